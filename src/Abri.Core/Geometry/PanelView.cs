@@ -1,0 +1,42 @@
+using Abri.Core.Shell;
+
+namespace Abri.Core.Geometry;
+
+/// <summary>From which side a panel is looked at.</summary>
+public enum ViewedFrom
+{
+    /// <summary>From outside the vehicle.</summary>
+    Outside,
+
+    /// <summary>From inside the vehicle: the mirror image.</summary>
+    Inside,
+}
+
+/// <summary>
+/// Lays a panel on paper the way a person who stands before it sees it.
+/// </summary>
+/// <remarks>
+/// Roof, floor and left side are drawn with the front of the vehicle at the left, the right side with the front at the right when
+/// seen from outside. From above, with the front at the left, the vehicle's left side is at the foot of the paper: a drawing
+/// with front at the left and the vehicle's left at the top shows the roof from below. A sheet that is mirrored by mistake puts
+/// the hole in the wrong place, so a test checks each view against the outward normal of its panel.
+/// </remarks>
+/// <param name="SSign">+1 when s runs to the right of the paper, -1 when it runs to the left.</param>
+/// <param name="TSign">+1 when t runs up the paper, -1 when it runs down.</param>
+public readonly record struct PanelView(int SSign, int TSign)
+{
+    /// <summary>The view of a panel.</summary>
+    public static PanelView Of(PanelKind panel, ViewedFrom from)
+    {
+        PanelView outside = panel switch
+        {
+            PanelKind.Roof => new PanelView(1, -1),
+            _ => throw new ArgumentOutOfRangeException(nameof(panel), panel, "No view is defined for this panel yet."),
+        };
+        // Seen from the other side, one axis turns round. On the roof it is t: a person lying under it still has the front at the left.
+        return from == ViewedFrom.Outside ? outside : new PanelView(outside.SSign, -outside.TSign);
+    }
+
+    /// <summary>A place on paper, mm: X to the right, Y up.</summary>
+    public (double XMm, double YMm) ToPaper(PanelPoint p) => (p.SMm * SSign, p.TMm * TSign);
+}

@@ -1,0 +1,37 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Openings;
+
+/// <summary>
+/// Finds all places where the centre of a fitting may lie: the flange stays on the panel, the cut-out keeps its clearances.
+/// </summary>
+/// <remarks>
+/// The panel's outline is eroded by the flange, then the Minkowski sum of every forbidden member with the reflected
+/// rectangle of cut-out and clearances is taken away (see <see cref="MinkowskiSum"/>). Clearances may differ from side to side,
+/// members may be slanted or of any shape. All reaches are shortened by 0.005 mm, so that a fitting that fits exactly has a
+/// region one can point at. School B frees secondary members; what that costs is the verdict's business.
+/// </remarks>
+/// <example>A roof 1700 wide with bows 60 mm wide every 545 mm clear: a 400 x 400 cut-out with 38 mm all round has a strip
+/// 69 mm long in each bay (545 - 400 - 76).</example>
+internal static class FeasibleRegion
+{
+    private const double ShortenedMm = PlacingFigures.HairMm / 2;
+
+    /// <summary>The parts of the region, from front to rear.</summary>
+    public static IReadOnlyList<RegionPart> Of(Ground ground)
+    {
+        PerSide flange = ground.FlangeReach(PlacingFigures.EdgeMarginMm);
+        var held = MinkowskiSum.HeldBy(ground.Site.Panel.Outline, Shortened(flange));
+
+        var forbidden = ground.Obstacles
+            .Where(o => ground.Forbids(o.Member))
+            .Select(o => MinkowskiSum.TouchedBy(o.Outline, Shortened(ground.ReachFor(o.Member))))
+            .ToList();
+        foreach (Neighbour neighbour in ground.Neighbours)
+            forbidden.Add(MinkowskiSum.TouchedBy(neighbour.Flange.Corners, Shortened(ground.FlangeReach(PlacingFigures.FlangeGapMm))));
+        return Plane.Parts(Plane.Difference(held, Plane.Union(forbidden)));
+    }
+
+    private static PerSide Shortened(PerSide reach) => new(
+        reach.FrontMm - ShortenedMm, reach.RearMm - ShortenedMm, reach.TopMm - ShortenedMm, reach.BottomMm - ShortenedMm);
+}

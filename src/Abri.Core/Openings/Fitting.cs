@@ -1,0 +1,88 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Openings;
+
+/// <summary>What a fitting is.</summary>
+public enum FittingKind
+{
+    /// <summary>Roof vent or fan with a screwed flange.</summary>
+    RoofVent,
+
+    /// <summary>Skylight, clamped between an outer frame and an inner frame.</summary>
+    RoofSkylight,
+
+    /// <summary>Heavy clamped unit on the roof, such as an air conditioner.</summary>
+    RoofUnit,
+
+    /// <summary>Plate through which a flue passes.</summary>
+    Flue,
+}
+
+/// <summary>Screws round a flange: evenly spaced along each side, corners included in the sides along s.</summary>
+/// <param name="AlongWidth">Screws along each side that runs along s, corners included.</param>
+/// <param name="AlongHeight">Screws along each side that runs along t, between the corners.</param>
+/// <param name="InsetMm">Distance of the screw line from the flange's edge, mm.</param>
+/// <param name="PilotMm">Diameter of the pilot hole, mm.</param>
+public sealed record FlangeScrews(int AlongWidth, int AlongHeight, double InsetMm, double PilotMm);
+
+/// <summary>Wall thicknesses that a clamped fitting can grip.</summary>
+/// <param name="LeastMm">Thinnest, mm.</param>
+/// <param name="MostMm">Thickest, mm.</param>
+public sealed record ClampRange(double LeastMm, double MostMm);
+
+/// <summary>A thing that is fitted into an opening: all that placing and setting-out have to know of it, unturned.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="CutOut">The hole that it asks for.</param>
+/// <param name="ToleranceMinusMm">How much smaller than the cut-out the hole may be, mm in all.</param>
+/// <param name="TolerancePlusMm">How much larger than the cut-out the hole may be, mm in all.</param>
+/// <param name="Neck">The part of the frame that passes through the hole.</param>
+/// <param name="Flange">The outer flange that lies on the skin.</param>
+/// <param name="LeastLapMm">Least width of flange that must lie on the skin beside the hole, mm.</param>
+/// <param name="Clearance">Distance that members must keep from the cut edge, mm.</param>
+/// <param name="MassKg">Mass, kg.</param>
+/// <param name="Vibrates">Whether it shakes in use.</param>
+/// <param name="HingeSide">Side of the hinge of its lid; null without one.</param>
+/// <param name="Sweep">How far the open lid reaches past the flange, mm.</param>
+/// <param name="FlatnessMm">Unevenness under the flange that it takes as it is, mm.</param>
+/// <param name="BeddingMostMm">Greatest depth that its bedding may fill, mm.</param>
+/// <param name="Clamp">Wall thicknesses that it grips; null when it is not clamped.</param>
+/// <param name="Screws">Screws through the flange; null when there are none.</param>
+public sealed record Fitting(
+    string Name,
+    FittingKind Kind,
+    RoundedRectangle CutOut,
+    double ToleranceMinusMm,
+    double TolerancePlusMm,
+    RoundedRectangle Neck,
+    RoundedRectangle Flange,
+    double LeastLapMm,
+    PerSide Clearance,
+    double MassKg,
+    bool Vibrates,
+    Side? HingeSide,
+    PerSide Sweep,
+    double FlatnessMm,
+    double BeddingMostMm,
+    ClampRange? Clamp,
+    FlangeScrews? Screws)
+{
+    /// <summary>The fitting after quarter turns on its panel.</summary>
+    /// <param name="turnDeg">0, 90, 180 or 270, anticlockwise with s to the right and t up.</param>
+    public Fitting Turned(int turnDeg) => turnDeg == 0 ? this : this with
+    {
+        CutOut = CutOut.Turned(turnDeg),
+        Neck = Neck.Turned(turnDeg),
+        Flange = Flange.Turned(turnDeg),
+        Clearance = Clearance.Turned(turnDeg),
+        Sweep = Sweep.Turned(turnDeg),
+        HingeSide = HingeSide is { } side ? TurnedSide(side, turnDeg) : null,
+        Screws = Screws is { } s && turnDeg is 90 or 270 ? Screws! with { AlongWidth = Screws.AlongHeight + 2, AlongHeight = Screws.AlongWidth - 2 } : Screws,
+    };
+
+    private static Side TurnedSide(Side side, int turnDeg)
+    {
+        Side[] anticlockwise = [Side.Rear, Side.Top, Side.Front, Side.Bottom];
+        return anticlockwise[(Array.IndexOf(anticlockwise, side) + (turnDeg / 90)) % 4];
+    }
+}

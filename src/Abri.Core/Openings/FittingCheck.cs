@@ -1,0 +1,35 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Openings;
+
+/// <summary>Says what is contradictory about a fitting, or that nothing is: its neck must pass the hole, its flange must cover it.</summary>
+public static class FittingCheck
+{
+    /// <summary>The first contradiction, or null.</summary>
+    public static Problem? Of(Fitting fitting)
+    {
+        foreach ((string field, RoundedRectangle part) in new[] { ("cutOut", fitting.CutOut), ("neck", fitting.Neck), ("flange", fitting.Flange) })
+        {
+            double most = Math.Min(part.WidthMm, part.HeightMm) / 2;
+            if (part.CornerRadiusMm > most)
+                return new Problem("corner-radius-too-large", $"/{field}/cornerRadiusMm", $"The corner radius may be at most half of the shorter side: {most:0.#} mm.");
+        }
+        if (fitting.Neck.WidthMm > fitting.CutOut.WidthMm || fitting.Neck.HeightMm > fitting.CutOut.HeightMm)
+            return new Problem("neck-larger-than-cut-out", "/neck", "The neck must not be larger than the cut-out that it passes through.");
+        double lap = LapMm(fitting.Flange, fitting.CutOut);
+        if (lap < fitting.LeastLapMm)
+        {
+            return new Problem("flange-too-small", "/flange",
+                $"The flange laps the cut-out by {lap:0.#} mm, less than the least lap of {fitting.LeastLapMm:0.#} mm. Check flange, cut-out and least lap.");
+        }
+        if (fitting.Clamp is { } clamp && clamp.LeastMm > clamp.MostMm)
+            return new Problem("clamp-range-reversed", "/clamp", "The thinnest wall that can be clamped must not be thicker than the thickest.");
+        return fitting.Screws is { } screws && screws.InsetMm > lap
+            ? new Problem("screws-in-the-hole", "/screws/insetMm", $"The screw line must lie on the flange beside the hole: at most {lap:0.#} mm in from the flange's edge.")
+            : null;
+    }
+
+    /// <summary>How far a flange laps a hole when both are centred, at the narrower pair of sides, mm.</summary>
+    internal static double LapMm(RoundedRectangle flange, RoundedRectangle hole) =>
+        Math.Min(flange.WidthMm - hole.WidthMm, flange.HeightMm - hole.HeightMm) / 2;
+}

@@ -1,0 +1,242 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>
+/// Tells from two widths, two heights and two diagonals whether a frame fits the hole that was cut, and where to open it up.
+/// </summary>
+/// <remarks>
+/// The six readings give a four-sided hole and one check, since five would do: the shape is taken that misses both diagonals least
+/// (equally). Its corners are rounded with the cut-out's radius. Then the frame's neck is laid where its least room all
+/// round is greatest, over all shifts and small turns: for a given turn the room is the least of linear functions of the shift, which is concave, so
+/// nested golden sections find its top; the turn is searched in the same way, from the best of a scan. A least room of
+/// <see cref="PaintMm"/> is asked for, so that painted edges do not bind.
+/// Diagonals are measured from arc to arc, because the crossings of the lines went with the waste.
+/// </remarks>
+/// <example>A 400 x 400 hole, cut square and 400 wide all round, takes a neck of 396 x 396 with 2 mm all round.</example>
+public static class HoleCheck
+{
+    /// <summary>Room all round the neck for primer and paint on the cut edge, mm: assumption.</summary>
+    public const double PaintMm = 0.5;
+
+    /// <summary>Misclosure from which the readings are doubted, mm: as for any two readings of one dimension.</summary>
+    public const double DoubtMm = 3;
+
+    private const double MostTurnDeg = 3;
+    private const int ArcPieces = 12;
+
+    /// <summary>Checks the hole.</summary>
+    /// <param name="frame">The frame, turned as it is placed.</param>
+    /// <param name="measured">The readings.</param>
+    /// <param name="panel">The panel, for the names of its sides.</param>
+    /// <param name="lengths">How lengths are written in the advice.</param>
+    /// <returns>How the frame sits, or why the readings cannot be those of a hole.</returns>
+    public static Result<Worked<HoleFit>> Of(Frame frame, AsCut measured, PanelKind panel, LengthFormat lengths)
+    {
+        var sheet = new Worksheet();
+        double loss = 2 * frame.CutOut.CornerLossMm;
+        double rising = sheet.Step("d1", "rising diagonal between unrounded corners", "measured + 2 r (sqrt(2) - 1)", measured.RisingDiagonalMm + loss, "mm");
+        double falling = sheet.Step("d2", "falling diagonal between unrounded corners", "measured + 2 r (sqrt(2) - 1)", measured.FallingDiagonalMm + loss, "mm");
+        if (Corners(measured, rising, falling) is not { } hole)
+        {
+            return new Problem("readings-impossible", "/measured",
+                "No four-sided hole has these widths, heights and diagonals. Measure the diagonals again, from corner arc to corner arc.");
+        }
+
+        double misclosure = sheet.Step("v", "misclosure of the diagonals", "d1 - d1 from the other five readings", Misclosure(measured, rising, falling), "mm");
+        if (Math.Abs(misclosure) > DoubtMm)
+            sheet.Warn($"The readings do not close: one diagonal is {lengths.Text(Math.Abs(misclosure))} off what the others give. Measure again before filing.");
+        double skew = sheet.Step("x", "skew: slide of the upper edge against the lower", "(d1^2 - d2^2) / (4 w)", ((rising * rising) - (falling * falling)) / (2 * (measured.TopWidthMm + measured.BottomWidthMm)), "mm");
+
+        IReadOnlyList<Edge> edges = Edges(hole, frame.CutOut.CornerRadiusMm);
+        Pose pose = BestPose(edges, frame.Neck, PanelBox.Of(hole).Centre);
+        double room = sheet.Step("c", "least room round the neck, laid as well as it can be", "max over shift and turn of min over edges", pose.RoomMm, "mm");
+        SideRoom[] sides = [.. Enum.GetValues<Side>().Select(side => RoomAt(side, hole, frame.Neck, pose))];
+        SideRoom loosest = sides.MinBy(s => Overhang(s.Side, frame) - Math.Max(s.LowMm, s.HighMm))!;
+        double lap = sheet.Step("l", "least lap of the flange on the skin", "overhang of the flange past the neck - widest room", Overhang(loosest.Side, frame) - Math.Max(loosest.LowMm, loosest.HighMm), "mm");
+        sheet.Cite(new Source("Quadrilateral from sides and diagonals; largest least distance of convex shapes", SourceKind.Geometry));
+        sheet.Cite(new Source($"Room of {PaintMm} mm for paint", SourceKind.Assumption));
+
+        OpenUp[] openUp = room >= PaintMm - 1e-6 ? [] : [.. sides.Select(Needed).OfType<OpenUp>()];
+        // A rounded corner can bind while all four straight edges have room: then every edge is opened up by what the corner lacks.
+        if (room < PaintMm - 1e-6 && openUp.Length == 0) openUp = [.. sides.Select(s => new OpenUp(s.Side, PaintMm - room, PaintMm - room))];
+        Fit fit = openUp.Length > 0 ? Fit.OpenUp : lap < frame.LeastLapMm - 1e-6 ? Fit.TooBig : Fit.Fits;
+        Side[] where = [.. sides.Where(s => Math.Min(s.LowMm, s.HighMm) <= room + 0.05).Select(s => s.Side)];
+        return sheet.Finish(new HoleFit(
+            fit, room, where, skew, pose.TurnDeg, misclosure, openUp, lap, loosest.Side, Advice(fit, room, openUp, lap, frame, loosest.Side, new Words(panel, lengths)), hole, pose.Centre));
+    }
+
+    private sealed record Edge(PanelPoint On, double NormalS, double NormalT);
+
+    private sealed record Pose(PanelPoint Centre, double TurnDeg, double RoomMm);
+
+    private sealed record SideRoom(Side Side, double LowMm, double HighMm);
+
+    private static double Overhang(Side side, Frame frame) => side is Side.Front or Side.Rear
+        ? (frame.Flange.WidthMm - frame.Neck.WidthMm) / 2
+        : (frame.Flange.HeightMm - frame.Neck.HeightMm) / 2;
+
+    /// <summary>Corners from front bottom, anticlockwise, for the shape that misses both diagonals equally; null when there is none.</summary>
+    private static PanelPoint[]? Corners(AsCut m, double rising, double falling)
+    {
+        double Missed(double shift)
+        {
+            if (Shape(m, falling + shift) is not { } shape) return double.PositiveInfinity;
+            double other = shape[0].DistanceMm(shape[2]) - rising;
+            return (other * other) + (shift * shift);
+        }
+        double reach = 0.2 * falling;
+        // The readings may be so far off that no shape exists near them: start from the best of a scan.
+        double start = Enumerable.Range(-40, 81).Select(i => reach * i / 40).MinBy(Missed);
+        double best = GoldenSection.Lowest(Missed, start - (reach / 40), start + (reach / 40));
+        return double.IsFinite(Missed(best)) ? Shape(m, falling + best) : null;
+    }
+
+    private static double Misclosure(AsCut m, double rising, double falling) =>
+        Shape(m, falling) is { } shape ? rising - shape[0].DistanceMm(shape[2]) : rising - falling;
+
+    private static PanelPoint[]? Shape(AsCut m, double falling)
+    {
+        PanelPoint frontBottom = new(0, 0), rearBottom = new(m.BottomWidthMm, 0);
+        if (Apex(frontBottom, rearBottom, m.FrontHeightMm, falling, 1) is not { } frontTop) return null;
+        // The last corner lies on the far side of the falling diagonal.
+        return Apex(rearBottom, frontTop, m.RearHeightMm, m.TopWidthMm, -1) is not { } rearTop ? null : [frontBottom, rearBottom, rearTop, frontTop];
+    }
+
+    /// <summary>The point at given distances from a and b, to the left (+1) or right (-1) of the way from a to b.</summary>
+    private static PanelPoint? Apex(PanelPoint a, PanelPoint b, double fromA, double fromB, int hand)
+    {
+        double apart = a.DistanceMm(b), along = ((fromA * fromA) - (fromB * fromB) + (apart * apart)) / (2 * apart), height2 = (fromA * fromA) - (along * along);
+        if (height2 <= 0) return null;
+        double us = (b.SMm - a.SMm) / apart, ut = (b.TMm - a.TMm) / apart, off = hand * Math.Sqrt(height2);
+        return new PanelPoint(a.SMm + (along * us) - (off * ut), a.TMm + (along * ut) + (off * us));
+    }
+
+    /// <summary>Edges of the hole with inward normals: the four sides, and chords of the rounded corners.</summary>
+    private static List<Edge> Edges(PanelPoint[] hole, double radiusMm)
+    {
+        var edges = new List<Edge>();
+        for (int i = 0; i < 4; i++)
+        {
+            PanelPoint before = hole[(i + 3) % 4], corner = hole[i], after = hole[(i + 1) % 4];
+            edges.Add(Between(corner, after));
+            if (radiusMm > 0) edges.AddRange(Rounded(before, corner, after, radiusMm));
+        }
+        return edges;
+    }
+
+    private static IEnumerable<Edge> Rounded(PanelPoint before, PanelPoint corner, PanelPoint after, double radiusMm)
+    {
+        double inAngle = Math.Atan2(corner.TMm - before.TMm, corner.SMm - before.SMm), outAngle = Math.Atan2(after.TMm - corner.TMm, after.SMm - corner.SMm);
+        double turn = Math.IEEERemainder(outAngle - inAngle, 2 * Math.PI);
+        // The arc's centre lies inside, off both edges by the radius.
+        double half = radiusMm * Math.Tan(turn / 2);
+        PanelPoint start = corner.Plus(-half * Math.Cos(inAngle), -half * Math.Sin(inAngle));
+        PanelPoint centre = start.Plus(-radiusMm * Math.Sin(inAngle), radiusMm * Math.Cos(inAngle));
+        PanelPoint last = start;
+        for (int i = 1; i <= ArcPieces; i++)
+        {
+            double angle = inAngle - (Math.PI / 2) + (turn * i / ArcPieces);
+            PanelPoint next = centre.Plus(radiusMm * Math.Cos(angle), radiusMm * Math.Sin(angle));
+            yield return Between(last, next);
+            last = next;
+        }
+    }
+
+    private static Edge Between(PanelPoint a, PanelPoint b)
+    {
+        double length = a.DistanceMm(b);
+        return new Edge(a, -(b.TMm - a.TMm) / length, (b.SMm - a.SMm) / length);
+    }
+
+    private static Pose BestPose(IReadOnlyList<Edge> edges, RoundedRectangle neck, PanelPoint middle)
+    {
+        Pose At(double turnDeg)
+        {
+            double turn = turnDeg * Math.PI / 180;
+            (double NormalS, double NormalT, double Offset)[] limits =
+                [.. edges.Select(e => (e.NormalS, e.NormalT, (e.NormalS * e.On.SMm) + (e.NormalT * e.On.TMm) + Support(neck, e, turn)))];
+            double Room(double s, double t)
+            {
+                double least = double.PositiveInfinity;
+                foreach ((double ns, double nt, double offset) in limits) least = Math.Min(least, (ns * s) + (nt * t) - offset);
+                return least;
+            }
+            double BestT(double s) => GoldenSection.Lowest(t => -Room(s, t), middle.TMm - (neck.HeightMm / 2), middle.TMm + (neck.HeightMm / 2));
+            double bestS = GoldenSection.Lowest(s => -Room(s, BestT(s)), middle.SMm - (neck.WidthMm / 2), middle.SMm + (neck.WidthMm / 2));
+            double bestT = BestT(bestS);
+            return new Pose(new PanelPoint(bestS, bestT), turnDeg, Room(bestS, bestT));
+        }
+        const int scan = 6;
+        double start = Enumerable.Range(-scan, (2 * scan) + 1).Select(i => MostTurnDeg * i / scan).MaxBy(deg => At(deg).RoomMm);
+        double best = GoldenSection.Lowest(deg => -At(deg).RoomMm, start - (MostTurnDeg / scan), start + (MostTurnDeg / scan));
+        Pose straight = At(0), turned = At(best);
+        return turned.RoomMm > straight.RoomMm + 1e-4 ? turned : straight;
+    }
+
+    /// <summary>How far the turned neck reaches against an edge's normal.</summary>
+    private static double Support(RoundedRectangle neck, Edge edge, double turn)
+    {
+        double s = (edge.NormalS * Math.Cos(turn)) + (edge.NormalT * Math.Sin(turn)), t = (edge.NormalT * Math.Cos(turn)) - (edge.NormalS * Math.Sin(turn));
+        double r = neck.CornerRadiusMm;
+        return (Math.Abs(s) * ((neck.WidthMm / 2) - r)) + (Math.Abs(t) * ((neck.HeightMm / 2) - r)) + r;
+    }
+
+    /// <summary>Room between an edge of the hole and the neck's side, at both ends of that side.</summary>
+    private static SideRoom RoomAt(Side side, PanelPoint[] hole, RoundedRectangle neck, Pose pose)
+    {
+        (Edge edge, double lowS, double lowT, double highS, double highT) = side switch
+        {
+            Side.Front => (Between(hole[3], hole[0]), -1, -1, -1, 1),
+            Side.Rear => (Between(hole[1], hole[2]), 1, -1, 1, 1),
+            Side.Top => (Between(hole[2], hole[3]), -1, 1, 1, 1),
+            _ => (Between(hole[0], hole[1]), -1, -1, 1, -1),
+        };
+        double turn = pose.TurnDeg * Math.PI / 180;
+        double Room(double cs, double ct)
+        {
+            double s = cs * neck.WidthMm / 2, t = ct * neck.HeightMm / 2;
+            PanelPoint corner = pose.Centre.Plus((s * Math.Cos(turn)) - (t * Math.Sin(turn)), (s * Math.Sin(turn)) + (t * Math.Cos(turn)));
+            return (edge.NormalS * (corner.SMm - edge.On.SMm)) + (edge.NormalT * (corner.TMm - edge.On.TMm));
+        }
+        return new SideRoom(side, Room(lowS, lowT), Room(highS, highT));
+    }
+
+    private static OpenUp? Needed(SideRoom room)
+    {
+        double low = Math.Max(0, PaintMm - room.LowMm), high = Math.Max(0, PaintMm - room.HighMm);
+        return low > 1e-6 || high > 1e-6 ? new OpenUp(room.Side, low, high) : null;
+    }
+
+    private sealed record Words(PanelKind Panel, LengthFormat Lengths)
+    {
+        public string Of(Side side) => Panel.Name(side);
+
+        public string Of(double mm) => Lengths.Text(mm);
+    }
+
+    private static string Advice(Fit fit, double room, OpenUp[] openUp, double lap, Frame frame, Side lapWhere, Words words)
+    {
+        switch (fit)
+        {
+            case Fit.Fits:
+                return $"The frame fits, with {words.Of(room)} at the tightest place. The flange laps the skin by {words.Of(lap)} or more.";
+            case Fit.TooBig:
+                return $"Too big by {words.Of(frame.LeastLapMm - lap)} at the {words.Of(lapWhere)} edge: lap on the flange left is {words.Of(lap)}, and {words.Of(frame.LeastLapMm)} is wanted. Let in a strip, or fit a wider flange or an adapter plate.";
+            default:
+                bool pair = openUp.Length == 2 && openUp[0].Side is Side.Front or Side.Top && openUp[1].Side == openUp[0].Side + 1;
+                string each = string.Join("; ", openUp.Select(o => $"{words.Of(o.Side)} edge by {Ends(o, words)}"));
+                string instead = pair ? $", or one of the two by {words.Of(openUp.Sum(o => Math.Max(o.AtLowEndMm, o.AtHighEndMm)))}" : "";
+                string large = lap < frame.LeastLapMm ? $" Mind: the hole is already too large elsewhere; the lap left is {words.Of(lap)}." : "";
+                return $"Open up here: {each}{instead}.{large}";
+        }
+    }
+
+    private static string Ends(OpenUp o, Words words)
+    {
+        if (Math.Abs(o.AtLowEndMm - o.AtHighEndMm) < 0.1) return words.Of(Math.Max(o.AtLowEndMm, o.AtHighEndMm));
+        (Side low, Side high) = o.Side is Side.Front or Side.Rear ? (Side.Bottom, Side.Top) : (Side.Front, Side.Rear);
+        return $"{words.Of(o.AtLowEndMm)} at its {words.Of(low)} end and {words.Of(o.AtHighEndMm)} at its {words.Of(high)} end";
+    }
+}

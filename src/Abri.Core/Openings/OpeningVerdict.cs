@@ -1,0 +1,69 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings.Rules;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>
+/// Judges a place for a fitting: may it be cut here, what must be done first, and what would mend what is wrong.
+/// </summary>
+/// <remarks>
+/// Every rule gives at least one row with what was measured, what is required, why, and a remedy. A position is as good as its worst row.
+/// The rules look at a site as it is drawn; the cautions name what a drawing cannot know.
+/// </remarks>
+public static class OpeningVerdict
+{
+    private static readonly string[] Cautions =
+    [
+        "Look behind the lining before you cut: wiring and pipes are where nobody drew them.",
+        "Disconnect the battery. Wear eye and ear protection and cut-proof gloves; sparks and swarf burn paint and glass.",
+        "On the roof: firm ladder, no wind, soft shoes that carry no grit, and boards across the bows.",
+        "Cover what lies below and take up all swarf the same day: it rusts. Paint the cut edge before anything is fitted.",
+        "Local rules and licensed practice come first where structure, gas or safety glazing is concerned.",
+    ];
+
+    /// <summary>Judges the place.</summary>
+    /// <param name="site">What decides.</param>
+    /// <param name="centre">Where the fitting's centre would lie.</param>
+    /// <returns>The verdict, or what is contradictory about the site.</returns>
+    public static Result<Worked<Verdict>> Of(Site site, PanelPoint centre)
+    {
+        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
+
+        var sheet = new Worksheet();
+        var placed = new Placed(ground, centre);
+        sheet.Step("w", "cut-out along the vehicle", "from the fitting", ground.Fitting.CutOut.WidthMm, "mm");
+        sheet.Step("h", "cut-out across", "from the fitting", ground.Fitting.CutOut.HeightMm, "mm");
+        List<VerdictRow> rows = [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Rows(placed, sheet), .. UseRules.Rows(placed, sheet)];
+        sheet.Cite(PlacingFigures.Assumed);
+        rows = [.. rows.OrderByDescending(r => r.State)];
+
+        VerdictState state = rows[0].State;
+        (string summary, string reason) = Summary(state, rows, ground);
+        return sheet.Finish(new Verdict(state, summary, reason, Room(placed), rows, Cautions));
+    }
+
+    private static (string Summary, string Reason) Summary(VerdictState state, List<VerdictRow> rows, Ground ground)
+    {
+        string worst = string.Join("; ", rows.Where(r => r.State == state).Select(r => r.Title).Take(2));
+        bool cuts = rows.Any(r => r.Id.StartsWith("crossed-", StringComparison.Ordinal));
+        return state switch
+        {
+            VerdictState.Blocked => ("Not here", worst),
+            VerdictState.NeedsWork when cuts => ("Can be cut, needs headers", worst),
+            VerdictState.NeedsWork when rows.All(r => r.State == VerdictState.Good || r.Id is "swages" or "curvature") => ("Can be cut, needs bedding", worst),
+            VerdictState.NeedsWork => ("Can be cut, with work", worst),
+            _ => ("Good place", ground.Site.RibInTheWay == RibInTheWay.Keep ? "keeps every rib and all clearances" : "all clearances kept"),
+        };
+    }
+
+    /// <summary>Room on the four sides, up to the nearest member or the edge of the panel.</summary>
+    private static PerSide Room(Placed placed)
+    {
+        PanelBox edge = placed.Ground.Site.Panel.Box, cut = placed.Cut;
+        double At(Side side, double toEdge) => placed.Nearest.TryGetValue(side, out NearestThing? thing) ? Math.Min(thing.GapMm, toEdge) : toEdge;
+        return new PerSide(
+            At(Side.Front, cut.SMinMm - edge.SMinMm), At(Side.Rear, edge.SMaxMm - cut.SMaxMm),
+            At(Side.Top, edge.TMaxMm - cut.TMaxMm), At(Side.Bottom, cut.TMinMm - edge.TMinMm));
+    }
+}

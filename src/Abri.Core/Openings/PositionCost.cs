@@ -1,0 +1,124 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>Weighs a position against the wishes: how much each is missed by, and what cutting ribs costs.</summary>
+internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
+{
+    /// <summary>What a rib that must be cut counts against wishes, mm: assumption, more than any wish on a roof is missed by.</summary>
+    public const double PerRibCut = 5000;
+
+    /// <summary>Steps off a candidate that are tried where slanted edges leave its neighbourhood curved, mm.</summary>
+    private static readonly double[] PolishMm = [32, 8, 2, 0.5, 0.1];
+
+    public IReadOnlyList<Wish> Wishes { get; } = wishes;
+
+    public double At(PanelPoint centre)
+    {
+        double cost = ground.Site.RibInTheWay == RibInTheWay.CutSecondary ? PerRibCut * RibsCut(centre) : 0;
+        foreach (Wish wish in Wishes) cost += wish.Weight * Missed(wish, centre);
+        return cost;
+    }
+
+    /// <summary>By how much a wish is missed at a position, mm or ml.</summary>
+    public double Missed(Wish wish, PanelPoint centre) => wish.Kind switch
+    {
+        WishKind.OverZone => Zone(wish) is { } z ? Math.Abs(centre.SMm - z.Centre.SMm) + Math.Abs(centre.TMm - z.Centre.TMm) : 0,
+        WishKind.BayCentre => Math.Abs(BayMiddle(centre) - centre.SMm),
+        WishKind.CentreLine => Math.Abs(centre.TMm - ground.Site.Panel.Box.Centre.TMm),
+        WishKind.Level => Math.Abs(centre.TMm - (wish.AtMm ?? 0)),
+        _ => SwageFill.Under(ground, centre).FillMl,
+    };
+
+    /// <summary>Secondary ribs that would be cut.</summary>
+    public int RibsCut(PanelPoint centre)
+    {
+        PanelBox cut = ground.Fitting.CutOut.BoxAt(centre);
+        return ground.Obstacles.Count(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o));
+    }
+
+    /// <summary>Middle, along the vehicle, between the nearest members in front of and behind a place, or the panel's ends, mm.</summary>
+    public double BayMiddle(PanelPoint centre)
+    {
+        PanelBox edge = ground.Site.Panel.Box;
+        var strip = new PanelBox(edge.SMinMm, edge.SMaxMm, centre.TMm - (ground.Fitting.CutOut.HeightMm / 2), centre.TMm + (ground.Fitting.CutOut.HeightMm / 2));
+        double front = edge.SMinMm, rear = edge.SMaxMm;
+        foreach (Obstacle obstacle in ground.Obstacles)
+        {
+            if (obstacle.Member.Role == MemberRole.Pressed || obstacle.Within(strip) is not { } part) continue;
+            if (part.SMaxMm <= centre.SMm) front = Math.Max(front, part.SMaxMm);
+            else if (part.SMinMm >= centre.SMm) rear = Math.Min(rear, part.SMinMm);
+        }
+        return (front + rear) / 2;
+    }
+
+    /// <summary>Coordinates along s and t at which the cost of some wish changes its slope: the best position lies on these or on the region's edge.</summary>
+    public (IReadOnlyList<double> S, IReadOnlyList<double> T) Creases(RegionPart part)
+    {
+        var s = new SortedSet<double>();
+        var t = new SortedSet<double>();
+        foreach (Wish wish in Wishes)
+        {
+            switch (wish.Kind)
+            {
+                case WishKind.OverZone when Zone(wish) is { } zone:
+                    s.Add(zone.Centre.SMm);
+                    t.Add(zone.Centre.TMm);
+                    break;
+                case WishKind.BayCentre:
+                    foreach (PanelPoint corner in part.Outline) s.Add(BayMiddle(corner));
+                    s.Add(BayMiddle(part.Box.Centre));
+                    break;
+                case WishKind.CentreLine:
+                    t.Add(ground.Site.Panel.Box.Centre.TMm);
+                    break;
+                case WishKind.Level:
+                    t.Add(wish.AtMm ?? 0);
+                    break;
+                case WishKind.LeastFill:
+                    AddSwageCreases(s, t);
+                    break;
+            }
+        }
+        PanelBox box = part.Box;
+        foreach (PanelPoint corner in part.Rings.SelectMany(r => r)) (_, _) = (s.Add(corner.SMm), t.Add(corner.TMm));
+        return ([.. s.Where(x => x >= box.SMinMm && x <= box.SMaxMm)], [.. t.Where(x => x >= box.TMinMm && x <= box.TMaxMm)]);
+    }
+
+    /// <summary>Walks downhill in small square steps as long as the position stays in the region.</summary>
+    public PanelPoint Polished(PanelPoint start, RegionPart part)
+    {
+        (PanelPoint best, double cost) = (start, At(start));
+        foreach (double step in PolishMm)
+        {
+            for (int round = 0; round < 60; round++)
+            {
+                PanelPoint[] around = [best.Plus(step, 0), best.Plus(-step, 0), best.Plus(0, step), best.Plus(0, -step)];
+                PanelPoint next = around.Where(part.Holds).OrderBy(At).FirstOrDefault(best);
+                double reached = At(next);
+                if (reached >= cost - 1e-9) break;
+                (best, cost) = (next, reached);
+            }
+        }
+        return best;
+    }
+
+    private void AddSwageCreases(SortedSet<double> s, SortedSet<double> t)
+    {
+        RoundedRectangle flange = ground.Fitting.Flange, cut = ground.Fitting.CutOut;
+        foreach (Obstacle swage in ground.Obstacles.Where(o => o.Member.Role == MemberRole.Pressed))
+        {
+            foreach (double reach in new[] { flange.HeightMm / 2, cut.HeightMm / 2 })
+            {
+                foreach (double edge in new[] { swage.Box.TMinMm, swage.Box.TMaxMm }) (_, _) = (t.Add(edge - reach), t.Add(edge + reach));
+            }
+            foreach (double reach in new[] { flange.WidthMm / 2, cut.WidthMm / 2 })
+            {
+                foreach (double edge in new[] { swage.Box.SMinMm, swage.Box.SMaxMm }) (_, _) = (s.Add(edge - reach), s.Add(edge + reach));
+            }
+        }
+    }
+
+    private PanelBox? Zone(Wish wish) => ground.Zones.FirstOrDefault(z => z.Name == wish.Zone)?.Plan;
+}

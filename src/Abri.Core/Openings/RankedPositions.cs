@@ -1,0 +1,164 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>
+/// Finds all places for a fitting, and proposes the best of them by weighed wishes, each with its reasons.
+/// </summary>
+/// <remarks>
+/// Wishes miss their aim by amounts that are piecewise linear (distances) or bilinear (fill over square swages) in the position,
+/// so the best position lies where creases of these functions meet one another or the edge of the region. All those points
+/// are tried; the answer is exact for members that lie square to the panel, and the best few are walked downhill besides, which
+/// serves slanted ones. Ties go to the position nearer the front, then nearer the right. The same input gives the same answer.
+/// </remarks>
+public static class RankedPositions
+{
+    /// <summary>How many positions are proposed at most.</summary>
+    public const int Most = 10;
+
+    /// <summary>Least distance between two proposals, mm: assumption, so that they differ to the eye.</summary>
+    public const double ApartMm = 150;
+
+    private const int MostTried = 40_000;
+
+    /// <summary>Finds the places.</summary>
+    /// <param name="site">What decides.</param>
+    /// <param name="wishes">What is wished; may be empty.</param>
+    /// <returns>The region and the ranked positions, or what is contradictory about the site.</returns>
+    public static Result<Worked<PositionsFound>> Of(Site site, IReadOnlyList<Wish> wishes)
+    {
+        for (int i = 0; i < wishes.Count; i++)
+        {
+            if (wishes[i].Kind == WishKind.OverZone && (site.Zones ?? []).All(z => z.Name != wishes[i].Zone))
+                return new Problem("zone-unknown", $"/wishes/{i}/zone", $"There is no zone named \"{wishes[i].Zone}\" on this site.");
+        }
+        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
+        if (!Bays.Of(site.Panel, site.Members).IsOk(out Worked<IReadOnlyList<Bay>>? bays, out problem)) return problem;
+
+        var sheet = new Worksheet();
+        IReadOnlyList<RegionPart> region = FeasibleRegion.Of(ground);
+        Explain(ground, region, sheet);
+        var cost = new PositionCost(ground, wishes);
+        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, cost), region, cost);
+        var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays.Result)).ToList();
+        foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
+        return sheet.Finish(new PositionsFound(region, positions, region.Count == 0 ? WhyNone(ground, bays.Result) : null));
+    }
+
+    private static void Explain(Ground ground, IReadOnlyList<RegionPart> region, Worksheet sheet)
+    {
+        Fitting fitting = ground.Fitting;
+        double along = sheet.Step("n_s", "cut-out and clearances along the vehicle", "w + front + rear", fitting.CutOut.WidthMm + fitting.Clearance.FrontMm + fitting.Clearance.RearMm, "mm");
+        double across = sheet.Step("n_t", "cut-out and clearances across", "h + top + bottom", fitting.CutOut.HeightMm + fitting.Clearance.TopMm + fitting.Clearance.BottomMm, "mm");
+        for (int i = 0; i < region.Count && i < 12; i++)
+        {
+            sheet.Step($"s_{i + 1}", $"place {i + 1}: length in which the centre may lie", "clear length - n_s", region[i].Box.WidthMm, "mm");
+        }
+        sheet.Step("A", "area in which the centre may lie", "panel eroded by the flange - sum of members and reflected rectangle", region.Sum(r => r.AreaMm2) / 1e6, "m2");
+        sheet.Cite(new Source("Minkowski sums of members and the reflected rectangle", SourceKind.Geometry));
+        sheet.Cite(PlacingFigures.Clearances);
+        sheet.Cite(PlacingFigures.Assumed);
+        if (region.Count == 0) sheet.Warn($"No bay gives {ground.Lengths.Text(along)} by {ground.Lengths.Text(across)} with the flange on the panel.");
+    }
+
+    private static List<(PanelPoint At, double Cost, RegionPart Part)> Tried(IReadOnlyList<RegionPart> region, PositionCost cost)
+    {
+        var tried = new List<(PanelPoint, double, RegionPart)>();
+        foreach (RegionPart part in region)
+        {
+            (IReadOnlyList<double> s, IReadOnlyList<double> t) = cost.Creases(part);
+            IEnumerable<PanelPoint> meetings = s.SelectMany(x => t.Select(y => new PanelPoint(x, y)));
+            IEnumerable<PanelPoint> onEdge = part.Rings.SelectMany(ring => OnEdge(ring, s, t));
+            foreach (PanelPoint p in meetings.Concat(onEdge))
+            {
+                if (tried.Count < MostTried && part.Holds(p)) tried.Add((p, cost.At(p), part));
+            }
+        }
+        return tried;
+    }
+
+    /// <summary>Corners of a ring, and where its slanted edges meet a crease.</summary>
+    private static IEnumerable<PanelPoint> OnEdge(IReadOnlyList<PanelPoint> ring, IReadOnlyList<double> s, IReadOnlyList<double> t)
+    {
+        for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
+        {
+            PanelPoint a = ring[j], b = ring[i];
+            yield return b;
+            double ds = b.SMm - a.SMm, dt = b.TMm - a.TMm;
+            if (ds == 0 || dt == 0) continue;
+            foreach (double x in s.Where(x => x > Math.Min(a.SMm, b.SMm) && x < Math.Max(a.SMm, b.SMm))) yield return new PanelPoint(x, a.TMm + (dt * (x - a.SMm) / ds));
+            foreach (double y in t.Where(y => y > Math.Min(a.TMm, b.TMm) && y < Math.Max(a.TMm, b.TMm))) yield return new PanelPoint(a.SMm + (ds * (y - a.TMm) / dt), y);
+        }
+    }
+
+    private static List<(PanelPoint At, double Cost)> Chosen(
+        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, PositionCost cost)
+    {
+        // A hair of a millimetre must not decide between front and rear, so costs are compared rounded.
+        var ordered = tried.OrderBy(c => Math.Round(c.Cost, 3)).ThenBy(c => Math.Round(c.At.SMm, 3)).ThenBy(c => c.At.TMm);
+        bool square = region.All(r => r.Rings.All(ring => ring.Count == 4));
+        var chosen = new List<(PanelPoint At, double Cost)>();
+        foreach ((PanelPoint at, _, RegionPart part) in ordered)
+        {
+            if (chosen.Count == Most) break;
+            if (chosen.Any(c => c.At.DistanceMm(at) < ApartMm)) continue;
+            PanelPoint polished = square ? at : cost.Polished(at, part);
+            if (chosen.All(c => c.At.DistanceMm(polished) >= ApartMm)) chosen.Add((polished, cost.At(polished)));
+        }
+        return [.. chosen.OrderBy(c => Math.Round(c.Cost, 3))];
+    }
+
+    private static RankedPosition Described(
+        int rank, PanelPoint at, double cost, List<(PanelPoint At, double Cost)> all, Ground ground, PositionCost costs, IReadOnlyList<Bay> bays)
+    {
+        string? bay = bays.FirstOrDefault(b => b.Area.Holds(at))?.Label;
+        var met = new List<string>();
+        var givesUp = new List<string>();
+        foreach (Wish wish in costs.Wishes)
+        {
+            double missed = costs.Missed(wish, at), best = all.Min(c => costs.Missed(wish, c.At));
+            met.Add(Words(wish, missed, ground));
+            if (missed - best >= 1) givesUp.Add(Lost(wish, missed - best, ground));
+        }
+        int cut = ground.Site.RibInTheWay == RibInTheWay.CutSecondary ? costs.RibsCut(at) : 0;
+        if (cut > 0) givesUp.Add(cut == 1 ? "one rib, which needs headers" : $"{cut} ribs, which need headers");
+        string reason = met.Count > 0 ? string.Join(", ", met) : "keeps all clearances";
+        return new RankedPosition(rank, at, bay, Math.Round(cost, 3), reason, givesUp.Count > 0 ? string.Join(", ", givesUp) : null);
+    }
+
+    private static string Words(Wish wish, double missed, Ground ground)
+    {
+        string mm = ground.Lengths.Text(missed);
+        bool met = missed < 0.5;
+        return wish.Kind switch
+        {
+            WishKind.OverZone => met ? $"right over {wish.Zone}" : $"{mm} from the middle of {wish.Zone}",
+            WishKind.BayCentre => met ? "centred between members" : $"{mm} off the middle of the bay",
+            WishKind.CentreLine => met ? "on the centre line" : $"{mm} off the centre line",
+            WishKind.Level => met ? "level with the line" : $"{mm} off the line",
+            _ => missed < 0.5 ? "no fill under the flange" : $"{missed:0} ml of fill",
+        };
+    }
+
+    private static string Lost(Wish wish, double lost, Ground ground) => wish.Kind switch
+    {
+        WishKind.OverZone => $"{ground.Lengths.Text(lost)} nearer to {wish.Zone}",
+        WishKind.BayCentre => $"{ground.Lengths.Text(lost)} nearer the middle of a bay",
+        WishKind.CentreLine => $"{ground.Lengths.Text(lost)} nearer the centre line",
+        WishKind.Level => $"{ground.Lengths.Text(lost)} nearer the line",
+        _ => $"{lost:0} ml less fill",
+    };
+
+    private static string WhyNone(Ground ground, IReadOnlyList<Bay> bays)
+    {
+        Fitting f = ground.Fitting;
+        double along = f.CutOut.WidthMm + f.Clearance.FrontMm + f.Clearance.RearMm, across = f.CutOut.HeightMm + f.Clearance.TopMm + f.Clearance.BottomMm;
+        string needs = $"The fitting needs {ground.Lengths.Text(along)} by {ground.Lengths.Text(across)} clear of members";
+        if (bays.MaxBy(b => Math.Min(b.ClearWidthMm / along, b.ClearHeightMm / across)) is not { } widest) return $"{needs}, and this panel has no clear bay.";
+        string room = $"bay {widest.Label}, the roomiest for it, gives {ground.Lengths.Text(widest.ClearWidthMm)} by {ground.Lengths.Text(widest.ClearHeightMm)}";
+        return widest.ClearWidthMm >= along && widest.ClearHeightMm >= across
+            ? $"{needs}; {room}, but its flange ({ground.Lengths.Text(f.Flange.WidthMm)} by {ground.Lengths.Text(f.Flange.HeightMm)}) meets the panel's edge, a seam, a gutter or another fitting there."
+            : $"{needs}; {room}. Choose a smaller fitting, turn it, or take the school that cuts a secondary rib.";
+    }
+}

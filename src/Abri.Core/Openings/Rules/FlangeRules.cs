@@ -1,0 +1,86 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings.Rules;
+
+/// <summary>What lies under the flange: the edge of the panel, gutters and seams, swages, the curve of the skin.</summary>
+internal static class FlangeRules
+{
+    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    {
+        yield return OnThePanel(placed);
+        foreach (Obstacle obstacle in placed.Ground.Obstacles)
+        {
+            if (Ground.IsUnderFlange(obstacle.Member) && obstacle.Within(placed.Flange.Grown(-PlacingFigures.HairMm)) is not null)
+            {
+                yield return new VerdictRow(
+                    $"under-flange-{obstacle.Index}", VerdictState.Blocked, $"{obstacle.Member.Name} under the flange", null, null, "mm",
+                    "Water runs in it and no bedding seals across it.", "Move until the flange lies clear of it.", [new Mark(obstacle.Outline, true)]);
+            }
+        }
+        yield return Swages(placed, sheet);
+        if (Curvature(placed, sheet) is { } curvature) yield return curvature;
+    }
+
+    private static VerdictRow OnThePanel(Placed placed)
+    {
+        PanelBox needed = placed.Flange.Grown(PlacingFigures.EdgeMarginMm - PlacingFigures.HairMm);
+        var outline = Plane.Polygon(placed.Ground.Site.Panel.Outline);
+        bool held = outline.Covers(Plane.Polygon(needed));
+        double margin = outline.Covers(Plane.Polygon(placed.Flange))
+            ? outline.Boundary.Distance(Plane.Polygon(placed.Flange))
+            : -PastMm(placed);
+        return new VerdictRow(
+            "outline", held ? VerdictState.Good : VerdictState.Blocked, "Flange to the edge of the panel", margin, PlacingFigures.EdgeMarginMm, "mm",
+            held ? "The whole flange lies on the panel." : "The flange needs flat skin all round, and a hand's breadth of it to seal.",
+            held ? null : $"Move {placed.L(PlacingFigures.EdgeMarginMm - margin)} away from the edge.", [new Mark(placed.Flange.Corners, true)]);
+    }
+
+    /// <summary>How far the flange's worst corner lies past the edge, mm.</summary>
+    private static double PastMm(Placed placed)
+    {
+        IReadOnlyList<PanelPoint> outline = placed.Ground.Site.Panel.Outline;
+        return placed.Flange.Corners.Where(c => !Outlines.Encloses(outline, c)).Select(c => Outlines.DistanceToEdgeMm(outline, c)).DefaultIfEmpty(0).Max();
+    }
+
+    private static VerdictRow Swages(Placed placed, Worksheet sheet)
+    {
+        Fill fill = SwageFill.Under(placed.Ground, placed.Centre);
+        if (fill.Swages.Count == 0)
+        {
+            return new VerdictRow("swages", VerdictState.Good, "No swage under the flange", 0, placed.Fitting.BeddingMostMm, "mm",
+                "The flange lies on plain skin.", null, []);
+        }
+        double step = sheet.Step("h_step", "highest to lowest skin under the flange", "max(height) - min(height)", fill.StepMm, "mm");
+        double ml = sheet.Step("V_fill", "bedding to fill it level", "(ring area * top - sum(swage area * height)) / 1000", fill.FillMl, "ml");
+        sheet.Cite(new Source("Rigid flange level on the highest swage; swages flat-topped; crown of the roof left out", SourceKind.Assumption));
+        bool carried = step <= placed.Fitting.BeddingMostMm;
+        string count = fill.Swages.Count == 1 ? "1 swage" : $"{fill.Swages.Count} swages";
+        return new VerdictRow(
+            "swages", VerdictState.NeedsWork, "Swages under the flange", step, placed.Fitting.BeddingMostMm, "mm",
+            $"{count}; about {ml:0} ml to fill level before the flange goes down.",
+            carried
+                ? "Build the bedding up in the valleys, so that the screws cannot pull the skin into them."
+                : $"More than the {placed.L(placed.Fitting.BeddingMostMm)} that bedding may fill: make an adapter plate or solid filler pieces.",
+            [.. fill.Swages.Select(s => new Mark(Outlines.ClippedTo(s.Outline, placed.Flange), true))]);
+    }
+
+    private static VerdictRow? Curvature(Placed placed, Worksheet sheet)
+    {
+        Panel panel = placed.Ground.Site.Panel;
+        double along = RiseMm(panel.ArcRadiusAlongMm, placed.Fitting.Flange.WidthMm), across = RiseMm(panel.ArcRadiusAcrossMm, placed.Fitting.Flange.HeightMm);
+        if (along == 0 && across == 0) return null;
+        if (along > 0) sheet.Step("r_s", "rise of the skin along the flange", "R - sqrt(R^2 - (w/2)^2)", along, "mm");
+        if (across > 0) sheet.Step("r_t", "rise of the skin across the flange", "R - sqrt(R^2 - (h/2)^2)", across, "mm");
+        sheet.Cite(new Source("Rise of a circle's arc over a chord", SourceKind.Geometry));
+        double rise = sheet.Step("r", "rise under the flange in all", "r_s + r_t", along + across, "mm"), flat = placed.Fitting.FlatnessMm, most = placed.Fitting.BeddingMostMm;
+        bool good = rise <= flat, bedded = rise <= most;
+        return new VerdictRow(
+            "curvature", good ? VerdictState.Good : VerdictState.NeedsWork, "Curve of the skin under the flange", rise, flat, "mm",
+            good ? "The fitting takes this as it is." : $"The fitting takes {placed.L(flat)} as it is; the middle of its sides will stand off the skin.",
+            good ? null : bedded ? "Build the bedding up towards the corners." : "Make an adapter plate shaped to the curve.", [new Mark(placed.Flange.Corners, true)]);
+    }
+
+    private static double RiseMm(double? radiusMm, double chordMm) =>
+        radiusMm is { } r && r > chordMm / 2 ? r - Math.Sqrt((r * r) - (chordMm * chordMm / 4)) : 0;
+}

@@ -1,0 +1,100 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings.Rules;
+
+/// <summary>What the fitting asks of its place in use: grip, neighbours, lids, weight, hinge, what lies below, and the look from outside.</summary>
+internal static class UseRules
+{
+    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    {
+        if (placed.Fitting.Clamp is { } clamp) yield return Grip(placed, clamp, sheet);
+        foreach (Neighbour neighbour in placed.Ground.Neighbours)
+        {
+            foreach (VerdictRow row in Beside(placed, neighbour)) yield return row;
+        }
+        if (placed.Fitting.Vibrates || placed.Fitting.MassKg >= PlacingFigures.HeavyKg) yield return Carried(placed);
+        if (placed.Fitting.HingeSide is { } hinge) yield return Hinge(placed, hinge);
+        foreach (Zone zone in placed.Ground.Zones.Where(z => z.Plan.Overlaps(placed.Cut))) yield return Below(placed, zone);
+        yield return Balance(placed);
+    }
+
+    private static VerdictRow Grip(Placed placed, ClampRange clamp, Worksheet sheet)
+    {
+        if (placed.Ground.Site.WallMm is not { } wall)
+        {
+            return new VerdictRow("clamp", VerdictState.NeedsWork, "Wall thickness not known yet", null, clamp.LeastMm, "mm",
+                $"The fitting grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.", "Measure skin and lining together and enter it with the opening.", []);
+        }
+        sheet.Step("d", "wall to be gripped: skin and lining", "as measured", wall, "mm");
+        if (wall < clamp.LeastMm)
+        {
+            double ring = sheet.Step("d_ring", "spacer ring that makes up the difference", "least grip - d", clamp.LeastMm - wall, "mm");
+            return new VerdictRow("clamp", VerdictState.NeedsWork, "Wall thinner than the fitting grips", wall, clamp.LeastMm, "mm",
+                $"The screws would bottom before it is tight. It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
+                $"Fit a spacer ring of at least {placed.L(ring)} inside.", []);
+        }
+        return wall > clamp.MostMm
+            ? new VerdictRow("clamp", VerdictState.Blocked, "Wall thicker than the fitting grips", wall, clamp.MostMm, "mm",
+                "The halves cannot reach each other.", $"Thin the lining round the opening by {placed.L(wall - clamp.MostMm)}, or choose another fitting.", [])
+            : new VerdictRow("clamp", VerdictState.Good, "Wall within the fitting's grip", wall, clamp.MostMm, "mm",
+                $"It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.", null, []);
+    }
+
+    private static IEnumerable<VerdictRow> Beside(Placed placed, Neighbour neighbour)
+    {
+        double gap = Plane.Polygon(placed.Flange).Distance(Plane.Polygon(neighbour.Flange));
+        bool apart = gap >= PlacingFigures.FlangeGapMm - PlacingFigures.HairMm;
+        var where = new Mark(neighbour.Flange.Corners, true);
+        yield return new VerdictRow(
+            $"neighbour-{neighbour.Name}", apart ? VerdictState.Good : VerdictState.Blocked, $"{neighbour.Name}, flange to flange", gap, PlacingFigures.FlangeGapMm, "mm",
+            apart ? "Room to seal both." : "Too close to seal both flanges and keep skin between them.",
+            apart ? null : $"Move {placed.L(PlacingFigures.FlangeGapMm - gap)} away from it.", [where]);
+        PanelBox swept = placed.Flange.Grown(placed.Fitting.Sweep);
+        if (apart && swept.Overlaps(neighbour.Swept))
+        {
+            yield return new VerdictRow(
+                $"sweep-{neighbour.Name}", VerdictState.NeedsWork, $"Lid meets {neighbour.Name}", null, null, "mm",
+                "The open lid reaches over the other fitting, or both lids cannot be open at once.", "Turn one of them, or move them apart.",
+                [where, new Mark(swept.Corners, true)]);
+        }
+    }
+
+    private static VerdictRow Carried(Placed placed)
+    {
+        bool both = IsBow(placed, Side.Front) && IsBow(placed, Side.Rear);
+        return new VerdictRow(
+            "carried", both ? VerdictState.Good : VerdictState.Blocked, "Heavy or shaking unit between two bows", placed.Fitting.MassKg, null, "kg",
+            both ? "A bow in front and one behind carry it." : "A bare skin drums and cracks under a unit like this: it needs a bow in front and one behind.",
+            both ? null : "Choose a place in a bay that has a bow at both ends.", []);
+    }
+
+    private static bool IsBow(Placed placed, Side side) =>
+        placed.Nearest.TryGetValue(side, out NearestThing? thing) && thing.Obstacle.Member.Kind == MemberKind.RoofBow;
+
+    private static VerdictRow Hinge(Placed placed, Side hinge)
+    {
+        bool forward = hinge == Side.Front;
+        return new VerdictRow(
+            "hinge", forward ? VerdictState.Good : VerdictState.NeedsWork, forward ? "Hinge towards the front" : "Hinge does not face the front", null, null, "mm",
+            forward ? "The wind of driving keeps the lid shut." : "On the road the wind lifts a lid that opens forwards or sideways.",
+            forward ? null : "Turn the fitting until its hinge faces the front.", []);
+    }
+
+    private static VerdictRow Below(Placed placed, Zone zone)
+    {
+        var where = new Mark(zone.Plan.Corners, true);
+        return zone.HangsUnderRoof
+            ? new VerdictRow($"zone-{zone.Name}", VerdictState.NeedsWork, $"{zone.Name} hangs below the cut-out", null, null, "mm",
+                "The opening would come out inside it.", "Move the opening, or build the other thing round it.", [where])
+            : new VerdictRow($"zone-{zone.Name}", VerdictState.Good, $"Over {zone.Name}", placed.Centre.DistanceMm(zone.Plan.Centre), null, "mm",
+                "Centre to centre, seen from above.", null, [where]);
+    }
+
+    private static VerdictRow Balance(Placed placed)
+    {
+        double off = Math.Abs(placed.Centre.TMm - placed.Ground.Site.Panel.Box.Centre.TMm);
+        return new VerdictRow("balance", VerdictState.Good, "Off the middle of the panel", off, null, "mm",
+            "How far from the centre line it looks, seen from outside.", null, []);
+    }
+}

@@ -1,0 +1,194 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>How a line is drawn on the metal.</summary>
+/// <param name="View">From which side the metal is marked.</param>
+/// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm.</param>
+/// <param name="StartHoleMm">Diameter of the drill for start holes, mm.</param>
+/// <param name="CutSize">The school of cutting.</param>
+public sealed record Marking(ViewedFrom View, double MarkerOffsetMm, double StartHoleMm, CutSize CutSize);
+
+/// <summary>One cut line and how to find it from an edge.</summary>
+/// <param name="Side">Which side of the cut-out.</param>
+/// <param name="From">One end: the lower, or the front one.</param>
+/// <param name="To">The other end.</param>
+/// <param name="Datum">The edge to hook the tape on.</param>
+/// <param name="DatumFrom">Place on the datum opposite <paramref name="From"/>.</param>
+/// <param name="DatumTo">Place on the datum opposite <paramref name="To"/>.</param>
+/// <param name="TapeFromMm">What the tape reads from the datum to the line at <paramref name="From"/>, along the skin, mm.</param>
+/// <param name="TapeToMm">The same at <paramref name="To"/>, mm.</param>
+/// <param name="SetFromMm">Where the straight-edge is set at <paramref name="From"/>, pencil offset included, mm.</param>
+/// <param name="SetToMm">The same at <paramref name="To"/>, mm.</param>
+public sealed record CutLine(
+    Side Side, PanelPoint From, PanelPoint To, string Datum, PanelPoint DatumFrom, PanelPoint DatumTo,
+    double TapeFromMm, double TapeToMm, double SetFromMm, double SetToMm);
+
+/// <summary>A centre line and its distance from the edges on both sides.</summary>
+/// <param name="From">One end.</param>
+/// <param name="To">The other end.</param>
+/// <param name="LowDatum">The edge in front, or at the lower side.</param>
+/// <param name="LowMm">Tape reading from there to the line, mm.</param>
+/// <param name="HighDatum">The edge behind, or at the upper side.</param>
+/// <param name="HighMm">Tape reading from there to the line, mm.</param>
+/// <param name="HalfMm">From the line to either cut line: half of the cut-out, mm.</param>
+public sealed record CentreLine(PanelPoint From, PanelPoint To, string LowDatum, double LowMm, string HighDatum, double HighMm, double HalfMm);
+
+/// <summary>A hole to drill.</summary>
+/// <param name="Centre">Where.</param>
+/// <param name="DiameterMm">How wide, mm.</param>
+public sealed record DrilledHole(PanelPoint Centre, double DiameterMm);
+
+/// <summary>What is marked on the metal, seen from one side.</summary>
+/// <param name="View">From which side.</param>
+/// <param name="CutOut">The cut-out.</param>
+/// <param name="Centre">Its centre.</param>
+/// <param name="CutLines">Its four lines.</param>
+/// <param name="AlongLine">Centre line along the vehicle.</param>
+/// <param name="AcrossLine">Centre line across it.</param>
+/// <param name="CornerCentres">Centres of the corner radii.</param>
+/// <param name="StartHoles">Start holes for the blade, inside the corners.</param>
+/// <param name="ThroughHoles">Small holes that carry the position to the other side.</param>
+/// <param name="ScrewHoles">Pilot holes of the flange screws.</param>
+/// <param name="DiagonalMm">Both diagonals between the crossings of the cut lines, mm.</param>
+/// <param name="ArcDiagonalMm">Both diagonals from corner arc to corner arc, mm: what is measured once it is cut.</param>
+/// <param name="ThroughDiagonalMm">Both diagonals between through-holes, mm.</param>
+/// <param name="PerimeterMm">Length of the cut edge, mm.</param>
+/// <param name="CutPath">Where the blade goes.</param>
+/// <param name="Order">What to do, in order.</param>
+public sealed record SettingOutSheet(
+    ViewedFrom View, RoundedRectangle CutOut, PanelPoint Centre, IReadOnlyList<CutLine> CutLines, CentreLine AlongLine, CentreLine AcrossLine,
+    IReadOnlyList<PanelPoint> CornerCentres, IReadOnlyList<DrilledHole> StartHoles, IReadOnlyList<DrilledHole> ThroughHoles, IReadOnlyList<DrilledHole> ScrewHoles,
+    double DiagonalMm, double ArcDiagonalMm, double ThroughDiagonalMm, double PerimeterMm, CutPath CutPath, IReadOnlyList<string> Order);
+
+/// <summary>
+/// Works out what a person marks on the metal: datums a tape can hook, the distances to set, holes, diagonals, the blade's path.
+/// </summary>
+/// <remarks>
+/// Inside, the tape hooks on ribs and rails; outside, on seams, gutters and the panel's edge. Where an edge is not parallel to the cut
+/// line the reading differs from end to end, and both are given. On a curved panel the tape follows the skin and reads more than the
+/// plan shows. A pencil held against a straight-edge draws its line an offset nearer to the datum, so the straight-edge is set that
+/// much further out: 41.3 for a wanted 38.1 mm (common practice, no source: 1/8 inch).
+/// Start holes touch the blade's path in each corner from inside; through-holes stand on the centres of the corner arcs, or at least 15 mm inside both lines.
+/// </remarks>
+public static class SettingOut
+{
+    /// <summary>Least distance of a through-hole from the cut lines, mm: assumption.</summary>
+    private const double ThroughInsideMm = 15;
+
+    /// <summary>Diameter of through-holes, mm: assumption, a common small drill.</summary>
+    private const double ThroughMm = 3;
+
+    /// <summary>Works out the sheet for a place.</summary>
+    public static Result<Worked<SettingOutSheet>> Of(Site site, PanelPoint centre, Marking marking)
+    {
+        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
+        if (marking.StartHoleMm > Math.Min(site.Fitting.CutOut.WidthMm, site.Fitting.CutOut.HeightMm) / 2)
+            return new Problem("start-hole-too-large", "/marking/startHoleMm", "A start hole may be at most half as wide as the cut-out.");
+
+        var sheet = new Worksheet();
+        Fitting fitting = ground.Fitting;
+        RoundedRectangle cutOut = fitting.CutOut;
+        PanelBox cut = cutOut.BoxAt(centre);
+        CutLine[] lines = [.. Enum.GetValues<Side>().Select(side => Line(side, cut, ground, marking, sheet))];
+        var path = CutPath.For(fitting, marking.CutSize, marking.StartHoleMm, ground.Lengths);
+        RoundedRectangle through = cutOut.Grown(-Math.Max(cutOut.CornerRadiusMm, Math.Min(ThroughInsideMm, Math.Min(cutOut.WidthMm, cutOut.HeightMm) / 4)));
+
+        double diagonal = sheet.Step("d", "diagonal between the crossings of the lines", "sqrt(w^2 + h^2)", cutOut.DiagonalMm, "mm");
+        double arcDiagonal = sheet.Step("d_arc", "diagonal from corner arc to corner arc", "d - 2 r (sqrt(2) - 1)", diagonal - (2 * cutOut.CornerLossMm), "mm");
+        double perimeter = sheet.Step("p", "length of the cut edge", "2 (w + h) - (8 - 2 pi) r", cutOut.PerimeterMm, "mm");
+        sheet.Cite(new Source("Rounded rectangle, circle and arc length", SourceKind.Geometry));
+        sheet.Cite(new Source("Pencil line 1/8 inch off the straight-edge; cut 1.5 mm outside the line when cutting with clearance", SourceKind.CommonPractice));
+        if (marking.CutSize == CutSize.WithClearance && 2 * CutPath.ClearanceMm > fitting.TolerancePlusMm)
+            sheet.Warn($"Cutting {ground.Lengths.Text(CutPath.ClearanceMm)} outside the line makes the hole {ground.Lengths.Text(2 * CutPath.ClearanceMm)} larger; this fitting allows {ground.Lengths.Text(fitting.TolerancePlusMm)}. Cut on the waste side instead.");
+
+        (CentreLine along, CentreLine across) = CentreLines(cut, ground, lines);
+        return sheet.Finish(new SettingOutSheet(
+            marking.View, cutOut, centre, lines, along, across, cutOut.CornerCentresAt(centre), StartHoles(path, centre),
+            [.. through.BoxAt(centre).Corners.Select(c => new DrilledHole(c, ThroughMm))], ScrewHoles(fitting, centre),
+            diagonal, arcDiagonal, through.DiagonalMm, perimeter, path, Order(marking, ground, through.DiagonalMm)));
+    }
+
+    private static CutLine Line(Side side, PanelBox cut, Ground ground, Marking marking, Worksheet sheet)
+    {
+        bool along = side is Side.Front or Side.Rear;
+        var datum = Datum.On(side, cut, ground, marking.View);
+        double line = Datum.LineMm(side, cut);
+        (double lowEnd, double highEnd) = along ? (cut.TMinMm, cut.TMaxMm) : (cut.SMinMm, cut.SMaxMm);
+        PanelPoint At(double across, double lengthwise) => along ? new PanelPoint(across, lengthwise) : new PanelPoint(lengthwise, across);
+
+        double first = Tape(ground.Site.Panel, along, datum.FirstMm, line), second = Tape(ground.Site.Panel, along, datum.SecondMm, line);
+        string name = side.ToString().ToLowerInvariant();
+        sheet.Step($"m_{name}", $"tape from {datum.Name} to the {name} line", Curve(ground.Site.Panel, along) ? "R (asin(b/R) - asin(a/R)), along the skin" : "line - datum", first, "mm");
+        sheet.Step($"e_{name}", "straight-edge set at", $"m_{name} + pencil offset", first + marking.MarkerOffsetMm, "mm");
+        return new CutLine(
+            side, At(line, lowEnd), At(line, highEnd), datum.Name, At(datum.FirstMm, lowEnd), At(datum.SecondMm, highEnd),
+            first, second, first + marking.MarkerOffsetMm, second + marking.MarkerOffsetMm);
+    }
+
+    private static bool Curve(Panel panel, bool along) => (along ? panel.ArcRadiusAlongMm : panel.ArcRadiusAcrossMm) is not null;
+
+    private static double Tape(Panel panel, bool along, double fromMm, double toMm) => along
+        ? SkinLength.BetweenMm(fromMm, toMm, panel.Box.Centre.SMm, panel.ArcRadiusAlongMm)
+        : SkinLength.BetweenMm(fromMm, toMm, panel.Box.Centre.TMm, panel.ArcRadiusAcrossMm);
+
+    private static (CentreLine Along, CentreLine Across) CentreLines(PanelBox cut, Ground ground, CutLine[] lines)
+    {
+        PanelPoint c = cut.Centre;
+        Panel panel = ground.Site.Panel;
+        CutLine front = lines[(int)Side.Front], rear = lines[(int)Side.Rear], top = lines[(int)Side.Top], bottom = lines[(int)Side.Bottom];
+        double frontMm = Tape(panel, true, Middle(front.DatumFrom.SMm, front.DatumTo.SMm), c.SMm), rearMm = Tape(panel, true, Middle(rear.DatumFrom.SMm, rear.DatumTo.SMm), c.SMm);
+        double topMm = Tape(panel, false, Middle(top.DatumFrom.TMm, top.DatumTo.TMm), c.TMm), bottomMm = Tape(panel, false, Middle(bottom.DatumFrom.TMm, bottom.DatumTo.TMm), c.TMm);
+        return (
+            new CentreLine(new PanelPoint(cut.SMinMm, c.TMm), new PanelPoint(cut.SMaxMm, c.TMm), bottom.Datum, bottomMm, top.Datum, topMm, cut.HeightMm / 2),
+            new CentreLine(new PanelPoint(c.SMm, cut.TMinMm), new PanelPoint(c.SMm, cut.TMaxMm), front.Datum, frontMm, rear.Datum, rearMm, cut.WidthMm / 2));
+    }
+
+    private static double Middle(double a, double b) => (a + b) / 2;
+
+    /// <summary>Holes that touch the path in each corner from inside: both straight lines, or the arc where the hole is smaller than it.</summary>
+    private static DrilledHole[] StartHoles(CutPath path, PanelPoint centre)
+    {
+        double hole = path.StartHoleMm / 2, corner = path.Path.CornerRadiusMm;
+        double inset = hole >= corner ? hole : corner - ((corner - hole) / Math.Sqrt(2));
+        return [.. path.Path.BoxAt(centre).Grown(-inset).Corners.Select(c => new DrilledHole(c, path.StartHoleMm))];
+    }
+
+    private static List<DrilledHole> ScrewHoles(Fitting fitting, PanelPoint centre)
+    {
+        var holes = new List<DrilledHole>();
+        if (fitting.Screws is not { } screws) return holes;
+        PanelBox line = fitting.Flange.BoxAt(centre).Grown(-screws.InsetMm);
+        for (int i = 0; i < screws.AlongWidth; i++)
+        {
+            double s = line.SMinMm + (line.WidthMm * i / Math.Max(1, screws.AlongWidth - 1));
+            holes.Add(new DrilledHole(new PanelPoint(s, line.TMinMm), screws.PilotMm));
+            holes.Add(new DrilledHole(new PanelPoint(s, line.TMaxMm), screws.PilotMm));
+        }
+        for (int i = 1; i <= screws.AlongHeight; i++)
+        {
+            double t = line.TMinMm + (line.HeightMm * i / (screws.AlongHeight + 1));
+            holes.Add(new DrilledHole(new PanelPoint(line.SMinMm, t), screws.PilotMm));
+            holes.Add(new DrilledHole(new PanelPoint(line.SMaxMm, t), screws.PilotMm));
+        }
+        return holes;
+    }
+
+    private static string[] Order(Marking marking, Ground ground, double throughDiagonalMm) => marking.View == ViewedFrom.Inside
+        ?
+        [
+            "Mark from inside first: only there can the tape hook on the ribs.",
+            "Draw both centre lines, then the four cut lines; set the straight-edge at the figure given, which includes the pencil's offset.",
+            "Measure both diagonals. They must agree before anything is drilled.",
+            $"Drill the {ground.Lengths.Text(ThroughMm)} through-holes square to the skin, in the corners of the waste.",
+            "Go on from outside: the through-holes carry the position.",
+        ]
+        :
+        [
+            "Join the through-holes with a straight-edge and check their diagonals: " + ground.Lengths.Text(throughDiagonalMm) + " both ways.",
+            "Tape the template over them, FRONT to the front, or draw the lines parallel to the holes.",
+            "Check the distances from the edges of the panel against this sheet before the first cut.",
+            "Drill the start holes, cut, then measure the hole and enter it.",
+        ];
+}

@@ -1,0 +1,57 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>Everything that decides where a fitting may go.</summary>
+/// <param name="Panel">The panel.</param>
+/// <param name="Members">Its members.</param>
+/// <param name="Fitting">The fitting, unturned.</param>
+/// <param name="RibInTheWay">The school followed where a secondary rib is in the way.</param>
+/// <param name="TurnDeg">Quarter turns of the fitting: 0, 90, 180 or 270.</param>
+/// <param name="WallMm">Thickness to be clamped, skin and lining together, mm; null when not known yet.</param>
+/// <param name="Neighbours">Other fittings on the panel.</param>
+/// <param name="Zones">Parts of the inside.</param>
+/// <param name="Lengths">How lengths are written in sentences; millimetres when null.</param>
+public sealed record Site(
+    Panel Panel,
+    IReadOnlyList<Member> Members,
+    Fitting Fitting,
+    RibInTheWay RibInTheWay = RibInTheWay.Keep,
+    int TurnDeg = 0,
+    double? WallMm = null,
+    IReadOnlyList<Neighbour>? Neighbours = null,
+    IReadOnlyList<Zone>? Zones = null,
+    LengthFormat? Lengths = null);
+
+/// <summary>Another fitting on the same panel.</summary>
+/// <param name="Name">What people call the opening.</param>
+/// <param name="Fitting">The fitting, unturned.</param>
+/// <param name="Centre">Where its centre lies.</param>
+/// <param name="TurnDeg">Its quarter turns.</param>
+public sealed record Neighbour(string Name, Fitting Fitting, PanelPoint Centre, int TurnDeg = 0)
+{
+    internal PanelBox Flange => Fitting.Flange.Turned(TurnDeg).BoxAt(Centre);
+
+    internal PanelBox Swept => Flange.Grown(Fitting.Sweep.Turned(TurnDeg));
+}
+
+/// <summary>Figures of placing that do not belong to a fitting.</summary>
+public static class PlacingFigures
+{
+    /// <summary>Flat skin kept between the flange and the edge of the panel, mm: assumption.</summary>
+    public const double EdgeMarginMm = 10;
+
+    /// <summary>Room kept between two flanges, for sealing both and for a cloth between them, mm: assumption.</summary>
+    public const double FlangeGapMm = 30;
+
+    /// <summary>Mass from which a roof unit needs a bow in front and behind, kg: assumption.</summary>
+    public const double HeavyKg = 12;
+
+    /// <summary>Difference that no tape shows; a fitting that fits exactly counts as fitting, mm.</summary>
+    internal const double HairMm = 0.01;
+
+    internal static readonly Source Assumed = new("Edge margin 10 mm, gap between flanges 30 mm, heavy from 12 kg", SourceKind.Assumption);
+    internal static readonly Source Clearances = new("Clearances from the cut edge to members, as the fitting's entry gives them", SourceKind.CommonPractice);
+    internal static readonly Source NeverCut = new("Pillars, cant rails and marked structure are never cut", SourceKind.CommonPractice);
+}

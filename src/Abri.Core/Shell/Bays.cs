@@ -1,0 +1,63 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Shell;
+
+/// <summary>A bay: an area of a panel that members leave free.</summary>
+/// <param name="Label">A, B, C... from the front.</param>
+/// <param name="Area">Its edge.</param>
+/// <param name="ClearRectangle">The largest rectangle, square to the panel, that fits into it.</param>
+/// <param name="ClearWidthMm">Extent of that rectangle along s, mm.</param>
+/// <param name="ClearHeightMm">Extent of that rectangle along t, mm.</param>
+/// <param name="IsExact">Whether no larger rectangle exists; false where slanted edges were approached from inside.</param>
+/// <param name="AreaM2">Area of the bay, m2.</param>
+public sealed record Bay(
+    string Label, RegionPart Area, PanelBox ClearRectangle, double ClearWidthMm, double ClearHeightMm, bool IsExact, double AreaM2);
+
+/// <summary>
+/// Finds the bays of a panel: what is left when the footprints of its members are taken from its outline.
+/// </summary>
+/// <remarks>
+/// Swages are part of the skin and do not bound a bay; every other member does. Slivers narrower than <see cref="NarrowestMm"/>
+/// are left out: nothing can be placed there. Bays are never stored; they follow from the members.
+/// </remarks>
+/// <example>A roof 1700 wide with bows 60 wide every 545 clear has bays whose clear rectangle is 545 x 1700 mm.</example>
+public static class Bays
+{
+    /// <summary>Narrowest clear rectangle that counts as a bay, mm: an assumption.</summary>
+    public const double NarrowestMm = 20;
+
+    /// <summary>The bays from front to rear, and from the lower to the upper edge where several lie side by side.</summary>
+    /// <param name="panel">The panel.</param>
+    /// <param name="members">Its members.</param>
+    /// <returns>The bays, or what is contradictory about the panel and its members.</returns>
+    public static Result<Worked<IReadOnlyList<Bay>>> Of(Panel panel, IReadOnlyList<Member> members)
+    {
+        if (ShellCheck.Of(panel, members) is { } problem) return problem;
+
+        var sheet = new Worksheet();
+        var outline = Plane.Polygon(panel.Outline);
+        var taken = Plane.Union([.. members.Where(Bounds).Select(m => Plane.Polygon(MemberOutline.Of(m.Footprint)))]);
+        IReadOnlyList<RegionPart> parts = Plane.Parts(Plane.Difference(outline, taken));
+        sheet.Step("A", "area of the panel", "outline", outline.Area / 1e6, "m2");
+        sheet.Step("n", "members that bound bays (swages do not)", "count", members.Count(Bounds), "count");
+
+        var bays = new List<Bay>();
+        foreach (RegionPart part in parts)
+        {
+            ClearRectangle clear = LargestRectangle.Within(part);
+            if (Math.Min(clear.Box.WidthMm, clear.Box.HeightMm) < NarrowestMm) continue;
+            string label = Label(bays.Count);
+            sheet.Step($"w_{label}", $"bay {label}, clear along the vehicle", "largest rectangle within outline - members", clear.Box.WidthMm, "mm");
+            sheet.Step($"h_{label}", $"bay {label}, clear across", "largest rectangle within outline - members", clear.Box.HeightMm, "mm");
+            bays.Add(new Bay(label, part, clear.Box, clear.Box.WidthMm, clear.Box.HeightMm, clear.IsExact, part.AreaMm2 / 1e6));
+        }
+        sheet.Cite(new Source("Polygon difference and largest rectangle under a histogram", SourceKind.Geometry));
+        if (bays.Any(b => !b.IsExact)) sheet.Warn("Slanted edges: the clear rectangle of those bays surely fits, but may be a little smaller than the largest.");
+        return sheet.Finish<IReadOnlyList<Bay>>(bays);
+    }
+
+    private static bool Bounds(Member member) => member.Role != MemberRole.Pressed;
+
+    /// <summary>A to Z, then AA, AB and so on.</summary>
+    private static string Label(int index) => index < 26 ? $"{(char)('A' + index)}" : Label((index / 26) - 1) + Label(index % 26);
+}

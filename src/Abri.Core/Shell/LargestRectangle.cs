@@ -1,0 +1,125 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Shell;
+
+/// <summary>The largest rectangle, square to the panel, that fits into an area.</summary>
+/// <param name="Box">The rectangle.</param>
+/// <param name="IsExact">Whether no larger one exists; false where slanted edges were approached from inside.</param>
+public sealed record ClearRectangle(PanelBox Box, bool IsExact);
+
+/// <summary>
+/// Finds the largest rectangle, square to the panel, that fits into an area: what a person compares with a cut-out.
+/// </summary>
+/// <remarks>
+/// The coordinates of all corners cut the panel into a grid; every edge of a largest rectangle lies on a grid line when the
+/// area's edges run square to the panel. Cells are either inside or outside, and the largest block of inside cells is found row by row with the
+/// stack method for the largest rectangle under a histogram, with true lengths for widths. Where edges are slanted, the grid is made finer and only
+/// cells that lie wholly inside count, so the answer fits but may be a little small.
+/// </remarks>
+/// <example>A bay of 545 x 1700 mm between two bows gives 545 x 1700 mm.</example>
+public static class LargestRectangle
+{
+    private const int FinerLines = 160;
+    private const int MostLines = 400;
+
+    /// <summary>The largest rectangle by area; of several, the one nearest the front and the lower edge.</summary>
+    public static ClearRectangle Within(RegionPart part)
+    {
+        bool square = part.Rings.All(IsSquare);
+        double[] s = Lines(part.Rings.SelectMany(r => r).Select(p => p.SMm), square);
+        double[] t = Lines(part.Rings.SelectMany(r => r).Select(p => p.TMm), square);
+        bool[,] inside = Cells(part, s, t, square);
+
+        var best = new PanelBox(s[0], s[0], t[0], t[0]);
+        double[] heights = new double[s.Length - 1];
+        for (int row = 0; row < t.Length - 1; row++)
+        {
+            for (int col = 0; col < heights.Length; col++) heights[col] = inside[col, row] ? heights[col] + t[row + 1] - t[row] : 0;
+            PanelBox candidate = UnderHistogram(s, heights, t[row + 1]);
+            if (candidate.AreaMm2 > best.AreaMm2 + 1e-6) best = candidate;
+        }
+        return new ClearRectangle(best, square);
+    }
+
+    private static bool IsSquare(IReadOnlyList<PanelPoint> ring)
+    {
+        for (int i = 0; i < ring.Count; i++)
+        {
+            PanelPoint a = ring[i], b = ring[(i + 1) % ring.Count];
+            if (Math.Abs(a.SMm - b.SMm) > 1e-6 && Math.Abs(a.TMm - b.TMm) > 1e-6) return false;
+        }
+        return true;
+    }
+
+    private static double[] Lines(IEnumerable<double> coordinates, bool square)
+    {
+        double[] own = [.. coordinates.Select(c => Math.Round(c, 6)).Distinct().Order()];
+        if (own.Length > MostLines) own = [.. Enumerable.Range(0, MostLines + 1).Select(i => own[0] + ((own[^1] - own[0]) * i / MostLines))];
+        if (square) return own;
+        double step = (own[^1] - own[0]) / FinerLines;
+        return [.. own.Concat(Enumerable.Range(1, FinerLines - 1).Select(i => own[0] + (i * step))).Distinct().Order()];
+    }
+
+    private static bool[,] Cells(RegionPart part, double[] s, double[] t, bool square)
+    {
+        var inside = new bool[s.Length - 1, t.Length - 1];
+        for (int col = 0; col < s.Length - 1; col++)
+        {
+            for (int row = 0; row < t.Length - 1; row++)
+            {
+                var cell = new PanelBox(s[col], s[col + 1], t[row], t[row + 1]);
+                inside[col, row] = Inside(part, cell.Centre) && (square || !part.Rings.Any(ring => Crosses(ring, cell)));
+            }
+        }
+        return inside;
+    }
+
+    private static bool Inside(RegionPart part, PanelPoint p) =>
+        Outlines.Encloses(part.Outline, p) && !part.Holes.Any(h => Outlines.Encloses(h, p));
+
+    private static bool Crosses(IReadOnlyList<PanelPoint> ring, PanelBox cell)
+    {
+        for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
+        {
+            if (SegmentMeets(ring[j], ring[i], cell.Grown(-1e-6))) return true;
+        }
+        return false;
+    }
+
+    /// <summary>Clips a segment against a box (Liang and Barsky 1984); something left means that they meet.</summary>
+    private static bool SegmentMeets(PanelPoint a, PanelPoint b, PanelBox box)
+    {
+        double from = 0, to = 1;
+        return Keep(b.SMm - a.SMm, a.SMm, box.SMinMm, box.SMaxMm, ref from, ref to)
+            && Keep(b.TMm - a.TMm, a.TMm, box.TMinMm, box.TMaxMm, ref from, ref to);
+    }
+
+    private static bool Keep(double step, double start, double low, double high, ref double from, ref double to)
+    {
+        if (step == 0) return start >= low && start <= high;
+        double enter = (low - start) / step, leave = (high - start) / step;
+        if (enter > leave) (enter, leave) = (leave, enter);
+        from = Math.Max(from, enter);
+        to = Math.Min(to, leave);
+        return from <= to;
+    }
+
+    private static PanelBox UnderHistogram(double[] s, double[] heights, double tTop)
+    {
+        var best = new PanelBox(s[0], s[0], tTop, tTop);
+        var open = new Stack<(double FromS, double Height)>();
+        for (int i = 0; i <= heights.Length; i++)
+        {
+            double height = i < heights.Length ? heights[i] : 0, from = s[i];
+            while (open.Count > 0 && open.Peek().Height >= height)
+            {
+                (double fromS, double h) = open.Pop();
+                var box = new PanelBox(fromS, s[i], tTop - h, tTop);
+                if (box.AreaMm2 > best.AreaMm2 + 1e-6) best = box;
+                from = fromS;
+            }
+            if (height > 0) open.Push((from, height));
+        }
+        return best;
+    }
+}

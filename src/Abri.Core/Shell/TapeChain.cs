@@ -1,0 +1,108 @@
+using System.Text.RegularExpressions;
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Shell;
+
+/// <summary>From which edge of a panel a tape was run.</summary>
+public enum TapeFrom
+{
+    /// <summary>From the front edge towards the rear.</summary>
+    Front,
+
+    /// <summary>From the rear edge towards the front.</summary>
+    Rear,
+
+    /// <summary>From the lower edge (on the roof, the vehicle's right) upwards.</summary>
+    Bottom,
+
+    /// <summary>From the upper edge (on the roof, the vehicle's left) downwards.</summary>
+    Top,
+}
+
+/// <summary>What a tape was run along and what it crossed.</summary>
+/// <param name="Readings">Running readings as typed: <c>560 / 620 / 1165 / 1225</c>; a slash with spaces, a semicolon or a new line parts them.</param>
+/// <param name="From">The edge at which the tape was hooked.</param>
+/// <param name="StartsOnMember">Whether the first stretch, from the edge to the first reading, is a member; as a rule it is a gap.</param>
+/// <param name="Kind">What the members are.</param>
+/// <param name="Name">What to call them; they are numbered from the front or from the lower edge.</param>
+/// <param name="FirstNumber">Number of the first.</param>
+/// <param name="DepthMm">Depth of each, mm inwards.</param>
+/// <param name="Lengths">Unit of plain numbers.</param>
+public sealed record TapeRun(
+    string Readings, TapeFrom From, bool StartsOnMember, MemberKind Kind, string Name, int FirstNumber, double DepthMm, LengthFormat Lengths);
+
+/// <summary>
+/// Turns a running chain of tape readings across a panel into members: stretches are gap and member in turn.
+/// </summary>
+/// <example>From the front, <c>560 / 620 / 1165 / 1225</c> gives two bows 60 wide, with 545 clear between them.</example>
+public static partial class TapeChain
+{
+    /// <summary>Most readings in one run.</summary>
+    public const int MostReadings = 200;
+
+    /// <summary>The members that the tape crossed, right across the panel.</summary>
+    /// <returns>The members, or the reading that cannot be right.</returns>
+    public static Result<IReadOnlyList<Member>> Members(Panel panel, TapeRun run)
+    {
+        if (ShellCheck.OfPanel(panel) is { } wrong) return wrong.Under("/panel");
+        if (!Readings(run).IsOk(out IReadOnlyList<double>? readings, out Problem? problem)) return problem;
+
+        PanelBox box = panel.Box;
+        bool along = run.From is TapeFrom.Front or TapeFrom.Rear;
+        double span = along ? box.WidthMm : box.HeightMm;
+        if (readings[^1] > span + ShellCheck.OverhangMm)
+            return Wrong($"The last reading, {run.Lengths.Text(readings[^1])}, is past the far edge at {run.Lengths.Text(span)}.");
+
+        var stretches = new List<(double From, double To)>();
+        var edges = new List<double> { 0 };
+        edges.AddRange(readings);
+        for (int i = run.StartsOnMember ? 0 : 1; i + 1 < edges.Count; i += 2) stretches.Add((edges[i], edges[i + 1]));
+        if (stretches.Count == 0 || (edges.Count % 2 == 0) != run.StartsOnMember)
+            return Wrong("The last member has only one edge. Type the readings of both edges of each member.");
+
+        IEnumerable<(double From, double To)> ordered = stretches
+            .Select(x => run.From switch
+            {
+                TapeFrom.Front => (From: box.SMinMm + x.From, To: box.SMinMm + x.To),
+                TapeFrom.Rear => (From: box.SMaxMm - x.To, To: box.SMaxMm - x.From),
+                TapeFrom.Bottom => (From: box.TMinMm + x.From, To: box.TMinMm + x.To),
+                _ => (From: box.TMaxMm - x.To, To: box.TMaxMm - x.From),
+            })
+            .OrderBy(x => x.From);
+        return ordered.Select((x, i) => Across(panel, run, along, x.From, x.To, run.FirstNumber + i)).ToList();
+    }
+
+    private static Result<IReadOnlyList<double>> Readings(TapeRun run)
+    {
+        string[] texts = [.. Separators().Split(run.Readings).Select(t => t.Trim()).Where(t => t.Length > 0)];
+        if (texts.Length == 0) return Wrong("Type running readings, such as 560 / 620 / 1165 / 1225.");
+        if (texts.Length > MostReadings) return Wrong($"A run has at most {MostReadings} readings; this one has {texts.Length}.");
+        var readings = new List<double>();
+        for (int i = 0; i < texts.Length; i++)
+        {
+            if (!LengthText.Parse(texts[i], run.Lengths).IsOk(out Worked<ParsedLength>? length, out Problem? problem))
+                return Wrong($"Reading {i + 1}: {problem.Message}");
+            double mm = length.Result.Mm, before = i == 0 ? 0 : readings[^1];
+            if (mm - before < 1)
+                return Wrong($"Reading {i + 1}, {texts[i]}, is not past the one before it. Running readings are all taken from the same edge and grow.");
+            readings.Add(mm);
+        }
+        return readings;
+    }
+
+    private static Member Across(Panel panel, TapeRun run, bool along, double from, double to, int number)
+    {
+        PanelBox box = panel.Box;
+        double middle = (from + to) / 2;
+        PanelPoint[] spine = along
+            ? [new(middle, box.TMinMm), new(middle, box.TMaxMm)]
+            : [new(box.SMinMm, middle), new(box.SMaxMm, middle)];
+        return new Member($"{run.Name} {number}", run.Kind, Member.DefaultRole(run.Kind), new Footprint(FootprintShape.Spine, spine, to - from), run.DepthMm);
+    }
+
+    private static Problem Wrong(string message) => new("tape-reading", "/readings", message);
+
+    /// <summary>A slash parts two readings unless it stands between the digits of a fraction such as 5/8.</summary>
+    [GeneratedRegex(@"\s+/\s*|\s*/\s+|[;\r\n]+|(?<=[""'m])\s*/\s*|(?<=\d{3})/(?=\d)|/(?=\d{3})")]
+    private static partial Regex Separators();
+}

@@ -1,0 +1,1 @@
+var x = 1; System.Console.WriteLine(x);

@@ -1,5 +1,15 @@
 namespace Abri.Core.Geometry;
 
+/// <summary>From which side a panel is looked at.</summary>
+public enum ViewedFrom
+{
+    /// <summary>From outside the vehicle.</summary>
+    Outside,
+
+    /// <summary>From inside the vehicle: the mirror image.</summary>
+    Inside,
+}
+
 /// <summary>What a drawn thing stands for; the names of the layers in every file that is written.</summary>
 public enum Layer
 {

@@ -1,6 +1,6 @@
 namespace Abri.Core.Geometry;
 
-/// <summary>A place on a panel, in the panel's own frame; see <see cref="PanelView"/> for how it is drawn.</summary>
+/// <summary>A place on a panel, in the panel's own frame; see <c>PanelView</c> for how it is drawn.</summary>
 /// <param name="SMm">Along the panel, mm: backwards from the front datum on roof, sides and floor; to the vehicle's left on the rear.</param>
 /// <param name="TMm">Across the panel, mm: to the vehicle's left from the centre line on roof and floor; up from the floor elsewhere.</param>
 public readonly record struct PanelPoint(double SMm, double TMm)

@@ -24,7 +24,10 @@ public static class HoleCheck
     public const double DoubtMm = 3;
 
     private const double MostTurnDeg = 3;
-    private const int ArcPieces = 12;
+    private const int Tangents = 12;
+
+    /// <summary>How much centring between opposite edges counts beside the least room, so that a frame with play is laid in the middle.</summary>
+    private const double CentringWeight = 1e-3;
 
     /// <summary>Checks the hole.</summary>
     /// <param name="frame">The frame, turned as it is placed.</param>
@@ -113,16 +116,11 @@ public static class HoleCheck
         return new PanelPoint(a.SMm + (along * us) - (off * ut), a.TMm + (along * ut) + (off * us));
     }
 
-    /// <summary>Edges of the hole with inward normals: the four sides, and chords of the rounded corners.</summary>
+    /// <summary>Edges of the hole with inward normals: the four sides (bottom, rear, top, front), then tangents of the rounded corners.</summary>
     private static List<Edge> Edges(PanelPoint[] hole, double radiusMm)
     {
-        var edges = new List<Edge>();
-        for (int i = 0; i < 4; i++)
-        {
-            PanelPoint before = hole[(i + 3) % 4], corner = hole[i], after = hole[(i + 1) % 4];
-            edges.Add(Between(corner, after));
-            if (radiusMm > 0) edges.AddRange(Rounded(before, corner, after, radiusMm));
-        }
+        List<Edge> edges = [.. Enumerable.Range(0, 4).Select(i => Between(hole[i], hole[(i + 1) % 4]))];
+        if (radiusMm > 0) edges.AddRange(Enumerable.Range(0, 4).SelectMany(i => Rounded(hole[(i + 3) % 4], hole[i], hole[(i + 1) % 4], radiusMm)));
         return edges;
     }
 
@@ -134,13 +132,10 @@ public static class HoleCheck
         double half = radiusMm * Math.Tan(turn / 2);
         PanelPoint start = corner.Plus(-half * Math.Cos(inAngle), -half * Math.Sin(inAngle));
         PanelPoint centre = start.Plus(-radiusMm * Math.Sin(inAngle), radiusMm * Math.Cos(inAngle));
-        PanelPoint last = start;
-        for (int i = 1; i <= ArcPieces; i++)
+        for (int i = 1; i < Tangents; i++)
         {
-            double angle = inAngle - (Math.PI / 2) + (turn * i / ArcPieces);
-            PanelPoint next = centre.Plus(radiusMm * Math.Cos(angle), radiusMm * Math.Sin(angle));
-            yield return Between(last, next);
-            last = next;
+            double angle = inAngle - (Math.PI / 2) + (turn * i / Tangents);
+            yield return new Edge(centre.Plus(radiusMm * Math.Cos(angle), radiusMm * Math.Sin(angle)), -Math.Cos(angle), -Math.Sin(angle));
         }
     }
 
@@ -152,26 +147,29 @@ public static class HoleCheck
 
     private static Pose BestPose(IReadOnlyList<Edge> edges, RoundedRectangle neck, PanelPoint middle)
     {
-        Pose At(double turnDeg)
+        Pose Laid(double turnDeg)
         {
             double turn = turnDeg * Math.PI / 180;
             (double NormalS, double NormalT, double Offset)[] limits =
                 [.. edges.Select(e => (e.NormalS, e.NormalT, (e.NormalS * e.On.SMm) + (e.NormalT * e.On.TMm) + Support(neck, e, turn)))];
+            double At(int edge, double s, double t) => (limits[edge].NormalS * s) + (limits[edge].NormalT * t) - limits[edge].Offset;
             double Room(double s, double t)
             {
                 double least = double.PositiveInfinity;
                 foreach ((double ns, double nt, double offset) in limits) least = Math.Min(least, (ns * s) + (nt * t) - offset);
                 return least;
             }
-            double BestT(double s) => GoldenSection.Lowest(t => -Room(s, t), middle.TMm - (neck.HeightMm / 2), middle.TMm + (neck.HeightMm / 2));
-            double bestS = GoldenSection.Lowest(s => -Room(s, BestT(s)), middle.SMm - (neck.WidthMm / 2), middle.SMm + (neck.WidthMm / 2));
+            double Liked(double s, double t) =>
+                Room(s, t) + (CentringWeight * (Math.Min(At(0, s, t), At(2, s, t)) + Math.Min(At(1, s, t), At(3, s, t))));
+            double BestT(double s) => GoldenSection.Lowest(t => -Liked(s, t), middle.TMm - (neck.HeightMm / 2), middle.TMm + (neck.HeightMm / 2));
+            double bestS = GoldenSection.Lowest(s => -Liked(s, BestT(s)), middle.SMm - (neck.WidthMm / 2), middle.SMm + (neck.WidthMm / 2));
             double bestT = BestT(bestS);
             return new Pose(new PanelPoint(bestS, bestT), turnDeg, Room(bestS, bestT));
         }
         const int scan = 6;
-        double start = Enumerable.Range(-scan, (2 * scan) + 1).Select(i => MostTurnDeg * i / scan).MaxBy(deg => At(deg).RoomMm);
-        double best = GoldenSection.Lowest(deg => -At(deg).RoomMm, start - (MostTurnDeg / scan), start + (MostTurnDeg / scan));
-        Pose straight = At(0), turned = At(best);
+        double start = Enumerable.Range(-scan, (2 * scan) + 1).Select(i => MostTurnDeg * i / scan).MaxBy(deg => Laid(deg).RoomMm);
+        double best = GoldenSection.Lowest(deg => -Laid(deg).RoomMm, start - (MostTurnDeg / scan), start + (MostTurnDeg / scan));
+        Pose straight = Laid(0), turned = Laid(best);
         return turned.RoomMm > straight.RoomMm + 1e-4 ? turned : straight;
     }
 

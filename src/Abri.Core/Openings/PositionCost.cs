@@ -82,7 +82,6 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
             }
         }
         PanelBox box = part.Box;
-        foreach (PanelPoint corner in part.Rings.SelectMany(r => r)) (_, _) = (s.Add(corner.SMm), t.Add(corner.TMm));
         return ([.. s.Where(x => x >= box.SMinMm && x <= box.SMaxMm)], [.. t.Where(x => x >= box.TMinMm && x <= box.TMaxMm)]);
     }
 

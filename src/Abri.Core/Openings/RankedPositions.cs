@@ -34,16 +34,15 @@ public static class RankedPositions
                 return new Problem("zone-unknown", $"/wishes/{i}/zone", $"There is no zone named \"{wishes[i].Zone}\" on this site.");
         }
         if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
-        if (!Bays.Of(site.Panel, site.Members).IsOk(out Worked<IReadOnlyList<Bay>>? bays, out problem)) return problem;
-
+        IReadOnlyList<(string Label, RegionPart Area)> bays = Bays.Labelled(site.Panel, site.Members);
         var sheet = new Worksheet();
         IReadOnlyList<RegionPart> region = FeasibleRegion.Of(ground);
         Explain(ground, region, sheet);
         var cost = new PositionCost(ground, wishes);
         List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, cost), region, cost);
-        var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays.Result)).ToList();
+        var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays)).ToList();
         foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
-        return sheet.Finish(new PositionsFound(region, positions, region.Count == 0 ? WhyNone(ground, bays.Result) : null));
+        return sheet.Finish(new PositionsFound(region, positions, region.Count == 0 ? WhyNone(ground) : null));
     }
 
     private static void Explain(Ground ground, IReadOnlyList<RegionPart> region, Worksheet sheet)
@@ -78,7 +77,7 @@ public static class RankedPositions
         return tried;
     }
 
-    /// <summary>Corners of a ring, and where its slanted edges meet a crease.</summary>
+    /// <summary>Corners of a ring, and where its edges meet a crease.</summary>
     private static IEnumerable<PanelPoint> OnEdge(IReadOnlyList<PanelPoint> ring, IReadOnlyList<double> s, IReadOnlyList<double> t)
     {
         for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
@@ -86,7 +85,6 @@ public static class RankedPositions
             PanelPoint a = ring[j], b = ring[i];
             yield return b;
             double ds = b.SMm - a.SMm, dt = b.TMm - a.TMm;
-            if (ds == 0 || dt == 0) continue;
             foreach (double x in s.Where(x => x > Math.Min(a.SMm, b.SMm) && x < Math.Max(a.SMm, b.SMm))) yield return new PanelPoint(x, a.TMm + (dt * (x - a.SMm) / ds));
             foreach (double y in t.Where(y => y > Math.Min(a.TMm, b.TMm) && y < Math.Max(a.TMm, b.TMm))) yield return new PanelPoint(a.SMm + (ds * (y - a.TMm) / dt), y);
         }
@@ -99,20 +97,25 @@ public static class RankedPositions
         var ordered = tried.OrderBy(c => Math.Round(c.Cost, 3)).ThenBy(c => Math.Round(c.At.SMm, 3)).ThenBy(c => c.At.TMm);
         bool square = region.All(r => r.Rings.All(ring => ring.Count == 4));
         var chosen = new List<(PanelPoint At, double Cost)>();
+        var walked = new List<PanelPoint>();
         foreach ((PanelPoint at, _, RegionPart part) in ordered)
         {
             if (chosen.Count == Most) break;
-            if (chosen.Any(c => c.At.DistanceMm(at) < ApartMm)) continue;
+            if (walked.Any(w => w.DistanceMm(at) < ApartMm)) continue;
             PanelPoint polished = square ? at : cost.Polished(at, part);
-            if (chosen.All(c => c.At.DistanceMm(polished) >= ApartMm)) chosen.Add((polished, cost.At(polished)));
+            walked.Add(at);
+            if (!chosen.All(c => c.At.DistanceMm(polished) >= ApartMm)) continue;
+            walked.Add(polished);
+            chosen.Add((polished, cost.At(polished)));
         }
         return [.. chosen.OrderBy(c => Math.Round(c.Cost, 3))];
     }
 
     private static RankedPosition Described(
-        int rank, PanelPoint at, double cost, List<(PanelPoint At, double Cost)> all, Ground ground, PositionCost costs, IReadOnlyList<Bay> bays)
+        int rank, PanelPoint at, double cost, List<(PanelPoint At, double Cost)> all, Ground ground, PositionCost costs,
+        IReadOnlyList<(string Label, RegionPart Area)> bays)
     {
-        string? bay = bays.FirstOrDefault(b => b.Area.Holds(at))?.Label;
+        string? bay = bays.FirstOrDefault(b => b.Area.Holds(at)).Label;
         var met = new List<string>();
         var givesUp = new List<string>();
         foreach (Wish wish in costs.Wishes)
@@ -150,11 +153,12 @@ public static class RankedPositions
         _ => $"{lost:0} ml less fill",
     };
 
-    private static string WhyNone(Ground ground, IReadOnlyList<Bay> bays)
+    private static string WhyNone(Ground ground)
     {
         Fitting f = ground.Fitting;
         double along = f.CutOut.WidthMm + f.Clearance.FrontMm + f.Clearance.RearMm, across = f.CutOut.HeightMm + f.Clearance.TopMm + f.Clearance.BottomMm;
         string needs = $"The fitting needs {ground.Lengths.Text(along)} by {ground.Lengths.Text(across)} clear of members";
+        IReadOnlyList<Bay> bays = Bays.Of(ground.Site.Panel, ground.Site.Members).Value!.Result;
         if (bays.MaxBy(b => Math.Min(b.ClearWidthMm / along, b.ClearHeightMm / across)) is not { } widest) return $"{needs}, and this panel has no clear bay.";
         string room = $"bay {widest.Label}, the roomiest for it, gives {ground.Lengths.Text(widest.ClearWidthMm)} by {ground.Lengths.Text(widest.ClearHeightMm)}";
         return widest.ClearWidthMm >= along && widest.ClearHeightMm >= across

@@ -23,7 +23,7 @@ public sealed record Bay(
 /// <example>A roof 1700 wide with bows 60 wide every 545 clear has bays whose clear rectangle is 545 x 1700 mm.</example>
 public static class Bays
 {
-    /// <summary>Narrowest clear rectangle that counts as a bay, mm: an assumption.</summary>
+    /// <summary>Narrowest strip that counts as a bay, mm: an assumption.</summary>
     public const double NarrowestMm = 20;
 
     /// <summary>The bays from front to rear, and from the lower to the upper edge where several lie side by side.</summary>
@@ -35,26 +35,32 @@ public static class Bays
         if (ShellCheck.Of(panel, members) is { } problem) return problem;
 
         var sheet = new Worksheet();
-        var outline = Plane.Polygon(panel.Outline);
-        var taken = Plane.Union([.. members.Where(Bounds).Select(m => Plane.Polygon(MemberOutline.Of(m.Footprint)))]);
-        IReadOnlyList<RegionPart> parts = Plane.Parts(Plane.Difference(outline, taken));
-        sheet.Step("A", "area of the panel", "outline", outline.Area / 1e6, "m2");
+        sheet.Step("A", "area of the panel", "outline", Math.Abs(Outlines.SignedAreaMm2(panel.Outline)) / 1e6, "m2");
         sheet.Step("n", "members that bound bays (swages do not)", "count", members.Count(Bounds), "count");
-
         var bays = new List<Bay>();
-        foreach (RegionPart part in parts)
+        foreach ((string label, RegionPart area) in Labelled(panel, members))
         {
-            ClearRectangle clear = LargestRectangle.Within(part);
-            if (Math.Min(clear.Box.WidthMm, clear.Box.HeightMm) < NarrowestMm) continue;
-            string label = Label(bays.Count);
+            ClearRectangle clear = LargestRectangle.Within(area);
             sheet.Step($"w_{label}", $"bay {label}, clear along the vehicle", "largest rectangle within outline - members", clear.Box.WidthMm, "mm");
             sheet.Step($"h_{label}", $"bay {label}, clear across", "largest rectangle within outline - members", clear.Box.HeightMm, "mm");
-            bays.Add(new Bay(label, part, clear.Box, clear.Box.WidthMm, clear.Box.HeightMm, clear.IsExact, part.AreaMm2 / 1e6));
+            bays.Add(new Bay(label, area, clear.Box, clear.Box.WidthMm, clear.Box.HeightMm, clear.IsExact, area.AreaMm2 / 1e6));
         }
         sheet.Cite(new Source("Polygon difference and largest rectangle under a histogram", SourceKind.Geometry));
         if (bays.Any(b => !b.IsExact)) sheet.Warn("Slanted edges: the clear rectangle of those bays surely fits, but may be a little smaller than the largest.");
         return sheet.Finish<IReadOnlyList<Bay>>(bays);
     }
+
+    /// <summary>The areas of the bays with their labels, without their clear rectangles; panel and members are taken as checked.</summary>
+    internal static IReadOnlyList<(string Label, RegionPart Area)> Labelled(Panel panel, IReadOnlyList<Member> members)
+    {
+        var taken = Plane.Union([.. members.Where(Bounds).Select(m => Plane.Polygon(MemberOutline.Of(m.Footprint)))]);
+        IReadOnlyList<RegionPart> parts = Plane.Parts(Plane.Difference(Plane.Polygon(panel.Outline), taken));
+        return [.. parts.Where(p => MeanWidthMm(p) >= NarrowestMm).Select((p, i) => (Label(i), p))];
+    }
+
+    /// <summary>Twice the area over the edge's length: the width of a long strip.</summary>
+    private static double MeanWidthMm(RegionPart part) =>
+        2 * part.AreaMm2 / part.Rings.Sum(r => r.Select((p, i) => p.DistanceMm(r[(i + 1) % r.Count])).Sum());
 
     private static bool Bounds(Member member) => member.Role != MemberRole.Pressed;
 

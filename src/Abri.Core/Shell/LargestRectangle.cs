@@ -65,26 +65,43 @@ public static class LargestRectangle
         var inside = new bool[s.Length - 1, t.Length - 1];
         for (int col = 0; col < s.Length - 1; col++)
         {
-            for (int row = 0; row < t.Length - 1; row++)
-            {
-                var cell = new PanelBox(s[col], s[col + 1], t[row], t[row + 1]);
-                inside[col, row] = Inside(part, cell.Centre) && (square || !part.Rings.Any(ring => Crosses(ring, cell)));
-            }
+            for (int row = 0; row < t.Length - 1; row++) inside[col, row] = Inside(part, new PanelPoint((s[col] + s[col + 1]) / 2, (t[row] + t[row + 1]) / 2));
+        }
+        if (square) return inside;
+        foreach (IReadOnlyList<PanelPoint> ring in part.Rings)
+        {
+            for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++) TakeCrossed(ring[j], ring[i], s, t, inside);
         }
         return inside;
     }
 
+    /// <summary>Takes away the cells that an edge runs through.</summary>
+    private static void TakeCrossed(PanelPoint a, PanelPoint b, double[] s, double[] t, bool[,] inside)
+    {
+        (int firstCol, int lastCol) = Span(s, a.SMm, b.SMm);
+        (int firstRow, int lastRow) = Span(t, a.TMm, b.TMm);
+        for (int col = firstCol; col <= lastCol; col++)
+        {
+            for (int row = firstRow; row <= lastRow; row++)
+            {
+                if (SegmentMeets(a, b, new PanelBox(s[col], s[col + 1], t[row], t[row + 1]).Grown(-1e-6))) inside[col, row] = false;
+            }
+        }
+    }
+
+    /// <summary>The first and last interval between lines that two coordinates span.</summary>
+    private static (int First, int Last) Span(double[] lines, double a, double b)
+    {
+        int At(double x)
+        {
+            int found = Array.BinarySearch(lines, x);
+            return found >= 0 ? found : ~found;
+        }
+        return (Math.Max(0, At(Math.Min(a, b)) - 1), Math.Min(lines.Length - 2, At(Math.Max(a, b))));
+    }
+
     private static bool Inside(RegionPart part, PanelPoint p) =>
         Outlines.Encloses(part.Outline, p) && !part.Holes.Any(h => Outlines.Encloses(h, p));
-
-    private static bool Crosses(IReadOnlyList<PanelPoint> ring, PanelBox cell)
-    {
-        for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
-        {
-            if (SegmentMeets(ring[j], ring[i], cell.Grown(-1e-6))) return true;
-        }
-        return false;
-    }
 
     /// <summary>Clips a segment against a box (Liang and Barsky 1984); something left means that they meet.</summary>
     private static bool SegmentMeets(PanelPoint a, PanelPoint b, PanelBox box)

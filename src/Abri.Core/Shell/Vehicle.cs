@@ -10,7 +10,7 @@ namespace Abri.Core.Shell;
 /// <param name="Units">Unit in which lengths are shown, and in which plain numbers are read.</param>
 /// <param name="InchDenominator">Finest fraction of an inch shown: 16 or 32.</param>
 /// <param name="Schools">What a new opening starts from where practitioners differ.</param>
-/// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm; see <see cref="Openings.SettingOut"/>.</param>
+/// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm: it is added to every distance at which a straight-edge is set.</param>
 public sealed record Vehicle(
     string Name, VehicleKind Kind, int? Year, string Notes, UnitSystem Units, int InchDenominator, Schools Schools, double MarkerOffsetMm)
 {

@@ -1,16 +1,6 @@
-using Abri.Core.Shell;
+using Abri.Core.Geometry;
 
-namespace Abri.Core.Geometry;
-
-/// <summary>From which side a panel is looked at.</summary>
-public enum ViewedFrom
-{
-    /// <summary>From outside the vehicle.</summary>
-    Outside,
-
-    /// <summary>From inside the vehicle: the mirror image.</summary>
-    Inside,
-}
+namespace Abri.Core.Shell;
 
 /// <summary>
 /// Lays a panel on paper the way a person who stands before it sees it.

@@ -1,0 +1,126 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+using CsCheck;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Utilities;
+using NetTopologySuite.Operation.Buffer;
+
+namespace Abri.Core.Tests.Openings;
+
+public class HoleCheckTests
+{
+    private static readonly Frame Frame = Frame.Of(Roofs.Vent(), 0);
+    private static readonly GeometryFactory Factory = new();
+
+    [Fact] // By hand: (400 - 396) / 2 = 2 all round; lap (490 - 400) / 2 = 45
+    public void A_true_hole_leaves_two_millimetres_all_round()
+    {
+        HoleFit fit = Check(400, 400, 400, 400, ArcDiagonal(400, 400), ArcDiagonal(400, 400));
+        Assert.Equal(Fit.Fits, fit.Fit);
+        Assert.Equal(2, fit.SmallestClearanceMm, 2);
+        Assert.Equal(4, fit.Where.Count);
+        Assert.Equal(0, fit.SkewMm, 9);
+        Assert.Equal(0, fit.MisclosureMm, 6);
+        Assert.Equal(45, fit.LapLeftMm, 3);
+    }
+
+    [Fact] // By hand: 396 + 2 x 0.5 wanted, 394 there: 3 in all
+    public void A_narrow_hole_says_where_and_how_much_to_open_up()
+    {
+        HoleFit fit = Check(394, 394, 400, 400, ArcDiagonal(394, 400), ArcDiagonal(394, 400));
+        Assert.Equal(Fit.OpenUp, fit.Fit);
+        Assert.Equal([Side.Front, Side.Rear], fit.OpenUp.Select(o => o.Side));
+        Assert.Equal("Open up here: front edge by 1.5 mm; rear edge by 1.5 mm, or one of the two by 3 mm.", fit.Advice);
+    }
+
+    [Fact] // By hand: 490 - 450 leaves 20 a side when centred, 5 less than wanted
+    public void A_hole_too_big_for_the_flange_says_what_lap_is_left()
+    {
+        HoleFit fit = Check(450, 450, 400, 400, ArcDiagonal(450, 400), ArcDiagonal(450, 400));
+        Assert.Equal(Fit.TooBig, fit.Fit);
+        Assert.Equal(20, fit.LapLeftMm, 2);
+        Assert.Contains("Too big by 5 mm", fit.Advice);
+    }
+
+    [Fact] // By hand: a parallelogram slid by x has d1^2 - d2^2 = 4 w x
+    public void Skew_is_the_slide_of_the_upper_edge()
+    {
+        const double slide = 3;
+        double height = Math.Sqrt((400 * 400) - (slide * slide));
+        double rising = Math.Sqrt(Math.Pow(400 + slide, 2) + (height * height)), falling = Math.Sqrt(Math.Pow(400 - slide, 2) + (height * height));
+        double loss = 2 * 20 * (Math.Sqrt(2) - 1);
+        HoleFit fit = Check(400, 400, 400, 400, rising - loss, falling - loss);
+        Assert.Equal(slide, fit.SkewMm, 6);
+        Assert.True(fit.SmallestClearanceMm is > 0 and < 2);
+    }
+
+    [Fact]
+    public void One_wrong_diagonal_is_doubted_aloud()
+    {
+        Assert.True(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400) + 8, ArcDiagonal(400, 400)), PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out _));
+        Assert.Contains(worked.Warnings, w => w.Contains("do not close"));
+    }
+
+    [Fact]
+    public void Readings_of_no_hole_at_all_are_refused()
+    {
+        Assert.False(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, 1200, 1200), PanelKind.Roof, LengthFormat.Millimetres).IsOk(out _, out var problem));
+        Assert.Equal("readings-impossible", problem.Code);
+    }
+
+    [Fact] // NetTopologySuite lays the same frame in the same hole and measures the distance between their edges
+    public void The_least_room_is_the_distance_a_general_library_measures() =>
+        Holes.Sample((corners, measured) =>
+        {
+            if (!HoleCheck.Of(Frame, measured, PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
+            HoleFit fit = worked.Result;
+            if (fit.SmallestClearanceMm <= 0.01) return true;
+            var hole = Rounded(fit.Hole);
+            var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm, fit.FrameCentre.TMm)
+                .Transform(AffineTransformation.RotationInstance(fit.TurnedDeg * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 64)));
+            return hole.Covers(neck) && Math.Abs(hole.Boundary.Distance(neck) - fit.SmallestClearanceMm) < 0.1;
+        }, iter: 60);
+
+    [Fact] // Brute force over shifts and turns
+    public void No_other_way_of_laying_the_frame_leaves_more_room() =>
+        Holes.Sample((corners, measured) =>
+        {
+            if (!HoleCheck.Of(Frame, measured, PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
+            HoleFit fit = worked.Result;
+            var hole = Rounded(fit.Hole);
+            double best = double.NegativeInfinity;
+            foreach (double turn in new[] { -0.6, -0.3, 0, 0.3, 0.6 })
+            for (double ds = -2; ds <= 2; ds += 0.5)
+            for (double dt = -2; dt <= 2; dt += 0.5)
+            {
+                var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm + ds, fit.FrameCentre.TMm + dt)
+                    .Transform(AffineTransformation.RotationInstance((fit.TurnedDeg + turn) * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 16)));
+                if (hole.Covers(neck)) best = Math.Max(best, hole.Boundary.Distance(neck));
+            }
+            return best <= Math.Max(fit.SmallestClearanceMm, 0) + 0.1;
+        }, iter: 12);
+
+    /// <summary>Holes cut by an unsteady hand, with the readings a tape would give.</summary>
+    private static readonly Gen<(PanelPoint[] Corners, AsCut Measured)> Holes = Gen.Double[-2, 5].Array[8].Select(d =>
+    {
+        PanelPoint[] c = [new(-d[0], -d[1]), new(398 + d[2], -d[3]), new(398 + d[4], 398 + d[5]), new(-d[6], 398 + d[7])];
+        double loss = 2 * 20 * (Math.Sqrt(2) - 1);
+        return (c, new AsCut(c[2].DistanceMm(c[3]), c[0].DistanceMm(c[1]), c[0].DistanceMm(c[3]), c[1].DistanceMm(c[2]), c[0].DistanceMm(c[2]) - loss, c[1].DistanceMm(c[3]) - loss));
+    });
+
+    private static double ArcDiagonal(double w, double h) => Math.Sqrt((w * w) + (h * h)) - (2 * 20 * (Math.Sqrt(2) - 1));
+
+    private static HoleFit Check(double top, double bottom, double front, double rear, double rising, double falling)
+    {
+        Assert.True(HoleCheck.Of(Frame, new AsCut(top, bottom, front, rear, rising, falling), PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out var problem), problem?.Message);
+        return worked.Result;
+    }
+
+    /// <summary>The hole with its corners rounded: shrunk by the radius and grown again.</summary>
+    private static NetTopologySuite.Geometries.Geometry Rounded(IReadOnlyList<PanelPoint> corners) =>
+        Polygon(corners).Buffer(-20, new BufferParameters(64, EndCapStyle.Round, JoinStyle.Mitre, 5)).Buffer(20, 64);
+
+    private static Polygon Polygon(IReadOnlyList<PanelPoint> points) =>
+        Factory.CreatePolygon([.. points.Append(points[0]).Select(p => new Coordinate(p.SMm, p.TMm))]);
+}

@@ -1,0 +1,66 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Tests.Shell;
+
+public class TapeChainTests
+{
+    private static TapeRun Run(string readings, TapeFrom from = TapeFrom.Front, bool startsOnMember = false, UnitSystem units = UnitSystem.Mm) =>
+        new(readings, from, startsOnMember, MemberKind.RoofBow, "Bow", 1, 40, new LengthFormat(units));
+
+    [Fact]
+    public void Running_readings_from_the_front_give_bows_right_across_the_roof()
+    {
+        IReadOnlyList<Member> bows = Members(Run("560 / 620 / 1165 / 1225"));
+        Assert.Equal(["Bow 1", "Bow 2"], bows.Select(b => b.Name));
+        Assert.Equal([60, 60], bows.Select(b => b.Footprint.WidthMm));
+        Assert.Equal(new PanelPoint(590, -850), bows[0].Footprint.Points[0]);
+        Assert.Equal(new PanelPoint(1195, 850), bows[1].Footprint.Points[1]);
+        Assert.All(bows, b => Assert.Equal(MemberRole.Secondary, b.Role));
+    }
+
+    [Fact]
+    public void A_tape_hooked_on_a_member_starts_with_it()
+    {
+        IReadOnlyList<Member> bows = Members(Run("60 / 545 / 605", startsOnMember: true));
+        Assert.Equal([30, 575], bows.Select(b => b.Footprint.Points[0].SMm));
+    }
+
+    [Fact]
+    public void Readings_from_the_rear_are_numbered_from_the_front_all_the_same()
+    {
+        IReadOnlyList<Member> bows = Members(Run("100/160/1100/1160", TapeFrom.Rear));
+        Assert.Equal([3070, 4070], bows.Select(b => b.Footprint.Points[0].SMm));
+    }
+
+    [Theory]
+    [InlineData("22\" / 24 3/8\" / 45 7/8\" / 48 1/4\"")]
+    [InlineData("22 / 24 3/8 / 45 7/8 / 48 1/4")]
+    [InlineData("22; 24 3/8; 45 7/8; 48 1/4")]
+    [InlineData("22\n24 3/8\n45 7/8\n48 1/4")]
+    public void Inches_and_sixteenths_are_told_from_the_slashes_between_readings(string text)
+    {
+        IReadOnlyList<Member> bows = Members(Run(text, units: UnitSystem.Inch));
+        Assert.Equal(2, bows.Count);
+        Assert.Equal(2.375 * 25.4, bows[0].Footprint.WidthMm, 9);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("560 / 620 / 1165")]
+    [InlineData("560 / 550")]
+    [InlineData("560 / x")]
+    [InlineData("560 / 99000")]
+    [InlineData("-5 / 60")]
+    public void Readings_that_cannot_be_right_are_refused(string text)
+    {
+        Assert.False(TapeChain.Members(Roofs.Flat(), Run(text)).IsOk(out _, out var problem));
+        Assert.Equal("/readings", problem.Pointer);
+    }
+
+    private static IReadOnlyList<Member> Members(TapeRun run)
+    {
+        Assert.True(TapeChain.Members(Roofs.Flat(), run).IsOk(out var members, out var problem), problem?.Message);
+        return members;
+    }
+}

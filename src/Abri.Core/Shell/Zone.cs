@@ -20,6 +20,9 @@ public enum ZoneKind
     /// <summary>Seat.</summary>
     Seat,
 
+    /// <summary>Stove.</summary>
+    Stove,
+
     /// <summary>Overhead locker.</summary>
     OverheadLocker,
 

@@ -1,0 +1,30 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings;
+
+/// <summary>How far an opening has come.</summary>
+public enum OpeningState
+{
+    /// <summary>Placed on the drawing.</summary>
+    Planned,
+
+    /// <summary>Cut: the shell is open here.</summary>
+    Cut,
+
+    /// <summary>Fitted and sealed: the shell is closed here.</summary>
+    Fitted,
+}
+
+/// <summary>An opening in a panel: which fitting goes where, in which school, and how it turned out.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="FittingId">The fitting of the catalogue.</param>
+/// <param name="Centre">Where its centre lies on the panel.</param>
+/// <param name="TurnDeg">Quarter turns of the fitting: 0, 90, 180 or 270.</param>
+/// <param name="WallMm">Thickness to be clamped, mm; null when not known yet.</param>
+/// <param name="Schools">The schools followed.</param>
+/// <param name="State">How far it has come.</param>
+/// <param name="AsCut">The hole as it was measured; null until then.</param>
+/// <param name="Notes">Anything worth keeping.</param>
+public sealed record Opening(
+    string Name, string FittingId, PanelPoint Centre, int TurnDeg, double? WallMm, Schools Schools, OpeningState State, AsCut? AsCut, string Notes);

@@ -1,0 +1,89 @@
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage;
+
+/// <summary>The SQLite file: opened, brought up to date, and read and written in transactions.</summary>
+public sealed class Database
+{
+    private readonly string connectionString;
+
+    private Database(string file, TimeProvider clock)
+    {
+        File = file;
+        Clock = clock;
+        // The timeout is how long a statement waits for another program that holds the file.
+        connectionString = new SqliteConnectionStringBuilder { DataSource = file, ForeignKeys = true, DefaultTimeout = 3, Pooling = true }.ToString();
+    }
+
+    /// <summary>The file.</summary>
+    public string File { get; }
+
+    /// <summary>Tells the time of changes.</summary>
+    internal TimeProvider Clock { get; }
+
+    /// <summary>Version of the tables in the file.</summary>
+    public int SchemaVersion { get; private set; }
+
+    /// <summary>Opens the file, making it when it is not there, and brings its tables up to date.</summary>
+    /// <exception cref="StorageException">The file is newer than the program, or is not a database of Abri.</exception>
+    /// <exception cref="SqliteException">The file is locked, read-only or damaged.</exception>
+    public static Database Open(string file, TimeProvider clock)
+    {
+        var database = new Database(file, clock);
+        using SqliteConnection connection = database.Connect();
+        Execute(connection, "PRAGMA journal_mode=WAL");
+        database.SchemaVersion = Migrations.Apply(connection, file);
+        return database;
+    }
+
+    /// <summary>Whether the file answers.</summary>
+    public bool IsReady()
+    {
+        using SqliteConnection connection = Connect();
+        return Scalar(connection, "PRAGMA user_version") == SchemaVersion;
+    }
+
+    /// <summary>Begins a change: all or nothing, with its row in the history.</summary>
+    internal Work Begin() => new(Connect(), Clock);
+
+    /// <summary>Opens a connection with the settings that every one needs.</summary>
+    internal SqliteConnection Connect()
+    {
+        var connection = new SqliteConnection(connectionString);
+        connection.Open();
+        Execute(connection, "PRAGMA synchronous=FULL");
+        return connection;
+    }
+
+    /// <summary>Runs a query and maps each row.</summary>
+    internal List<T> Query<T>(string sql, Func<SqliteDataReader, T> map, params (string Name, object? Value)[] parameters)
+    {
+        using SqliteConnection connection = Connect();
+        using SqliteCommand command = Command(connection, null, sql, parameters);
+        using SqliteDataReader reader = command.ExecuteReader();
+        var rows = new List<T>();
+        while (reader.Read()) rows.Add(map(reader));
+        return rows;
+    }
+
+    internal static SqliteCommand Command(SqliteConnection connection, SqliteTransaction? transaction, string sql, params (string Name, object? Value)[] parameters)
+    {
+        SqliteCommand command = connection.CreateCommand();
+        command.Transaction = transaction;
+        command.CommandText = sql;
+        foreach ((string name, object? value) in parameters) command.Parameters.AddWithValue("$" + name, value ?? DBNull.Value);
+        return command;
+    }
+
+    internal static void Execute(SqliteConnection connection, string sql, SqliteTransaction? transaction = null)
+    {
+        using SqliteCommand command = Command(connection, transaction, sql);
+        command.ExecuteNonQuery();
+    }
+
+    internal static long Scalar(SqliteConnection connection, string sql)
+    {
+        using SqliteCommand command = Command(connection, null, sql);
+        return (long)command.ExecuteScalar()!;
+    }
+}

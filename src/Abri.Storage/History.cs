@@ -1,0 +1,59 @@
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage;
+
+/// <summary>A change that somebody made.</summary>
+/// <param name="Seq">Its number.</param>
+/// <param name="At">When, UTC.</param>
+/// <param name="What">What it was, in a few words.</param>
+/// <param name="State">Whether it stands: done, undone, or dropped after something else was done instead.</param>
+public sealed record Change(long Seq, DateTimeOffset At, string What, ChangeState State);
+
+/// <summary>Whether a change stands.</summary>
+public enum ChangeState
+{
+    /// <summary>It stands.</summary>
+    Done,
+
+    /// <summary>It was taken back and can be done again.</summary>
+    Undone,
+
+    /// <summary>It was taken back, and something else was done since.</summary>
+    Dropped,
+}
+
+/// <summary>How a step back or forward in the history ended.</summary>
+/// <param name="What">The change that was taken back or done again; null when there was none.</param>
+/// <param name="Conflict">Why it could not be; null otherwise.</param>
+public sealed record HistoryStep(string? What, string? Conflict = null);
+
+/// <summary>The history of changes, backwards and forwards.</summary>
+public sealed class History(Database database)
+{
+    /// <summary>The newest changes of a scope, newest first.</summary>
+    /// <param name="scope">A vehicle's id, or a scope named by a store.</param>
+    /// <param name="most">How many at most.</param>
+    public IReadOnlyList<Change> Newest(string scope, int most) => database.Query(
+        "SELECT * FROM change WHERE scope = $scope ORDER BY seq DESC LIMIT $most",
+        row => new Change(row.GetInt64(row.GetOrdinal("seq")), DateTimeOffset.Parse(row.Text("at")), row.Text("what"), row.Enum<ChangeState>("state")),
+        ("scope", scope), ("most", most));
+
+    /// <summary>Takes back the last change that stands.</summary>
+    public HistoryStep Undo(string scope) => Step(scope, undo: true);
+
+    /// <summary>Does the last change that was taken back again.</summary>
+    public HistoryStep Redo(string scope) => Step(scope, undo: false);
+
+    private HistoryStep Step(string scope, bool undo)
+    {
+        try
+        {
+            using Work work = database.Begin();
+            return new HistoryStep(work.Step(scope, undo));
+        }
+        catch (SqliteException e) when (e.SqliteErrorCode == SQLitePCL.raw.SQLITE_CONSTRAINT)
+        {
+            return new HistoryStep(null, "Something that it refers to has been changed or removed elsewhere since.");
+        }
+    }
+}

@@ -1,0 +1,36 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+using Abri.Storage.Shell;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage.Openings;
+
+/// <summary>Keeps the openings of panels.</summary>
+public sealed class OpeningStore(Database database, PanelStore panels) : Store<Opening>(database, "opening", "panel_id")
+{
+    /// <inheritdoc/>
+    protected override IReadOnlyDictionary<string, object?> Columns(Opening value) => new Dictionary<string, object?>
+    {
+        ["name"] = value.Name,
+        ["fitting_id"] = value.FittingId,
+        ["centre"] = Storage.Columns.Json(value.Centre),
+        ["turn_deg"] = value.TurnDeg,
+        ["wall_mm"] = value.WallMm,
+        ["schools"] = Storage.Columns.Json(value.Schools),
+        ["state"] = Storage.Columns.Name(value.State),
+        ["as_cut"] = Storage.Columns.MaybeJson(value.AsCut),
+        ["notes"] = value.Notes,
+    };
+
+    /// <inheritdoc/>
+    protected override Opening Read(SqliteDataReader row) => new(
+        row.Text("name"), row.Text("fitting_id"), row.Json<PanelPoint>("centre"), row.Int("turn_deg"), row.MaybeReal("wall_mm"),
+        row.Json<Schools>("schools"), row.Enum<OpeningState>("state"), row.MaybeJson<AsCut>("as_cut"), row.Text("notes"));
+
+    /// <inheritdoc/>
+    protected override string Title(Opening value) => value.Name;
+
+    /// <inheritdoc/>
+    protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
+}

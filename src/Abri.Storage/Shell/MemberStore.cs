@@ -1,0 +1,28 @@
+using Abri.Core.Shell;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage.Shell;
+
+/// <summary>Keeps the members of panels.</summary>
+public sealed class MemberStore(Database database, PanelStore panels) : Store<Member>(database, "member", "panel_id")
+{
+    /// <inheritdoc/>
+    protected override IReadOnlyDictionary<string, object?> Columns(Member value) => new Dictionary<string, object?>
+    {
+        ["name"] = value.Name,
+        ["kind"] = Storage.Columns.Name(value.Kind),
+        ["role"] = Storage.Columns.Name(value.Role),
+        ["footprint"] = Storage.Columns.Json(value.Footprint),
+        ["depth_mm"] = value.DepthMm,
+    };
+
+    /// <inheritdoc/>
+    protected override Member Read(SqliteDataReader row) => new(
+        row.Text("name"), row.Enum<MemberKind>("kind"), row.Enum<MemberRole>("role"), row.Json<Footprint>("footprint"), row.Real("depth_mm"));
+
+    /// <inheritdoc/>
+    protected override string Title(Member value) => value.Name;
+
+    /// <inheritdoc/>
+    protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
+}

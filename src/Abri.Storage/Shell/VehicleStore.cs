@@ -1,0 +1,49 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage.Shell;
+
+/// <summary>Keeps vehicles; removing one removes its panels, members, openings and zones, and can be undone.</summary>
+public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "vehicle", null)
+{
+    /// <summary>Scope of changes to the list of vehicles itself.</summary>
+    public const string ListScope = "vehicles";
+
+    /// <inheritdoc/>
+    protected override IReadOnlyDictionary<string, object?> Columns(Vehicle value) => new Dictionary<string, object?>
+    {
+        ["name"] = value.Name,
+        ["kind"] = Storage.Columns.Name(value.Kind),
+        ["year"] = value.Year,
+        ["notes"] = value.Notes,
+        ["units"] = Storage.Columns.Name(value.Units),
+        ["inch_denominator"] = value.InchDenominator,
+        ["schools"] = Storage.Columns.Json(value.Schools),
+        ["marker_offset_mm"] = value.MarkerOffsetMm,
+    };
+
+    /// <inheritdoc/>
+    protected override Vehicle Read(SqliteDataReader row) => new(
+        row.Text("name"), row.Enum<VehicleKind>("kind"), row.IsDBNull(row.GetOrdinal("year")) ? null : row.Int("year"), row.Text("notes"),
+        row.Enum<UnitSystem>("units"), row.Int("inch_denominator"), row.Json<Schools>("schools"), row.Real("marker_offset_mm"));
+
+    /// <inheritdoc/>
+    protected override string Title(Vehicle value) => value.Name;
+
+    /// <inheritdoc/>
+    protected override string Scope(string? ownerId, string id) => id;
+
+    /// <inheritdoc/>
+    protected override string ListingScope(string? ownerId, string id) => ListScope;
+
+    private protected override void RemoveOwned(Work work, string id)
+    {
+        foreach (string panel in work.Ids("panel", "vehicle_id", id))
+        {
+            PanelStore.RemoveContents(work, panel);
+            work.Delete("panel", panel);
+        }
+        foreach (string zone in work.Ids("zone", "vehicle_id", id)) work.Delete("zone", zone);
+    }
+}

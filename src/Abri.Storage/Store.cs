@@ -1,0 +1,117 @@
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage;
+
+/// <summary>Keeps the records of one table: what every store does alike, with the mapping left to the store.</summary>
+/// <typeparam name="T">The record.</typeparam>
+/// <param name="database">The database.</param>
+/// <param name="table">Name of the table.</param>
+/// <param name="ownerColumn">Column that holds what a row belongs to; null where it stands alone.</param>
+public abstract class Store<T>(Database database, string table, string? ownerColumn)
+{
+    private const int UniqueViolated = 2067, ForeignKeyViolated = 787;
+
+    /// <summary>The database.</summary>
+    protected Database Database { get; } = database;
+
+    /// <summary>All records of an owner, oldest first; of the whole table when none is named.</summary>
+    public IReadOnlyList<Stored<T>> All(string? ownerId = null) => ownerColumn is null || ownerId is null
+        ? Database.Query($"SELECT * FROM {table} ORDER BY id", ReadRow)
+        : Database.Query($"SELECT * FROM {table} WHERE {ownerColumn} = $owner ORDER BY id", ReadRow, ("owner", ownerId));
+
+    /// <summary>One record, or null.</summary>
+    public Stored<T>? Find(string id) => Database.Query($"SELECT * FROM {table} WHERE id = $id", ReadRow, ("id", id)).SingleOrDefault();
+
+    /// <summary>Adds a record.</summary>
+    public Written<T> Add(string? ownerId, T value) => Add(ownerId, [value], $"Added {Title(value)}") is var (state, rows, message) && rows.Count == 1
+        ? new Written<T>(state, rows[0])
+        : new Written<T>(state, null, message);
+
+    /// <summary>Adds records in one change.</summary>
+    /// <returns>How it ended, the rows, and what they conflict with.</returns>
+    public (WriteState State, IReadOnlyList<Stored<T>> Rows, string? Message) Add(string? ownerId, IReadOnlyList<T> values, string what)
+    {
+        string[] ids = [.. values.Select(_ => Guid.CreateVersion7(Database.Clock.GetUtcNow()).ToString())];
+        WriteState state = Guarded(out string? message, work =>
+        {
+            for (int i = 0; i < ids.Length; i++) work.Insert(table, ids[i], Row(ownerId, values[i]));
+            work.Commit(ListingScope(ownerId, ids[0]), what);
+            return WriteState.Done;
+        });
+        return (state, state == WriteState.Done ? [.. ids.Select(id => Find(id)!)] : [], message);
+    }
+
+    /// <summary>Replaces a record, if it still has the version that the change was made from.</summary>
+    public Written<T> Replace(string id, int version, T value) => Write(id, version, (work, before) =>
+    {
+        work.Update(table, id, Columns(value));
+        work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
+    });
+
+    /// <summary>Removes a record and what belongs to it, if it still has the version that was seen.</summary>
+    public Written<T> Remove(string id, int version) => Write(id, version, (work, before) =>
+    {
+        RemoveOwned(work, id);
+        work.Delete(table, id);
+        work.Commit(ListingScope(before.OwnerId, id), $"Removed {Title(before.Value)}");
+    });
+
+    /// <summary>The columns of a record, without id, version and owner.</summary>
+    protected abstract IReadOnlyDictionary<string, object?> Columns(T value);
+
+    /// <summary>The record of a row.</summary>
+    protected abstract T Read(SqliteDataReader row);
+
+    /// <summary>What people call a record, for the history.</summary>
+    protected abstract string Title(T value);
+
+    /// <summary>On what undo works after a change to a record: see the table <c>change</c>.</summary>
+    protected abstract string Scope(string? ownerId, string id);
+
+    /// <summary>On what undo works after a record was added or removed.</summary>
+    protected virtual string ListingScope(string? ownerId, string id) => Scope(ownerId, id);
+
+    /// <summary>Removes what belongs to a record before it goes itself.</summary>
+    private protected virtual void RemoveOwned(Work work, string id)
+    {
+    }
+
+    private Written<T> Write(string id, int version, Action<Work, Stored<T>> change)
+    {
+        WriteState state = Guarded(out string? message, work =>
+        {
+            if (work.Version(table, id) is not { } current) return WriteState.NotFound;
+            if (current != version) return WriteState.Stale;
+            change(work, Find(id)!);
+            return WriteState.Done;
+        });
+        return new Written<T>(state, Find(id), message);
+    }
+
+    private WriteState Guarded(out string? message, Func<Work, WriteState> change)
+    {
+        message = null;
+        try
+        {
+            using Work work = Database.Begin();
+            return change(work);
+        }
+        catch (SqliteException e) when (e.SqliteExtendedErrorCode is UniqueViolated or ForeignKeyViolated)
+        {
+            message = e.SqliteExtendedErrorCode == UniqueViolated
+                ? "There is one with this name already. Choose another name."
+                : "Something else still refers to it, or what it refers to is gone.";
+            return WriteState.Conflict;
+        }
+    }
+
+    private Dictionary<string, object?> Row(string? ownerId, T value)
+    {
+        var row = new Dictionary<string, object?>(Columns(value));
+        if (ownerColumn is not null) row[ownerColumn] = ownerId;
+        return row;
+    }
+
+    private Stored<T> ReadRow(SqliteDataReader row) => new(
+        row.Text("id"), row.Int("version"), ownerColumn is null ? null : row.Text(ownerColumn), Read(row));
+}

@@ -1,0 +1,79 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+using Abri.Storage.Openings;
+using Abri.Storage.Shell;
+
+namespace Abri.Storage.Tests;
+
+/// <summary>A database in a folder of its own, with its stores; gone after the test.</summary>
+internal sealed class Scratch : IDisposable
+{
+    public Scratch()
+    {
+        Folder = Directory.CreateTempSubdirectory("abri-test-").FullName;
+        Database = Database.Open(File, TimeProvider.System);
+        Vehicles = new VehicleStore(Database);
+        Panels = new PanelStore(Database);
+        Members = new MemberStore(Database, Panels);
+        Zones = new ZoneStore(Database);
+        Fittings = new FittingStore(Database);
+        Openings = new OpeningStore(Database, Panels);
+        History = new History(Database);
+    }
+
+    public string Folder { get; }
+
+    public string File => Path.Combine(Folder, "abri.db");
+
+    public Database Database { get; }
+
+    public VehicleStore Vehicles { get; }
+
+    public PanelStore Panels { get; }
+
+    public MemberStore Members { get; }
+
+    public ZoneStore Zones { get; }
+
+    public FittingStore Fittings { get; }
+
+    public OpeningStore Openings { get; }
+
+    public History History { get; }
+
+    public static Vehicle Van { get; } = new("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175);
+
+    public static Panel Roof { get; } = new(PanelKind.Roof, new PanelBox(0, 4200, -850, 850).Corners, 0.8, SkinMaterial.MildSteel, null, 6000);
+
+    public static Member Bow { get; } = new("Bow 1", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(590, -850), new(590.25, 850)], 60), 40);
+
+    public static Fitting Vent { get; } = new(
+        "400 roof vent", FittingKind.RoofVent, new RoundedRectangle(400, 400, 20), 1, 4, new RoundedRectangle(396, 396, 18), new RoundedRectangle(490, 490, 30), 25,
+        new PerSide(38, 38.1, 38, 38), 4.5, true, Side.Front, PerSide.All(1.5), 1, 10, new ClampRange(25, 60), new FlangeScrews(5, 3, 12, 2.5));
+
+    /// <summary>A vehicle with its roof, a bow, a zone, a fitting and an opening.</summary>
+    public (Stored<Vehicle> Vehicle, Stored<Panel> Roof, Stored<Member> Bow, Stored<Fitting> Vent, Stored<Opening> Opening) Filled()
+    {
+        Stored<Vehicle> vehicle = Vehicles.Add(null, Van).Row!;
+        Stored<Panel> roof = Panels.Add(vehicle.Id, Roof).Row!;
+        Stored<Member> bow = Members.Add(roof.Id, Bow).Row!;
+        Zones.Add(vehicle.Id, new Zone("Glaze bench", ZoneKind.Bench, 1150, 1750, 250, 800, 0, 900));
+        Stored<Fitting> vent = Fittings.Add(null, Vent).Row!;
+        Stored<Opening> opening = Openings.Add(roof.Id, new Opening(
+            "Vent", vent.Id, new PanelPoint(892.5, 12.25), 90, 28.5, Van.Schools, OpeningState.Cut, new AsCut(400, 401, 402, 403, 549, 548.5), "by the bench")).Row!;
+        return (vehicle, roof, bow, vent, opening);
+    }
+
+    /// <summary>Every row of every table but the history, to compare before and after; versions left out.</summary>
+    public string[] Rows() => [
+        .. Vehicles.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Panels.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+        .. Members.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Zones.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+        .. Fittings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Openings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}")];
+
+    public void Dispose()
+    {
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(Folder, recursive: true);
+    }
+}

@@ -1,0 +1,122 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+using Abri.Storage.Shell;
+
+namespace Abri.Storage.Tests;
+
+public sealed class StoreTests : IDisposable
+{
+    private readonly Scratch scratch = new();
+
+    public void Dispose() => scratch.Dispose();
+
+    [Fact]
+    public void What_is_put_in_comes_out_again()
+    {
+        var (vehicle, roof, bow, vent, opening) = scratch.Filled();
+        Assert.Equal(Scratch.Van, vehicle.Value);
+        Assert.Equal(Scratch.Roof.Outline, roof.Value.Outline);
+        Assert.Equal(Scratch.Roof with { Outline = roof.Value.Outline }, roof.Value);
+        Assert.Equal(Scratch.Bow.Footprint.Points, bow.Value.Footprint.Points);
+        Assert.Equal(Scratch.Vent, vent.Value);
+        Assert.Equal(new AsCut(400, 401, 402, 403, 549, 548.5), opening.Value.AsCut);
+        Assert.Equal((1, roof.Id), (opening.Version, opening.OwnerId));
+        Assert.Equal(vehicle.Id, Assert.Single(scratch.Zones.All(vehicle.Id)).OwnerId);
+    }
+
+    [Fact]
+    public void A_change_made_from_an_old_version_is_refused_and_shown_the_new_one()
+    {
+        var (_, _, bow, _, _) = scratch.Filled();
+        Assert.Equal(WriteState.Done, scratch.Members.Replace(bow.Id, 1, bow.Value with { Name = "Front bow" }).State);
+        Written<Member> stale = scratch.Members.Replace(bow.Id, 1, bow.Value with { Name = "Other" });
+        Assert.Equal((WriteState.Stale, "Front bow", 2), (stale.State, stale.Row!.Value.Name, stale.Row.Version));
+        Assert.Equal(WriteState.Stale, scratch.Members.Remove(bow.Id, 1).State);
+        Assert.Equal(WriteState.NotFound, scratch.Members.Remove("nobody", 1).State);
+    }
+
+    [Fact]
+    public void Undo_and_redo_walk_through_every_state_in_order()
+    {
+        var (vehicle, roof, bow, _, opening) = scratch.Filled();
+        List<string[]> states = [scratch.Rows()];
+        void Do(Action change)
+        {
+            change();
+            states.Add(scratch.Rows());
+        }
+        Do(() => scratch.Members.Replace(bow.Id, 1, bow.Value with { DepthMm = 55 }));
+        Do(() => scratch.Members.Add(roof.Id, [bow.Value with { Name = "Bow 2" }, bow.Value with { Name = "Bow 3" }], "Taped 2 bows"));
+        Do(() => scratch.Openings.Replace(opening.Id, 1, opening.Value with { WallMm = null, AsCut = null, Centre = new PanelPoint(900.5, -3) }));
+        Do(() => scratch.Openings.Remove(opening.Id, 2));
+        Do(() => scratch.Panels.Remove(roof.Id, 1));
+
+        for (int i = states.Count - 2; i >= 0; i--)
+        {
+            Assert.NotNull(scratch.History.Undo(vehicle.Id).What);
+            Assert.Equal(states[i], scratch.Rows());
+        }
+        for (int i = 1; i < states.Count; i++)
+        {
+            Assert.NotNull(scratch.History.Redo(vehicle.Id).What);
+            Assert.Equal(states[i], scratch.Rows());
+        }
+        Assert.Null(scratch.History.Redo(vehicle.Id).What);
+    }
+
+    [Fact]
+    public void A_removed_vehicle_comes_back_whole()
+    {
+        var (vehicle, _, _, _, _) = scratch.Filled();
+        string[] before = scratch.Rows();
+        Assert.Equal(WriteState.Done, scratch.Vehicles.Remove(vehicle.Id, 1).State);
+        Assert.Empty(scratch.Openings.All());
+        Assert.Equal("Removed Heron", scratch.History.Undo(VehicleStore.ListScope).What);
+        Assert.Equal(before, scratch.Rows());
+    }
+
+    [Fact]
+    public void Something_new_after_undo_ends_redo()
+    {
+        var (vehicle, _, bow, _, _) = scratch.Filled();
+        scratch.Members.Replace(bow.Id, 1, bow.Value with { DepthMm = 55 });
+        scratch.History.Undo(vehicle.Id);
+        int version = scratch.Members.Find(bow.Id)!.Version;
+        Assert.Equal(3, version);
+        scratch.Members.Replace(bow.Id, version, bow.Value with { DepthMm = 66 });
+        Assert.Null(scratch.History.Redo(vehicle.Id).What);
+        Assert.Equal(66, scratch.Members.Find(bow.Id)!.Value.DepthMm);
+        Assert.Contains(scratch.History.Newest(vehicle.Id, 10), c => c.State == ChangeState.Dropped);
+    }
+
+    [Fact]
+    public void A_fitting_in_use_cannot_be_removed_and_its_name_cannot_be_taken()
+    {
+        var (_, _, _, vent, _) = scratch.Filled();
+        Assert.Equal(WriteState.Conflict, scratch.Fittings.Remove(vent.Id, 1).State);
+        Assert.NotNull(scratch.Fittings.Find(vent.Id));
+        Written<Fitting> twice = scratch.Fittings.Add(null, Scratch.Vent);
+        Assert.Equal(WriteState.Conflict, twice.State);
+        Assert.NotNull(twice.Message);
+    }
+
+    [Fact]
+    public void Undo_that_would_refer_to_something_gone_changes_nothing()
+    {
+        var (vehicle, _, _, vent, opening) = scratch.Filled();
+        scratch.Openings.Remove(opening.Id, 1);
+        scratch.Fittings.Remove(vent.Id, 1);
+        HistoryStep step = scratch.History.Undo(vehicle.Id);
+        Assert.NotNull(step.Conflict);
+        Assert.Null(scratch.Openings.Find(opening.Id));
+    }
+
+    [Fact]
+    public void A_pillar_that_may_be_cut_is_refused_by_the_table_itself()
+    {
+        var (_, roof, bow, _, _) = scratch.Filled();
+        Assert.Throws<Microsoft.Data.Sqlite.SqliteException>(() => scratch.Members.Add(roof.Id, bow.Value with { Kind = MemberKind.Pillar }));
+        Assert.Single(scratch.Members.All());
+    }
+}

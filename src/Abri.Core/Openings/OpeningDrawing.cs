@@ -36,7 +36,7 @@ public static class OpeningDrawing
         }
         foreach (DrilledHole hole in sheet.ThroughHoles) Cross(At(hole.Centre), lines);
 
-        double reachX = (fitting.Flange.WidthMm / 2) + 15, reachY = (fitting.Flange.HeightMm / 2) + 15;
+        double reachX = fitting.Flange.WidthMm / 2, reachY = fitting.Flange.HeightMm / 2;
         lines.Add(new DrawnLine(Layer.Datum, -reachX, 0, reachX, 0));
         lines.Add(new DrawnLine(Layer.Datum, 0, -reachY, 0, reachY));
         var texts = new List<DrawnText> { new(Layer.Text, 0, -14, 5, title, true), new(Layer.Text, 0, 8, 3.5, $"{sheet.CutOut.WidthMm:0.#} x {sheet.CutOut.HeightMm:0.#} mm, r {sheet.CutOut.CornerRadiusMm:0.#}", true) };
@@ -44,7 +44,7 @@ public static class OpeningDrawing
         {
             ((double x1, double y1), (double x2, double y2)) = (At(line.DatumFrom), At(line.DatumTo));
             lines.Add(new DrawnLine(Layer.Datum, x1, y1, x2, y2));
-            texts.Add(new DrawnText(Layer.Text, (x1 + x2) / 2, ((y1 + y2) / 2) + 2, 3, line.Datum, true));
+            texts.Add(new DrawnText(Layer.Text, x1 > 0 ? x1 - 14 : x1 + 2, Math.Min(y1, y2) + 2, 3, line.Datum));
         }
         return new Drawing($"{title}, seen from {(sheet.View == ViewedFrom.Outside ? "outside" : "inside")}", sheet.View, lines, arcs, texts);
     }

@@ -31,7 +31,9 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     /// <returns>How it ended, the rows, and what they conflict with.</returns>
     public (WriteState State, IReadOnlyList<Stored<T>> Rows, string? Message) Add(string? ownerId, IReadOnlyList<T> values, string what)
     {
-        string[] ids = [.. values.Select(_ => Guid.CreateVersion7(Database.Clock.GetUtcNow()).ToString())];
+        // A millisecond apart, so that rows added together keep their order.
+        DateTimeOffset now = Database.Clock.GetUtcNow();
+        string[] ids = [.. values.Select((_, i) => Guid.CreateVersion7(now.AddMilliseconds(i)).ToString())];
         WriteState state = Guarded(out string? message, work =>
         {
             for (int i = 0; i < ids.Length; i++) work.Insert(table, ids[i], Row(ownerId, values[i]));

@@ -42,7 +42,7 @@ public static partial class TapeChain
 
     /// <summary>The members that the tape crossed, right across the panel.</summary>
     /// <returns>The members, or the reading that cannot be right.</returns>
-    public static Result<IReadOnlyList<Member>> Members(Panel panel, TapeRun run)
+    public static Result<Worked<IReadOnlyList<Member>>> Members(Panel panel, TapeRun run)
     {
         if (ShellCheck.OfPanel(panel) is { } wrong) return wrong.Under("/panel");
         if (!Readings(run).IsOk(out IReadOnlyList<double>? readings, out Problem? problem)) return problem;
@@ -69,7 +69,17 @@ public static partial class TapeChain
                 _ => (From: box.TMaxMm - x.To, To: box.TMaxMm - x.From),
             })
             .OrderBy(x => x.From);
-        return ordered.Select((x, i) => Across(panel, run, along, x.From, x.To, run.FirstNumber + i)).ToList();
+        var sheet = new Worksheet();
+        var members = new List<Member>();
+        foreach ((double from, double to) in ordered)
+        {
+            Member member = Across(panel, run, along, from, to, run.FirstNumber + members.Count);
+            sheet.Step($"w_{members.Count + 1}", $"{member.Name}, width", "reading at its far edge - reading at its near edge", to - from, "mm");
+            members.Add(member);
+        }
+        sheet.Step("rest", "from the last reading to the far edge", "extent of the panel - last reading", span - readings[^1], "mm");
+        sheet.Cite(new Source("Differences of running readings", SourceKind.Geometry));
+        return sheet.Finish<IReadOnlyList<Member>>(members);
     }
 
     private static Result<IReadOnlyList<double>> Readings(TapeRun run)

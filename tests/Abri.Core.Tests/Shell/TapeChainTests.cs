@@ -61,6 +61,6 @@ public class TapeChainTests
     private static IReadOnlyList<Member> Members(TapeRun run)
     {
         Assert.True(TapeChain.Members(Roofs.Flat(), run).IsOk(out var members, out var problem), problem?.Message);
-        return members;
+        return members.Result;
     }
 }

@@ -1,0 +1,77 @@
+using System.IO.Compression;
+using Abri.Server.Api;
+using Abri.Server.Calculators;
+using Abri.Server.Demo;
+using Abri.Server.Openings;
+using Abri.Server.Shell;
+using Abri.Storage;
+using Abri.Storage.Openings;
+using Abri.Storage.Shell;
+using FluentValidation;
+using Microsoft.AspNetCore.ResponseCompression;
+using Serilog;
+using Serilog.Events;
+
+namespace Abri.Server;
+
+/// <summary>Puts the application together: storage, endpoints, front end, guards.</summary>
+public static class AbriApp
+{
+    /// <summary>Largest request body, bytes; a site with 500 members is a tenth of it.</summary>
+    public const long MostBodyBytes = 2 * 1024 * 1024;
+
+    /// <summary>Builds the application; it is not started yet.</summary>
+    public static WebApplication Build(AppOptions options)
+    {
+        // Opened first, so that a file that cannot be used is reported before anything listens.
+        var database = Database.Open(options.Folder.DatabaseFile, TimeProvider.System);
+        WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() });
+        builder.WebHost.UseKestrelCore().ConfigureKestrel(kestrel =>
+        {
+            kestrel.Listen(System.Net.IPAddress.Loopback, options.Port);
+            kestrel.Limits.MaxRequestBodySize = MostBodyBytes;
+            kestrel.AddServerHeader = false;
+        });
+        builder.Services.AddSerilog(log => log.MinimumLevel.Warning().MinimumLevel.Override("Microsoft.AspNetCore.Diagnostics", LogEventLevel.Fatal).WriteTo.Console(formatProvider: null));
+        builder.Services.ConfigureHttpJsonOptions(json => AbriJson.Applied(json.SerializerOptions));
+        builder.Services.Configure<RouteHandlerOptions>(route => route.ThrowOnBadRequest = true);
+        builder.Services.AddRouting(routing => routing.SetParameterPolicy<Microsoft.AspNetCore.Routing.Constraints.RegexInlineRouteConstraint>("regex"));
+        builder.Services.AddProblemDetails(Problems.Complete);
+        builder.Services.AddExceptionHandler<Troubles>();
+        builder.Services.AddOpenApi(OpenApiShape.Describe);
+        builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = ["localhost", "127.0.0.1", "[::1]"]);
+        builder.Services.AddResponseCompression(c => c.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml"]);
+        builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
+        builder.Services.AddValidatorsFromAssemblyContaining<AppOptions>(ServiceLifetime.Singleton, includeInternalTypes: true);
+        builder.Services.AddSingleton(database).AddSingleton<History>().AddSingleton(TimeProvider.System)
+            .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
+            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<SheetEndpoints.SheetMaker>().AddSingleton<Heron>();
+
+        WebApplication app = builder.Build();
+        if (options.WithDemo) app.Services.GetRequiredService<Heron>().AddIfEmpty();
+
+        app.UseExceptionHandler();
+        app.UseStatusCodePages();
+        app.UseHostFiltering();
+        app.UseMiddleware<Guards>();
+        app.UseResponseCompression();
+        app.UseDefaultFiles();
+        app.UseStaticFiles();
+        app.UseRouting();
+        app.MapOpenApi();
+        app.MapHealth();
+        app.MapCalculators();
+        app.MapShell();
+        app.MapOpenings();
+        app.MapHistory();
+        app.MapFallbackToFile("{*path:regex(^(?!api/).*$)}", "index.html");
+        return app;
+    }
+
+    /// <summary>The built front end beside the program, or in the source tree while developing.</summary>
+    private static string WebRoot()
+    {
+        string beside = Path.Combine(AppContext.BaseDirectory, "wwwroot");
+        return Directory.Exists(beside) ? beside : Directory.CreateDirectory(beside).FullName;
+    }
+}

@@ -1,0 +1,32 @@
+using Abri.Core;
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+using Abri.Server.Api;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Abri.Server.Calculators;
+
+/// <summary>Every computation of the core, without a vehicle and without state: plain JSON in, worked result out.</summary>
+internal static class CalculatorEndpoints
+{
+    public static void MapCalculators(this WebApplication app)
+    {
+        RouteGroupBuilder calculators = app.MapGroup("/api/calculators").WithTags("calculators");
+        calculators.MapPost("/bays", (BaysInput x) => Answer(Bays.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("bays");
+        calculators.MapPost("/length-parse", (LengthParseInput x) => Answer(LengthText.Parse(x.Text, x.Lengths ?? LengthFormat.Millimetres))).Validate<LengthParseInput>().WithName("length-parse");
+        calculators.MapPost("/tape-chain", (TapeChainInput x) => Answer(TapeChain.Members(x.Panel, x.Run))).Validate<TapeChainInput>().WithName("tape-chain");
+        calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
+        calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
+        calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");
+        calculators.MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Panel, x.Lengths ?? LengthFormat.Millimetres))).Validate<HoleCheckInput>().WithName("hole-check");
+    }
+
+    /// <summary>The worked result, or what is wrong; pointers into the site are seen from the whole input.</summary>
+    private static Results<Ok<Worked<T>>, ProblemHttpResult> Answer<T>(Result<Worked<T>> result, string site = "")
+    {
+        if (result.IsOk(out Worked<T>? worked, out Problem? problem)) return TypedResults.Ok(worked);
+        bool inSite = !problem.Pointer.StartsWith("/marking", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/wishes", StringComparison.Ordinal);
+        return Problems.Of(inSite ? problem.Under(site) : problem);
+    }
+}

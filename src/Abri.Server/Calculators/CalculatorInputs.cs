@@ -1,0 +1,131 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+using Abri.Server.Api;
+using FluentValidation;
+
+namespace Abri.Server.Calculators;
+
+/// <summary>Input of the calculator <c>bays</c>.</summary>
+/// <param name="Panel">The panel.</param>
+/// <param name="Members">Its members.</param>
+public sealed record BaysInput(Panel Panel, IReadOnlyList<Member> Members);
+
+/// <summary>Input of the calculator <c>length-parse</c>.</summary>
+/// <param name="Text">What was typed.</param>
+/// <param name="Lengths">Unit of plain numbers and finest fraction; millimetres when left out.</param>
+public sealed record LengthParseInput(string Text, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>tape-chain</c>.</summary>
+/// <param name="Panel">The panel that was taped.</param>
+/// <param name="Run">What the tape crossed.</param>
+public sealed record TapeChainInput(Panel Panel, TapeRun Run);
+
+/// <summary>Input of the calculator <c>opening-verdict</c>.</summary>
+/// <param name="Site">What decides.</param>
+/// <param name="Centre">Where the fitting's centre would lie.</param>
+public sealed record OpeningVerdictInput(Site Site, PanelPoint Centre);
+
+/// <summary>Input of the calculator <c>opening-positions</c>.</summary>
+/// <param name="Site">What decides.</param>
+/// <param name="Wishes">What is wished; may be empty.</param>
+public sealed record OpeningPositionsInput(Site Site, IReadOnlyList<Wish> Wishes);
+
+/// <summary>Input of the calculator <c>setting-out</c>.</summary>
+/// <param name="Site">What decides.</param>
+/// <param name="Centre">Where the fitting's centre lies.</param>
+/// <param name="Marking">How lines are drawn and cut.</param>
+public sealed record SettingOutInput(Site Site, PanelPoint Centre, Marking Marking);
+
+/// <summary>Input of the calculator <c>hole-check</c>.</summary>
+/// <param name="Frame">The frame, turned as it is placed.</param>
+/// <param name="Measured">The hole as it was cut.</param>
+/// <param name="Panel">The panel that was cut, for the names of its sides.</param>
+/// <param name="Lengths">How lengths are written in the advice; millimetres when left out.</param>
+public sealed record HoleCheckInput(Frame Frame, AsCut Measured, PanelKind Panel, LengthFormat? Lengths = null);
+
+internal sealed class BaysInputValidator : AbstractValidator<BaysInput>
+{
+    public BaysInputValidator()
+    {
+        RuleFor(x => x.Panel).SetValidator(new PanelValidator());
+        RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
+        RuleForEach(x => x.Members).SetValidator(new MemberValidator());
+    }
+}
+
+internal sealed class LengthParseInputValidator : AbstractValidator<LengthParseInput>
+{
+    public LengthParseInputValidator() => RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);
+}
+
+internal sealed class TapeChainInputValidator : AbstractValidator<TapeChainInput>
+{
+    public TapeChainInputValidator(IValidator<TapeRun> run)
+    {
+        RuleFor(x => x.Panel).SetValidator(new PanelValidator());
+        RuleFor(x => x.Run).SetValidator(run);
+    }
+}
+
+internal sealed class TapeRunValidator : AbstractValidator<TapeRun>
+{
+    public TapeRunValidator()
+    {
+        RuleFor(x => x.Readings).Must(r => r.Length <= 4000).WithMessage("A run of readings has at most 4000 characters.");
+        RuleFor(x => x.Name).Name();
+        RuleFor(x => x.FirstNumber).Between(0, 999, "The first number");
+        RuleFor(x => x.DepthMm).Between(-100, 500, "The depth", "mm");
+        RuleFor(x => x.Lengths).SetValidator(new LengthFormatValidator());
+    }
+}
+
+internal sealed class OpeningVerdictInputValidator : AbstractValidator<OpeningVerdictInput>
+{
+    public OpeningVerdictInputValidator()
+    {
+        RuleFor(x => x.Site).SetValidator(new SiteValidator());
+        RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
+    }
+}
+
+internal sealed class OpeningPositionsInputValidator : AbstractValidator<OpeningPositionsInput>
+{
+    public OpeningPositionsInputValidator()
+    {
+        RuleFor(x => x.Site).SetValidator(new SiteValidator());
+        RuleFor(x => x.Wishes).Must(w => w.Count <= 20).WithMessage("At most 20 wishes can be weighed.");
+        RuleForEach(x => x.Wishes).ChildRules(wish =>
+        {
+            wish.RuleFor(x => x.Weight).Between(0, 100, "A wish's weight", "");
+            wish.RuleFor(x => x.AtMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "The line", "mm");
+        });
+    }
+}
+
+internal sealed class SettingOutInputValidator : AbstractValidator<SettingOutInput>
+{
+    public SettingOutInputValidator()
+    {
+        RuleFor(x => x.Site).SetValidator(new SiteValidator());
+        RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
+        RuleFor(x => x.Marking).ChildRules(marking =>
+        {
+            marking.RuleFor(x => x.MarkerOffsetMm).Between(0, 20, "The pencil's offset", "mm");
+            marking.RuleFor(x => x.StartHoleMm).Between(3, 100, "A start hole", "mm");
+        });
+    }
+}
+
+internal sealed class HoleCheckInputValidator : AbstractValidator<HoleCheckInput>
+{
+    public HoleCheckInputValidator()
+    {
+        RuleFor(x => x.Frame.CutOut).SetValidator(new RoundedRectangleValidator());
+        RuleFor(x => x.Frame.Neck).SetValidator(new RoundedRectangleValidator());
+        RuleFor(x => x.Frame.Flange).SetValidator(new RoundedRectangleValidator());
+        RuleFor(x => x.Frame.LeastLapMm).Between(0, 300, "The least lap", "mm");
+        RuleFor(x => x.Measured).SetValidator(new AsCutValidator());
+        RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);
+    }
+}

@@ -6,7 +6,8 @@ namespace Abri.Core;
 /// <param name="Steps">The worked calculation, in the order in which it was done.</param>
 /// <param name="Sources">Where the rules and values come from.</param>
 /// <param name="Warnings">What the reader must know before trusting the answer; empty as a rule.</param>
-public sealed record Worked<T>(T Result, IReadOnlyList<Step> Steps, IReadOnlyList<Source> Sources, IReadOnlyList<string> Warnings);
+public sealed record Worked<T>(T Result, IReadOnlyList<Step> Steps, IReadOnlyList<Source> Sources, IReadOnlyList<string> Warnings)
+    where T : notnull;
 
 /// <summary>One line of a worked calculation.</summary>
 /// <param name="Symbol">Short symbol, such as <c>c_front</c>.</param>
@@ -61,5 +62,6 @@ internal sealed class Worksheet
 
     public void Warn(string warning) => warnings.Add(warning);
 
-    public Worked<T> Finish<T>(T result) => new(result, steps, sources, warnings);
+    public Worked<T> Finish<T>(T result)
+        where T : notnull => new(result, steps, sources, warnings);
 }

@@ -22,7 +22,7 @@ public static class AbriJson
         options.RespectRequiredConstructorParameters = true;
         options.MaxDepth = 32;
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
-        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { DropComputed } };
+        options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { DropComputed, RequireAllOfStructs } };
         return options;
     }
 
@@ -34,6 +34,13 @@ public static class AbriJson
         {
             if (type.Type.GetConstructors().All(c => c.GetParameters().All(p => !string.Equals(p.Name, computed.Name, StringComparison.OrdinalIgnoreCase)))) type.Properties.Remove(computed);
         }
+    }
+
+    /// <summary>A struct is made without its constructor, so that a field left out would silently be 0: points and boxes must be whole.</summary>
+    private static void RequireAllOfStructs(JsonTypeInfo type)
+    {
+        if (type.Kind != JsonTypeInfoKind.Object || !type.Type.IsValueType || type.Type.Namespace?.StartsWith("Abri.", StringComparison.Ordinal) != true) return;
+        foreach (JsonPropertyInfo property in type.Properties) property.IsRequired = true;
     }
 
     internal static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);

@@ -8,6 +8,7 @@ namespace Abri.Storage;
 /// <param name="table">Name of the table.</param>
 /// <param name="ownerColumn">Column that holds what a row belongs to; null where it stands alone.</param>
 public abstract class Store<T>(Database database, string table, string? ownerColumn)
+    where T : notnull
 {
     private const int UniqueViolated = 2067, ForeignKeyViolated = 787;
 

@@ -6,7 +6,8 @@ namespace Abri.Storage;
 /// <param name="Version">Goes up by one with each change; a change names the version that it was made from.</param>
 /// <param name="OwnerId">Id of what it belongs to: a vehicle or a panel; null where it stands alone.</param>
 /// <param name="Value">The record.</param>
-public sealed record Stored<T>(string Id, int Version, string? OwnerId, T Value);
+public sealed record Stored<T>(string Id, int Version, string? OwnerId, T Value)
+    where T : notnull;
 
 /// <summary>How a write ended.</summary>
 public enum WriteState
@@ -29,4 +30,5 @@ public enum WriteState
 /// <param name="State">How it ended.</param>
 /// <param name="Row">The row as it now stands; null when there is none.</param>
 /// <param name="Message">What it conflicts with; null otherwise.</param>
-public sealed record Written<T>(WriteState State, Stored<T>? Row, string? Message = null);
+public sealed record Written<T>(WriteState State, Stored<T>? Row, string? Message = null)
+    where T : notnull;

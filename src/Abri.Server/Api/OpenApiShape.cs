@@ -1,4 +1,7 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
 
 namespace Abri.Server.Api;
 
@@ -7,6 +10,11 @@ internal static class OpenApiShape
 {
     public static void Describe(OpenApiOptions options) => options.AddDocumentTransformer((document, _, _) =>
     {
+        // A field that may be null says so itself; the enum that it refers to holds names only.
+        foreach (IOpenApiSchema schema in document.Components?.Schemas?.Values ?? [])
+        {
+            foreach (JsonNode none in schema.Enum?.Where(e => e?.GetValueKind() != JsonValueKind.String).ToList() ?? []) schema.Enum!.Remove(none);
+        }
         document.Info.Title = "Abri";
         document.Info.Version = "1";
         document.Servers?.Clear();

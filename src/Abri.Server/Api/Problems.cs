@@ -36,7 +36,8 @@ internal static class Problems
     public static ProblemHttpResult BadRequest(string code, string message, string? pointer = null) => Answer(400, code, message, pointer);
 
     /// <summary>The answer to a write that was not done.</summary>
-    public static ProblemHttpResult Of<T>(Written<T> written) => written.State switch
+    public static ProblemHttpResult Of<T>(Written<T> written)
+        where T : notnull => written.State switch
     {
         WriteState.Stale => Answer(412, "stale-version", "Somebody has changed this since you opened it. Your change was not saved; look at the current one and try again.", null, written.Row),
         WriteState.Conflict => Answer(409, "conflict", written.Message!),

@@ -41,10 +41,12 @@ internal static class RecordEndpoints
     }
 
     /// <summary>The row that was written, or why it was not.</summary>
-    public static Results<Ok<Stored<T>>, ProblemHttpResult> Answer<T>(HttpContext context, Written<T> written) =>
+    public static Results<Ok<Stored<T>>, ProblemHttpResult> Answer<T>(HttpContext context, Written<T> written)
+        where T : notnull =>
         written.State == WriteState.Done ? Tagged(context, written.Row!) : Problems.Of(written);
 
     private static Ok<Stored<T>> Tagged<T>(HttpContext context, Stored<T> row)
+        where T : notnull
     {
         context.Response.Headers.ETag = $"\"{row.Version}\"";
         return TypedResults.Ok(row);

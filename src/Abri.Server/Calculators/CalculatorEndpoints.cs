@@ -24,6 +24,7 @@ internal static class CalculatorEndpoints
 
     /// <summary>The worked result, or what is wrong; pointers into the site are seen from the whole input.</summary>
     private static Results<Ok<Worked<T>>, ProblemHttpResult> Answer<T>(Result<Worked<T>> result, string site = "")
+        where T : notnull
     {
         if (result.IsOk(out Worked<T>? worked, out Problem? problem)) return TypedResults.Ok(worked);
         bool inSite = !problem.Pointer.StartsWith("/marking", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/wishes", StringComparison.Ordinal);

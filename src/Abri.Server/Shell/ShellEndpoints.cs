@@ -42,7 +42,8 @@ internal static class ShellEndpoints
     }
 
     /// <summary>The row, if its panel belongs to the vehicle in the address.</summary>
-    internal static Stored<T>? OnOwnPanel<T>(HttpContext context, Stored<T>? row) =>
+    internal static Stored<T>? OnOwnPanel<T>(HttpContext context, Stored<T>? row)
+        where T : notnull =>
         row is not null && Owned(context, context.RequestServices.GetRequiredService<PanelStore>().Find(row.OwnerId!)) is not null ? row : null;
 
     /// <summary>Answers 404 where the vehicle in the address is not there.</summary>
@@ -54,7 +55,8 @@ internal static class ShellEndpoints
 
     internal static Panel PanelOf(HttpContext context, string panelId) => context.RequestServices.GetRequiredService<PanelStore>().Find(panelId)!.Value;
 
-    private static Stored<T>? Owned<T>(HttpContext context, Stored<T>? row) => row?.OwnerId == (string?)context.GetRouteValue("vehicleId") ? row : null;
+    private static Stored<T>? Owned<T>(HttpContext context, Stored<T>? row)
+        where T : notnull => row?.OwnerId == (string?)context.GetRouteValue("vehicleId") ? row : null;
 
     private static Results<Ok<IReadOnlyList<Stored<Member>>>, ProblemHttpResult> AddMembers(
         string vehicleId, string panelId, MembersToAdd body, HttpContext context, PanelStore panels, MemberStore members)

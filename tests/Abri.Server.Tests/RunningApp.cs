@@ -1,0 +1,63 @@
+using System.Text;
+using System.Text.Json.Nodes;
+using Abri.Storage;
+using Microsoft.AspNetCore.Builder;
+
+namespace Abri.Server.Tests;
+
+/// <summary>The real application on a free port, with a data folder of its own; gone after the test.</summary>
+internal sealed class RunningApp : IAsyncDisposable
+{
+    private readonly WebApplication app;
+    private readonly DataFolder folder;
+
+    private RunningApp(WebApplication app, DataFolder folder)
+    {
+        (this.app, this.folder) = (app, folder);
+        Http = new HttpClient { BaseAddress = new Uri(app.Urls.First()) };
+    }
+
+    public HttpClient Http { get; }
+
+    public string DatabaseFile => folder.DatabaseFile;
+
+    public static async Task<RunningApp> Start(bool withDemo = true)
+    {
+        var folder = DataFolder.Claim(Directory.CreateTempSubdirectory("abri-server-").FullName);
+        WebApplication app = AbriApp.Build(new AppOptions(0, folder, withDemo));
+        await app.StartAsync();
+        return new RunningApp(app, folder);
+    }
+
+    /// <summary>The top folder of the source tree.</summary>
+    public static string Root()
+    {
+        string? folder = AppContext.BaseDirectory;
+        while (folder is not null && !File.Exists(Path.Combine(folder, "Abri.slnx"))) folder = Path.GetDirectoryName(folder);
+        return folder!;
+    }
+
+    public async Task<JsonNode> Get(string path) => JsonNode.Parse(await Http.GetStringAsync(path))!;
+
+    public async Task<(int Status, JsonNode? Body)> Send(HttpMethod method, string path, JsonNode? body, string? ifMatch = null) =>
+        await SendText(method, path, body?.ToJsonString(), ifMatch);
+
+    public async Task<(int Status, JsonNode? Body)> SendText(HttpMethod method, string path, string? body, string? ifMatch = null, string type = "application/json")
+    {
+        using var request = new HttpRequestMessage(method, path);
+        if (body is not null) request.Content = new StringContent(body, Encoding.UTF8, type);
+        if (ifMatch is not null) request.Headers.TryAddWithoutValidation("If-Match", $"\"{ifMatch}\"");
+        using HttpResponseMessage response = await Http.SendAsync(request);
+        string text = await response.Content.ReadAsStringAsync();
+        return ((int)response.StatusCode, text.Length > 0 && text[0] is '{' or '[' ? JsonNode.Parse(text) : null);
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        Http.Dispose();
+        await app.DisposeAsync();
+        folder.Dispose();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(folder.Path, recursive: true);
+    }
+}

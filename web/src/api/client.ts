@@ -1,0 +1,66 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+export type Point = Schemas['PanelPoint']
+export type Member = Schemas['Member']
+export type Panel = Schemas['Panel']
+export type Fitting = Schemas['Fitting']
+export type Opening = Schemas['Opening']
+export type Vehicle = Schemas['Vehicle']
+export type Zone = Schemas['Zone']
+export type Site = Schemas['Site']
+export type Side = Schemas['Side']
+export type LengthFormat = Schemas['LengthFormat']
+export type Step = Schemas['Step']
+export type Source = Schemas['Source']
+
+/** A record as it stands in the database. */
+export interface Stored<T> {
+  id: string
+  version: number
+  ownerId: string | null
+  value: T
+}
+
+/** What the server says is wrong; `status` 0 means that it could not be reached. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly pointer?: string,
+    readonly current?: unknown,
+  ) {
+    super(message)
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: '' })
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** Hands out the data of an answer, or throws what is wrong. */
+export async function got<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call
+  } catch {
+    throw new ApiProblem(0, 'offline', '')
+  }
+  if (answer.response.ok) return answer.data as T
+  const problem = (answer.error ?? {}) as { code?: string; detail?: string; pointer?: string; current?: unknown }
+  throw new ApiProblem(
+    answer.response.status,
+    problem.code ?? 'failed',
+    problem.detail ?? answer.response.statusText,
+    problem.pointer,
+    problem.current,
+  )
+}
+
+export const ifMatch = (version: number) => ({ 'If-Match': `"${version}"` })

@@ -1,0 +1,372 @@
+<script setup lang="ts">
+import { ConfigProvider } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { api, got, ifMatch } from '@/api/client'
+import KeySheet from './KeySheet.vue'
+import { useKeys } from './keys'
+import { useState } from './state'
+
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const { shell, trouble, load, lengths, ownLengths, change, undo, redo } = useState()
+const keySheet = ref(false)
+
+const vehicleId = computed(() => (route.params.vehicleId as string | undefined) ?? shell.value?.vehicle.id)
+watch(
+  () => route.params.vehicleId as string | undefined,
+  (id) => id && id !== shell.value?.vehicle.id && load(id),
+  { immediate: true },
+)
+
+const theme = {
+  token: {
+    colorPrimary: '#b0471d',
+    colorInfo: '#0d6a6c',
+    colorLink: '#0d6a6c',
+    colorText: '#22262b',
+    borderRadius: 4,
+    fontFamily: 'Barlow, sans-serif',
+    fontSize: 14,
+    colorBgElevated: '#f7f5f0',
+    controlHeight: 36,
+  },
+}
+
+const openCount = computed(() => shell.value?.openings.filter((o) => o.value.state === 'cut').length ?? 0)
+const plannedCount = computed(() => shell.value?.openings.filter((o) => o.value.state !== 'fitted').length ?? 0)
+
+async function setUnits(units: 'mm' | 'inch') {
+  const vehicle = shell.value?.vehicle
+  if (!vehicle) {
+    ownLengths.value = { ...ownLengths.value, units }
+    return
+  }
+  await change(() =>
+    got(
+      api.PUT('/api/vehicles/{id}', {
+        params: { path: { id: vehicle.id }, header: ifMatch(vehicle.version) },
+        body: { ...vehicle.value, units },
+      }),
+    ),
+  )
+}
+
+useKeys((event) => {
+  const z = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
+  if (z) void (event.shiftKey ? redo() : undo())
+  else if (event.key === '?') keySheet.value = true
+  else if (event.key.toLowerCase() === 'k' && !event.ctrlKey && !event.metaKey) void router.push({ name: 'figures' })
+  else return false
+  return true
+})
+</script>
+
+<template>
+  <ConfigProvider :theme="theme">
+    <div class="app">
+      <a class="skip" href="#main">{{ t('app.skip') }}</a>
+      <header class="strip">
+        <div class="vehicle">
+          <b>{{ shell?.vehicle.value.name ?? t('app.product') }}</b>
+          <span>{{ shell ? t(`vehicles.kinds.${shell.vehicle.value.kind}`) : t('app.noVehicle') }}</span>
+        </div>
+        <div class="tools">
+          <button class="tool" type="button" :disabled="!shell" @click="undo">{{ t('app.undo') }}</button>
+          <button class="tool" type="button" :disabled="!shell" @click="redo">{{ t('app.redo') }}</button>
+          <div class="units" role="group" :aria-label="t('app.units')">
+            <button
+              v-for="unit in ['mm', 'inch'] as const"
+              :key="unit"
+              class="tool"
+              type="button"
+              :aria-pressed="lengths.units === unit"
+              @click="setUnits(unit)"
+            >
+              {{ t(`app.${unit}`) }}
+            </button>
+          </div>
+        </div>
+        <div v-if="shell" class="state" role="status">
+          <b>
+            <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+              <template v-if="openCount === 0">
+                <rect x="2" y="2" width="12" height="12" fill="none" stroke="#8fd0c8" stroke-width="2" />
+                <path d="M4 8l3 3 5-6" fill="none" stroke="#8fd0c8" stroke-width="2" />
+              </template>
+              <path v-else d="M2 14V2h12v12M2 14l4-3M14 14l-4-3" fill="none" stroke="#f0a070" stroke-width="2" />
+            </svg>
+            {{ openCount === 0 ? t('app.shellClosed') : t('app.shellOpen', openCount) }}
+          </b>
+          <span>{{ openCount === 0 ? t('app.shellClosedMore') : t('app.shellOpenMore') }}</span>
+        </div>
+      </header>
+      <nav class="ladder" :aria-label="t('stages.ladder')">
+        <template v-if="vehicleId">
+          <RouterLink
+            class="rung"
+            :to="{ name: 'walkaround', params: { vehicleId } }"
+            :class="{ on: route.name === 'walkaround' }"
+          >
+            <span>{{ t('stages.walkaround') }}</span>
+          </RouterLink>
+          <RouterLink
+            class="rung"
+            :to="{ name: 'openings', params: { vehicleId } }"
+            :class="{ on: route.name === 'openings' || route.name === 'opening' }"
+          >
+            <span>{{ t('stages.openings') }}</span>
+            <i v-if="plannedCount">{{ plannedCount }}</i>
+          </RouterLink>
+        </template>
+        <div class="beside">
+          <RouterLink :to="{ name: 'figures' }" :class="{ on: route.name === 'figures' }">
+            {{ t('stages.figures') }} <span class="key">K</span>
+          </RouterLink>
+          <RouterLink :to="{ name: 'fittings' }" :class="{ on: route.name === 'fittings' }">{{
+            t('stages.fittings')
+          }}</RouterLink>
+          <RouterLink :to="{ name: 'vehicles' }" :class="{ on: route.name === 'vehicles' }">{{
+            t('stages.vehicles')
+          }}</RouterLink>
+          <button type="button" @click="keySheet = true"><span class="key">?</span> {{ t('app.allKeys') }}</button>
+        </div>
+      </nav>
+      <main id="main" tabindex="-1">
+        <div v-if="trouble && route.params.vehicleId" class="empty" role="alert">
+          <h2>{{ trouble.status === 404 ? t('app.gone') : trouble.status === 0 ? t('app.offline') : trouble.message }}</h2>
+          <div class="row">
+            <button v-if="trouble.status !== 404" class="btn main" type="button" @click="load(route.params.vehicleId as string)">
+              {{ t('app.tryAgain') }}
+            </button>
+            <RouterLink class="btn" :to="{ name: 'vehicles' }">{{ t('app.toVehicles') }}</RouterLink>
+          </div>
+        </div>
+        <RouterView v-else :key="String(route.params.vehicleId ?? '') + String(route.params.openingId ?? '')" />
+      </main>
+      <KeySheet v-model="keySheet" />
+    </div>
+  </ConfigProvider>
+</template>
+
+<style scoped>
+.app {
+  display: grid;
+  grid-template: 72px minmax(0, 1fr) / 176px minmax(0, 1fr);
+  height: 100%;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  z-index: 10;
+  padding: 8px;
+  background: #fff;
+}
+.strip {
+  grid-column: 1 / 3;
+  display: grid;
+  grid-template-columns: 176px minmax(0, 1fr) auto;
+  background: var(--night);
+  color: #e9edf0;
+}
+.vehicle {
+  padding: 12px 16px;
+  border-right: 1px solid #3a424e;
+  overflow: hidden;
+}
+.vehicle b {
+  font: 600 19px/1.1 'Barlow Semi Condensed';
+}
+.vehicle span {
+  display: block;
+  margin-top: 3px;
+  color: #a8b2bd;
+  font-size: 12.5px;
+}
+.tools {
+  display: flex;
+  justify-content: flex-end;
+  align-items: center;
+  gap: 4px;
+  padding: 0 16px;
+}
+.tool {
+  min-height: 36px;
+  padding: 4px 12px;
+  border: 1px solid #4a5360;
+  border-radius: 4px;
+  background: none;
+  color: #e9edf0;
+  font: 500 14px Barlow;
+  cursor: pointer;
+}
+.tool:disabled {
+  opacity: 0.45;
+}
+.tool:hover {
+  background: #343c48;
+}
+.tool[aria-pressed='true'] {
+  background: #e9edf0;
+  color: var(--night);
+}
+.units {
+  display: flex;
+  margin-left: 10px;
+}
+.units .tool:first-child {
+  border-radius: 4px 0 0 4px;
+}
+.units .tool:last-child {
+  border-radius: 0 4px 4px 0;
+  border-left: 0;
+}
+.state {
+  width: 236px;
+  padding: 12px 16px;
+  border-left: 1px solid #3a424e;
+}
+.state b {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font: 600 15px/1.2 Barlow;
+}
+.state span {
+  display: block;
+  margin-top: 4px;
+  color: #c3ccd4;
+  font-size: 13px;
+  line-height: 1.25;
+}
+.ladder {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  padding-top: 14px;
+  border-right: 1px solid var(--line);
+  background: #dcd8cf;
+  overflow: auto;
+}
+.rung {
+  position: relative;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 14px 0 46px;
+  color: #3c4147;
+  font: 500 15px Barlow;
+  text-decoration: none;
+}
+.rung::before {
+  content: '';
+  position: absolute;
+  left: 20px;
+  width: 16px;
+  height: 2px;
+  background: #8f897c;
+}
+.rung::after {
+  content: '';
+  position: absolute;
+  left: 27px;
+  top: 0;
+  bottom: 0;
+  width: 2px;
+  background: #bdb7aa;
+}
+.rung.on {
+  background: var(--paper);
+  color: var(--ink);
+  font-weight: 600;
+  box-shadow: inset 4px 0 0 var(--rust);
+}
+.rung.on::before {
+  background: var(--rust);
+  height: 4px;
+}
+.rung i {
+  font: 600 12.5px Barlow;
+  color: #5b5f63;
+}
+.beside {
+  display: flex;
+  flex-direction: column;
+  margin-top: auto;
+  padding-bottom: 8px;
+}
+.beside a,
+.beside button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 36px;
+  padding: 6px 14px 6px 46px;
+  border: 0;
+  background: none;
+  color: #454a50;
+  font: 500 14px Barlow;
+  text-decoration: none;
+  text-align: left;
+  cursor: pointer;
+}
+.beside a.on {
+  background: var(--paper);
+  font-weight: 600;
+  box-shadow: inset 4px 0 0 var(--rust);
+}
+main {
+  min-width: 0;
+  min-height: 0;
+  overflow: auto;
+  outline: none;
+}
+@media (max-width: 1000px) {
+  .app {
+    display: flex;
+    flex-direction: column;
+    height: auto;
+    min-height: 100%;
+  }
+  .strip {
+    grid-template-columns: 1fr auto;
+  }
+  .vehicle {
+    border-right: 0;
+  }
+  .state {
+    grid-column: 1 / -1;
+    width: auto;
+    border-left: 0;
+    border-top: 1px solid #3a424e;
+  }
+  .ladder {
+    flex-direction: row;
+    flex-wrap: wrap;
+    padding: 0;
+  }
+  .rung,
+  .beside a,
+  .beside button {
+    min-height: 44px;
+    padding: 0 14px;
+  }
+  .rung::before,
+  .rung::after {
+    display: none;
+  }
+  .beside {
+    flex-direction: row;
+    flex-wrap: wrap;
+    margin: 0;
+    padding: 0;
+  }
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { ApiProblem } from '@/api/client'
+import { lengthText } from './length'
+import { parseLength } from './parseLength'
+import { useState } from './state'
+
+/** A length as people type it; the server reads it, and what it understood stands below in the other unit. */
+const props = defineProps<{ label: string; optional?: boolean; hideLabel?: boolean }>()
+const mm = defineModel<number | null>({ required: true })
+const { t } = useI18n()
+const { lengths } = useState()
+const shown = (value: number | null) => (value === null ? '' : lengthText(value, lengths.value))
+const text = ref(shown(mm.value))
+const wrong = ref('')
+const typing = ref(false)
+let asked = 0
+
+watch([mm, lengths], () => {
+  if (!typing.value) text.value = shown(mm.value)
+})
+
+async function read() {
+  const own = ++asked
+  wrong.value = ''
+  if (text.value.trim() === '') {
+    if (props.optional) mm.value = null
+    else wrong.value = t('length.unreadable')
+    return
+  }
+  // Untouched text keeps the full figure behind the rounded one.
+  if (text.value === shown(mm.value)) return
+  try {
+    const value = await parseLength(text.value, lengths.value)
+    if (own === asked) mm.value = value
+  } catch (e) {
+    if (own === asked) wrong.value = e instanceof ApiProblem && e.status !== 0 ? e.message : t('app.offline')
+  }
+}
+const readSoon = useDebounceFn(read, 250)
+
+async function done() {
+  await read()
+  typing.value = false
+  if (!wrong.value) text.value = shown(mm.value)
+}
+
+const other = computed(() =>
+  mm.value === null || wrong.value
+    ? ''
+    : lengthText(mm.value, { ...lengths.value, units: lengths.value.units === 'mm' ? 'inch' : 'mm' }),
+)
+</script>
+
+<template>
+  <label class="named">
+    <span :class="{ hidden: hideLabel }">{{ label }}</span>
+    <input
+      v-model="text"
+      class="field"
+      inputmode="text"
+      autocomplete="off"
+      :placeholder="t('length.example')"
+      :aria-invalid="wrong !== ''"
+      @input="
+        () => {
+          typing = true
+          readSoon()
+        }
+      "
+      @change="done"
+      @keydown.enter="done"
+    />
+    <span v-if="wrong" class="wrong" role="alert">{{ wrong }}</span>
+    <span v-else class="soft other">{{ other }}&nbsp;</span>
+  </label>
+</template>
+
+<style scoped>
+.other {
+  font-weight: 400;
+  font-size: 12.5px;
+  line-height: 1;
+}
+.hidden {
+  position: absolute;
+  clip-path: inset(50%);
+}
+</style>

@@ -1,0 +1,90 @@
+import { message } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { api, ApiProblem, got, type Fitting, type LengthFormat, type Schemas, type Stored } from '@/api/client'
+import { i18n } from './texts'
+
+type WholeShell = Schemas['WholeShell']
+
+/** The vehicle that is worked on, with everything on it, and the catalogue: loaded once, kept fresh after each change. */
+const shell = ref<WholeShell | null>(null)
+const fittings = ref<Stored<Fitting>[]>([])
+const trouble = ref<ApiProblem | null>(null)
+
+/** In what unit lengths are shown where no vehicle says. */
+const ownLengths = ref<LengthFormat>({ units: 'mm', inchDenominator: 16 })
+
+const lengths = computed<LengthFormat>(() => {
+  const vehicle = shell.value?.vehicle.value
+  return vehicle ? { units: vehicle.units, inchDenominator: vehicle.inchDenominator } : ownLengths.value
+})
+
+async function load(vehicleId: string): Promise<void> {
+  try {
+    const [whole, catalogue] = await Promise.all([
+      got(api.GET('/api/vehicles/{vehicleId}/shell', { params: { path: { vehicleId } } })),
+      got(api.GET('/api/fittings')),
+    ])
+    shell.value = whole
+    fittings.value = catalogue as Stored<Fitting>[]
+    trouble.value = null
+  } catch (e) {
+    trouble.value = e as ApiProblem
+    if (shell.value?.vehicle.id !== vehicleId) shell.value = null
+  }
+}
+
+async function loadFittings(): Promise<void> {
+  fittings.value = (await got(api.GET('/api/fittings'))) as Stored<Fitting>[]
+}
+
+/** A sentence for what went wrong. */
+export function said(e: unknown): string {
+  const t = i18n.global.t
+  if (!(e instanceof ApiProblem)) return t('app.failed')
+  return e.status === 0 ? t('app.offline') : e.message
+}
+
+/** Does a change, refreshes what is shown, and says what went wrong; what was typed stays where it was typed. */
+async function change<T>(call: () => Promise<T>): Promise<T | undefined> {
+  try {
+    const result = await call()
+    if (shell.value) await load(shell.value.vehicle.id)
+    return result
+  } catch (e) {
+    void message.error({ content: said(e), duration: 6 })
+    // Somebody else was quicker: show what stands now.
+    if (e instanceof ApiProblem && e.status === 412 && shell.value) await load(shell.value.vehicle.id)
+    return undefined
+  }
+}
+
+async function step(direction: 'undo' | 'redo'): Promise<void> {
+  const vehicleId = shell.value?.vehicle.id
+  if (!vehicleId) return
+  const params = { params: { path: { vehicleId } } }
+  const done = await change(() =>
+    got(
+      direction === 'undo'
+        ? api.POST('/api/vehicles/{vehicleId}/undo', params)
+        : api.POST('/api/vehicles/{vehicleId}/redo', params),
+    ),
+  )
+  if (!done) return
+  const t = i18n.global.t
+  void message.info(done.what ? t(`app.${direction}Done`, { what: done.what }) : t(`app.${direction}Nothing`))
+}
+
+export function useState() {
+  return {
+    shell,
+    fittings,
+    trouble,
+    lengths,
+    ownLengths,
+    load,
+    loadFittings,
+    change,
+    undo: () => step('undo'),
+    redo: () => step('redo'),
+  }
+}

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Fitting, Point, Schemas } from '@/api/client'
+import { turnedShape } from './geometry'
+import type { Viewport } from './viewport'
+
+/** A fitting where it lies: cut-out and flange to scale, its name, and its state by fill. */
+const props = defineProps<{
+  view: Viewport
+  fitting: Fitting
+  centre: Point
+  turnDeg: number
+  name: string
+  state: Schemas['OpeningState']
+  link?: boolean
+}>()
+const emit = defineEmits<{ open: [] }>()
+const cut = computed(() => turnedShape(props.fitting.cutOut, props.turnDeg))
+const flange = computed(() => turnedShape(props.fitting.flange, props.turnDeg))
+const rect = (shape: Schemas['RoundedRectangle']) => {
+  const k = props.view.scale.value
+  return {
+    x: props.view.x(props.centre.sMm) - (shape.widthMm * k) / 2,
+    y: props.view.y(props.centre.tMm) - (shape.heightMm * k) / 2,
+    width: shape.widthMm * k,
+    height: shape.heightMm * k,
+    rx: shape.cornerRadiusMm * k,
+  }
+}
+</script>
+
+<template>
+  <g
+    class="opening"
+    :class="[state, { link }]"
+    :tabindex="link ? 0 : undefined"
+    :role="link ? 'link' : undefined"
+    :aria-label="name"
+    @click="emit('open')"
+    @keydown.enter.stop="emit('open')"
+  >
+    <title>{{ name }}</title>
+    <rect class="flange" v-bind="rect(flange)" />
+    <rect class="cut" v-bind="rect(cut)" />
+    <text :x="view.x(centre.sMm)" :y="rect(flange).y - 5">{{ name }}</text>
+  </g>
+</template>
+
+<style scoped>
+.flange {
+  fill: #d5e6e499;
+  stroke: var(--teal);
+  stroke-dasharray: 6 4;
+}
+.opening > .cut {
+  fill: #fff;
+  stroke: var(--teal);
+  stroke-width: 2;
+}
+.opening.cut > .cut {
+  fill: var(--night);
+  stroke: var(--rust);
+}
+.opening.fitted > .cut {
+  fill: var(--teal-soft);
+}
+.link {
+  cursor: pointer;
+}
+text {
+  font-size: 12.5px;
+  font-weight: 500;
+  fill: #0a5557;
+  text-anchor: middle;
+  paint-order: stroke;
+  stroke: #fbfaf7e6;
+  stroke-width: 3px;
+}
+</style>

@@ -1,0 +1,329 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { LengthFormat, Member, Panel, Schemas, Zone } from '@/api/client'
+import { lengthNumber } from '@/app/length'
+import DimensionLine from './DimensionLine.vue'
+import { boxOf, footprintOutline } from './geometry'
+import { rulerMarks } from './ruler'
+import { useViewport, type ViewedFrom } from './viewport'
+
+/** The roof to scale with rulers, members, bays and zones; what lies on it is drawn in the slot by the screen that shows it. */
+const props = defineProps<{
+  panel: Panel
+  members: readonly Member[]
+  zones?: readonly Zone[]
+  bays?: readonly Schemas['Bay'][]
+  from: ViewedFrom
+  lengths: LengthFormat
+  marks?: readonly Schemas['Mark'][]
+  hide?: { swages?: boolean; zones?: boolean; bays?: boolean }
+  label?: string
+}>()
+const emit = defineEmits<{ member: [index: number] }>()
+const { t } = useI18n()
+const svg = ref<SVGSVGElement | null>(null)
+const view = useViewport(
+  svg,
+  () => boxOf(props.panel.outline),
+  () => props.from,
+)
+const { x, y, path, scale, width, height, toPanel, fit, zoomBy } = view
+defineExpose({ fit, zoomBy })
+
+const outlines = computed(() => props.members.map((m) => footprintOutline(m.footprint)))
+const swages = computed(() => props.members.flatMap((m, i) => (m.role === 'pressed' && !props.hide?.swages ? [i] : [])))
+const solid = computed(() => props.members.flatMap((m, i) => (m.role === 'pressed' ? [] : [i])))
+const corner = computed(() => [toPanel(0, 0), toPanel(width.value, height.value)] as const)
+const along = computed(() =>
+  rulerMarks(
+    Math.min(corner.value[0].sMm, corner.value[1].sMm),
+    Math.max(corner.value[0].sMm, corner.value[1].sMm),
+    scale.value,
+    props.lengths,
+  ),
+)
+const across = computed(() =>
+  rulerMarks(
+    Math.min(corner.value[0].tMm, corner.value[1].tMm),
+    Math.max(corner.value[0].tMm, corner.value[1].tMm),
+    scale.value,
+    props.lengths,
+    40,
+  ),
+)
+
+/** Names of bows stand below the roof; those of other members beside their middle. */
+const names = computed(() =>
+  solid.value.map((i) => {
+    const box = boxOf(outlines.value[i]!)
+    const upright = box.t2 - box.t1 > box.s2 - box.s1
+    const middle = { s: (box.s1 + box.s2) / 2, t: (box.t1 + box.t2) / 2 }
+    const foot = Math.max(y(box.t1), y(box.t2))
+    return upright
+      ? { i, x: x(middle.s), y: foot + 15, anchor: 'middle' as const }
+      : { i, x: Math.max(x(box.s1), 60) + 46, y: y(middle.t) + 4, anchor: 'start' as const }
+  }),
+)
+const bayLabels = computed(() =>
+  (props.hide?.bays ? [] : (props.bays ?? []))
+    .filter((b) => b.clearWidthMm * scale.value > 26 && b.clearHeightMm * scale.value > 60)
+    .map((b) => {
+      const box = b.clearRectangle
+      const top = Math.min(y(box.tMinMm), y(box.tMaxMm))
+      return { bay: b, x1: x(box.sMinMm), x2: x(box.sMaxMm), y: top + 22 }
+    }),
+)
+</script>
+
+<template>
+  <div class="board">
+    <svg ref="svg" class="drawing" :aria-label="label ?? t('drawing.label')" role="application" tabindex="0">
+      <defs>
+        <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="7" height="7" fill="#d4d2cc" />
+          <line x1="0" x2="0" y1="0" y2="7" stroke="#a3a39f" stroke-width="2.4" />
+        </pattern>
+        <pattern id="hatch-structural" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="7" height="7" fill="#bdb9b0" />
+          <path d="M0 0v7M0 0h7" stroke="#77746c" stroke-width="2.4" />
+        </pattern>
+        <pattern id="hatch-keep-out" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+          <rect width="8" height="8" fill="#f1d6d1" />
+          <line x1="0" x2="0" y1="0" y2="8" stroke="#95261b" stroke-width="2" />
+        </pattern>
+        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
+          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
+        </marker>
+      </defs>
+      <path class="skin" :d="path(panel.outline)" />
+      <g v-if="!hide?.swages">
+        <path v-for="i in swages" :key="i" class="swage" :d="path(outlines[i]!)">
+          <title>{{ members[i]!.name }}</title>
+        </path>
+      </g>
+      <g v-if="!hide?.zones">
+        <g v-for="zone in zones ?? []" :key="zone.name" class="zone">
+          <rect
+            :x="x(zone.xMinMm)"
+            :y="Math.min(y(zone.yMinMm), y(zone.yMaxMm))"
+            :width="(zone.xMaxMm - zone.xMinMm) * scale"
+            :height="(zone.yMaxMm - zone.yMinMm) * scale"
+          />
+        </g>
+      </g>
+      <path
+        v-for="i in solid"
+        :key="i"
+        class="member"
+        :class="members[i]!.role"
+        :d="path(outlines[i]!)"
+        @dblclick="emit('member', i)"
+      >
+        <title>{{ members[i]!.name }}, {{ t(`walkaround.roles.${members[i]!.role}`) }}</title>
+      </path>
+      <g v-if="!hide?.bays" class="bays">
+        <g v-for="b in bayLabels" :key="b.bay.label">
+          <text class="letter" :x="(b.x1 + b.x2) / 2" :y="b.y">{{ b.bay.label }}</text>
+          <DimensionLine
+            v-if="b.x2 - b.x1 > 46"
+            :x1="b.x1"
+            :y1="b.y + 16"
+            :x2="b.x2"
+            :y2="b.y + 16"
+            :text="lengthNumber(b.bay.clearWidthMm, lengths)"
+          />
+        </g>
+      </g>
+      <slot :view="view" />
+      <g v-if="!hide?.zones" class="zone-names">
+        <text
+          v-for="zone in zones ?? []"
+          :key="zone.name"
+          :x="x(zone.xMinMm) + 5"
+          :y="Math.max(y(zone.yMinMm), y(zone.yMaxMm)) - 6"
+        >
+          {{ zone.name }}
+        </text>
+      </g>
+      <path
+        v-for="(mark, i) in marks ?? []"
+        :key="i"
+        class="mark"
+        :class="{ area: mark.isArea }"
+        :d="mark.isArea ? path(mark.points) : path(mark.points).slice(0, -1)"
+      />
+      <g class="names">
+        <text v-for="n in names" :key="n.i" :x="n.x" :y="n.y" :text-anchor="n.anchor">{{ members[n.i]!.name }}</text>
+      </g>
+      <g class="ruler">
+        <rect x="0" y="0" :width="width" height="24" />
+        <rect x="0" y="24" width="36" :height="height" />
+        <g v-for="m in along" :key="m.mm">
+          <line :x1="x(m.mm)" :x2="x(m.mm)" :y1="m.major ? 13 : 18" y2="24" />
+          <text v-if="m.major" :x="x(m.mm) + 3" y="13">{{ lengthNumber(m.mm, lengths) }}</text>
+        </g>
+        <g v-for="m in across" :key="m.mm">
+          <line x1="30" x2="36" :y1="y(m.mm)" :y2="y(m.mm)" />
+          <text v-if="m.major && y(m.mm) > 40" x="2" :y="y(m.mm) - 2">{{ lengthNumber(m.mm, lengths) }}</text>
+        </g>
+      </g>
+      <g class="foot" :transform="`translate(0 ${height})`">
+        <rect x="0" y="-26" :width="width" height="26" />
+        <path d="M50 -13h40M50 -13l8-4.5M50 -13l8 4.5" />
+        <text x="98" y="-8.5">{{ t('drawing.front') }}</text>
+        <text class="quiet" :x="width - 12" y="-8.5" text-anchor="end">
+          {{ t(from === 'outside' ? 'drawing.roofOutside' : 'drawing.roofInside') }}
+        </text>
+      </g>
+      <text class="side-name" :x="width - 12" y="42" text-anchor="end">
+        {{ t(from === 'outside' ? 'drawing.right' : 'drawing.left') }}
+      </text>
+      <text class="side-name" :x="width - 12" :y="height - 34" text-anchor="end">
+        {{ t(from === 'outside' ? 'drawing.left' : 'drawing.right') }}
+      </text>
+    </svg>
+    <div class="zoom">
+      <button type="button" :aria-label="t('drawing.zoomOut')" @click="zoomBy(1 / 1.4)">−</button>
+      <button type="button" @click="fit">{{ t('drawing.fit') }}</button>
+      <button type="button" :aria-label="t('drawing.zoomIn')" @click="zoomBy(1.4)">+</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.board {
+  position: relative;
+  min-width: 0;
+  min-height: 0;
+  height: 100%;
+}
+.drawing {
+  display: block;
+  width: 100%;
+  height: 100%;
+  touch-action: none;
+  user-select: none;
+}
+.skin {
+  fill: var(--sheet);
+  stroke: #8b867b;
+}
+.swage {
+  fill: #ecebe6;
+  stroke: #d3d0c8;
+}
+.member {
+  fill: url(#hatch);
+  stroke: #8d8d88;
+}
+.member.structural {
+  fill: url(#hatch-structural);
+  stroke: #5f5c55;
+}
+.member.keepOut {
+  fill: url(#hatch-keep-out);
+  stroke: var(--stop);
+}
+.zone rect {
+  fill: #b0471d0d;
+  stroke: var(--rust);
+  stroke-dasharray: 2 5;
+}
+.zone-names text {
+  font-size: 12.5px;
+  fill: #933b18;
+  pointer-events: none;
+  paint-order: stroke;
+  stroke: #fbfaf7cc;
+  stroke-width: 3px;
+}
+.letter {
+  font-size: 17px;
+  font-weight: 600;
+  fill: #646a70;
+  text-anchor: middle;
+}
+.names text {
+  font-size: 12.5px;
+  font-weight: 500;
+  fill: #3f454b;
+  pointer-events: none;
+  paint-order: stroke;
+  stroke: #fbfaf7d9;
+  stroke-width: 3px;
+}
+.mark {
+  fill: none;
+  stroke: var(--rust);
+  stroke-width: 3;
+  pointer-events: none;
+}
+.mark.area {
+  fill: #b0471d26;
+}
+.ruler rect {
+  fill: #efece5;
+}
+.ruler line {
+  stroke: #8b867b;
+}
+.ruler text {
+  font-size: 11.5px;
+  fill: #555a5f;
+}
+.foot rect {
+  fill: #e6e3dce6;
+}
+.foot path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.6;
+}
+.foot text,
+.side-name {
+  font-size: 13px;
+  font-weight: 500;
+  fill: var(--ink);
+}
+.foot .quiet,
+.side-name {
+  fill: var(--soft);
+  font-weight: 400;
+}
+.side-name {
+  paint-order: stroke;
+  stroke: #e6e3dccc;
+  stroke-width: 3px;
+}
+.zoom {
+  position: absolute;
+  left: 46px;
+  top: 34px;
+  display: flex;
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  background: var(--paper);
+  overflow: hidden;
+}
+.zoom button {
+  min-width: 36px;
+  min-height: 32px;
+  border: 0;
+  border-right: 1px solid var(--line);
+  background: none;
+  color: var(--ink);
+  font: 600 14px Barlow;
+  cursor: pointer;
+}
+@media (max-width: 1000px) {
+  .board {
+    min-height: 360px;
+    height: 56vh;
+  }
+  .zoom button {
+    min-width: 44px;
+    min-height: 44px;
+  }
+}
+</style>

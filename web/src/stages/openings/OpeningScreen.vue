@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { Popconfirm } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { useState } from '@/app/state'
+import type { ViewedFrom } from '@/drawing/viewport'
+import AsCutTab from './AsCutTab.vue'
+import MarkOutTab from './MarkOutTab.vue'
+import OpeningSettings from './OpeningSettings.vue'
+import PlaceTab from './PlaceTab.vue'
+import { useOpening } from './useOpening'
+
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const { shell } = useState()
+const work = useOpening()
+const tab = computed(() => route.params.tab as 'place' | 'mark-out' | 'as-cut')
+const from = ref<ViewedFrom>('outside')
+const settings = ref(false)
+
+async function remove() {
+  const vehicleId = shell.value!.vehicle.id
+  if (await work.remove()) await router.push({ name: 'openings', params: { vehicleId } })
+}
+</script>
+
+<template>
+  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <div v-else-if="!work.row || !work.panel || !work.fitting" class="empty">
+    <h2>{{ t('openings.gone') }}</h2>
+    <RouterLink class="btn" :to="{ name: 'openings', params: { vehicleId: shell.vehicle.id } }">{{
+      t('openings.title')
+    }}</RouterLink>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <h1>{{ work.row.value.name }}</h1>
+      <nav class="tabs" :aria-label="work.row.value.name">
+        <RouterLink
+          v-for="which in ['place', 'mark-out', 'as-cut'] as const"
+          :key="which"
+          :to="{ params: { tab: which } }"
+          :class="{ on: tab === which }"
+        >
+          {{ t(`openings.tab.${which}`) }}
+        </RouterLink>
+      </nav>
+      <div class="sp" />
+      <div v-if="tab !== 'as-cut'" class="tabs" role="group">
+        <button
+          v-for="side in ['outside', 'inside'] as const"
+          :key="side"
+          type="button"
+          :class="{ on: from === side }"
+          :aria-pressed="from === side"
+          @click="from = side"
+        >
+          {{ t(`app.${side}`) }}
+        </button>
+      </div>
+      <button class="btn plain" type="button" @click="settings = true">{{ t('openings.settings') }}</button>
+      <Popconfirm
+        :title="t('openings.removeSure', { name: work.row.value.name })"
+        :ok-text="t('app.remove')"
+        :cancel-text="t('app.cancel')"
+        @confirm="remove"
+      >
+        <button class="btn plain" type="button">{{ t('app.remove') }}</button>
+      </Popconfirm>
+    </header>
+    <PlaceTab v-if="tab === 'place'" v-model:from="from" :work="work" />
+    <MarkOutTab v-else-if="tab === 'mark-out'" :work="work" :from="from" />
+    <AsCutTab v-else :work="work" />
+    <OpeningSettings v-model="settings" :work="work" />
+  </div>
+</template>

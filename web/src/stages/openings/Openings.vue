@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { Modal } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { api, got, type Opening, type Stored } from '@/api/client'
+import { lengthNumber } from '@/app/length'
+import { said, useState } from '@/app/state'
+import { boxOf } from '@/drawing/geometry'
+import { siteOf } from './site'
+
+/** The openings of the vehicle; a new one starts at the best place that its fitting finds. */
+const { t } = useI18n()
+const router = useRouter()
+const { shell, fittings, lengths, load } = useState()
+const panel = computed(() => shell.value?.panels.find((p) => p.value.kind === 'roof'))
+const adding = ref<{ name: string; fittingId: string } | null>(null)
+const wrong = ref('')
+const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
+
+function begin() {
+  wrong.value = ''
+  const first = fittings.value[0]
+  adding.value = { name: first?.value.name ?? '', fittingId: first?.id ?? '' }
+}
+function choose(event: Event) {
+  if (!adding.value) return
+  const before = fittingOf(adding.value.fittingId)?.name
+  adding.value.fittingId = (event.target as HTMLSelectElement).value
+  if (adding.value.name === before) adding.value.name = fittingOf(adding.value.fittingId)?.name ?? ''
+}
+
+async function add() {
+  const a = adding.value
+  const roof = panel.value
+  const fitting = a && fittingOf(a.fittingId)
+  if (!a || !roof || !fitting || !shell.value) return
+  try {
+    const vehicle = shell.value.vehicle
+    const draft: Opening = {
+      name: a.name,
+      fittingId: a.fittingId,
+      centre: centreOf(),
+      turnDeg: 0,
+      wallMm: null,
+      schools: vehicle.value.schools,
+      state: 'planned',
+      asCut: null,
+      notes: '',
+    }
+    const site = siteOf(shell.value, fittings.value, roof, draft, null, lengths.value)
+    const found = await got(
+      api.POST('/api/calculators/opening-positions', {
+        body: {
+          site,
+          wishes: [
+            { kind: 'bayCentre', weight: 1 },
+            { kind: 'centreLine', weight: 0.5 },
+          ],
+        },
+      }),
+    )
+    draft.centre = found.result.positions[0]?.centre ?? draft.centre
+    const row = (await got(
+      api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/openings', {
+        params: { path: { vehicleId: vehicle.id, panelId: roof.id } },
+        body: draft,
+      }),
+    )) as Stored<Opening>
+    adding.value = null
+    await load(vehicle.id)
+    await router.push({ name: 'opening', params: { vehicleId: vehicle.id, openingId: row.id, tab: 'place' } })
+  } catch (e) {
+    wrong.value = said(e)
+  }
+}
+function centreOf() {
+  const b = boxOf(panel.value!.value.outline)
+  return { sMm: (b.s1 + b.s2) / 2, tMm: (b.t1 + b.t2) / 2 }
+}
+</script>
+
+<template>
+  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <div v-else-if="!panel" class="empty">
+    <h2>{{ t('openings.none') }}</h2>
+    <p>{{ t('openings.noRoof') }}</p>
+    <RouterLink class="btn main" :to="{ name: 'walkaround', params: { vehicleId: shell.vehicle.id } }">{{
+      t('stages.walkaround')
+    }}</RouterLink>
+  </div>
+  <div v-else class="page">
+    <div class="row head">
+      <h1>{{ t('openings.title') }}</h1>
+      <button class="btn main" type="button" @click="begin">{{ t('openings.add') }}</button>
+    </div>
+    <div v-if="shell.openings.length === 0" class="empty">
+      <h2>{{ t('openings.none') }}</h2>
+      <p>{{ t('openings.noneMore') }}</p>
+      <button class="btn main" type="button" @click="begin">{{ t('openings.add') }}</button>
+    </div>
+    <ul v-else class="list">
+      <li v-for="o in shell.openings" :key="o.id">
+        <RouterLink :to="{ name: 'opening', params: { vehicleId: shell.vehicle.id, openingId: o.id, tab: 'place' } }">
+          <b>{{ o.value.name }}</b>
+          <span class="soft">{{ fittingOf(o.value.fittingId)?.name }}</span>
+        </RouterLink>
+        <span class="soft"
+          >{{ lengthNumber(o.value.centre.sMm, lengths) }} / {{ lengthNumber(o.value.centre.tMm, lengths) }}</span
+        >
+        <span class="state" :class="o.value.state">{{ t(`openings.state.${o.value.state}`) }}</span>
+      </li>
+    </ul>
+    <Modal
+      :open="adding !== null"
+      :title="t('openings.add')"
+      :ok-text="t('app.add')"
+      :cancel-text="t('app.cancel')"
+      @ok="add"
+      @cancel="adding = null"
+    >
+      <form v-if="adding" class="form" @submit.prevent="add">
+        <p v-if="fittings.length === 0" class="wide">
+          {{ t('openings.noFitting') }} <RouterLink :to="{ name: 'fittings' }">{{ t('openings.toFittings') }}</RouterLink>
+        </p>
+        <label class="named wide">
+          {{ t('openings.fitting') }}
+          <select class="field" :value="adding.fittingId" @change="choose">
+            <option v-for="f in fittings" :key="f.id" :value="f.id">{{ f.value.name }}</option>
+          </select>
+        </label>
+        <label class="named wide">{{ t('app.name') }}<input v-model="adding.name" class="field" maxlength="80" /></label>
+        <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+      </form>
+    </Modal>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  margin-bottom: 16px;
+}
+.list {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  max-width: 860px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.list li {
+  display: grid;
+  grid-template-columns: 1fr auto 80px;
+  gap: 16px;
+  align-items: center;
+  padding: 10px 14px;
+  background: var(--paper);
+  border-left: 4px solid var(--teal);
+}
+.list a {
+  display: flex;
+  flex-direction: column;
+  color: inherit;
+  text-decoration: none;
+}
+.list b {
+  font: 600 16px Barlow;
+}
+.state {
+  font-weight: 600;
+  text-align: right;
+}
+.state.cut {
+  color: var(--rust);
+}
+.state.fitted {
+  color: var(--teal);
+}
+</style>

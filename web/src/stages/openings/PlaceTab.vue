@@ -1,0 +1,323 @@
+<script setup lang="ts">
+import { Checkbox, message } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import type { Point, Schemas } from '@/api/client'
+import { useKeys } from '@/app/keys'
+import { lengthText } from '@/app/length'
+import StateMark from '@/app/StateMark.vue'
+import { said, useState } from '@/app/state'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import { useBays } from '@/stages/walkaround/useBays'
+import OpeningShape from '@/drawing/OpeningShape.vue'
+import RoofDrawing from '@/drawing/RoofDrawing.vue'
+import { viewSigns, type ViewedFrom } from '@/drawing/viewport'
+import DraggedFitting from './DraggedFitting.vue'
+import type { OpeningWork } from './useOpening'
+
+const props = defineProps<{ work: OpeningWork }>()
+const from = defineModel<ViewedFrom>('from', { required: true })
+const { t } = useI18n()
+const router = useRouter()
+const { shell, fittings, lengths } = useState()
+const drawing = ref<InstanceType<typeof RoofDrawing> | null>(null)
+const shownRow = ref<Schemas['VerdictRow'] | null>(null)
+
+const members = computed(() => props.work.site?.members ?? [])
+const bays = useBays(
+  () => props.work.panel?.value,
+  () => members.value,
+)
+const others = computed(
+  () => shell.value?.openings.filter((o) => o.ownerId === props.work.panel?.id && o.id !== props.work.row?.id) ?? [],
+)
+const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
+const found = computed(() => props.work.positions?.result)
+const verdict = computed(() => props.work.verdict?.result)
+const saved = ref(false)
+
+function move(to: Point) {
+  // Work to a tenth of a millimetre: finer than anyone can mark, and free of the drag's noise.
+  const work = props.work
+  work.centre = { sMm: Math.round(to.sMm * 10) / 10, tMm: Math.round(to.tMm * 10) / 10 }
+}
+async function use() {
+  saved.value = true
+  if (await props.work.save({ centre: { ...props.work.centre } })) void message.success(t('openings.used'))
+  saved.value = false
+}
+const revert = () => props.work.row && move(props.work.row.value.centre)
+
+const value = (row: Schemas['VerdictRow'], figure: number | null) =>
+  figure === null ? '' : row.unit === 'mm' ? lengthText(figure, lengths.value) : `${Math.round(figure * 10) / 10} ${row.unit}`
+const where = computed(() => {
+  const c = props.work.centre
+  const off = lengthText(Math.abs(c.tMm), lengths.value)
+  const side = Math.abs(c.tMm) < 0.05 ? t('openings.onLine') : t(c.tMm > 0 ? 'openings.leftOf' : 'openings.rightOf', { mm: off })
+  return t('openings.at', { s: lengthText(c.sMm, lengths.value), t: side })
+})
+
+useKeys((event) => {
+  if (event.ctrlKey || event.metaKey) return false
+  const sign = viewSigns(from.value)
+  const by = event.shiftKey ? 10 : 1
+  const arrows: Record<string, [number, number]> = {
+    ArrowLeft: [-by, 0],
+    ArrowRight: [by, 0],
+    ArrowUp: [0, by],
+    ArrowDown: [0, -by],
+  }
+  const arrow = arrows[event.key]
+  const c = props.work.centre
+  if (arrow) move({ sMm: c.sMm + arrow[0] * sign.s, tMm: c.tMm + arrow[1] * sign.t })
+  else if (/^[1-9]$/.test(event.key)) {
+    const position = found.value?.positions[Number(event.key) - 1]
+    if (!position) return false
+    move(position.centre)
+  } else if (event.key === 'Enter' && event.target === document.body) void use()
+  else if (event.key === 'Escape') revert()
+  else if (event.key === 'i') from.value = from.value === 'outside' ? 'inside' : 'outside'
+  else if (event.key === '+') drawing.value?.zoomBy(1.4)
+  else if (event.key === '-') drawing.value?.zoomBy(1 / 1.4)
+  else if (event.key === '0') drawing.value?.fit()
+  else return false
+  return true
+})
+</script>
+
+<template>
+  <RoofDrawing
+    ref="drawing"
+    :panel="work.panel!.value"
+    :members="members"
+    :zones="shell!.zones.map((z) => z.value)"
+    :bays="bays?.result"
+    :from="from"
+    :lengths="lengths"
+    :marks="shownRow?.where"
+  >
+    <template #default="{ view }">
+      <template v-for="o in others" :key="o.id">
+        <OpeningShape
+          v-if="fittingOf(o.value.fittingId)"
+          :view="view"
+          :fitting="fittingOf(o.value.fittingId)!"
+          :centre="o.value.centre"
+          :turn-deg="o.value.turnDeg"
+          :name="o.value.name"
+          :state="o.value.state"
+        />
+      </template>
+      <DraggedFitting
+        :view="view"
+        :fitting="work.fitting!"
+        :turn-deg="work.row!.value.turnDeg"
+        :centre="work.centre"
+        :members="members"
+        :region="found?.region ?? []"
+        :positions="found?.positions ?? []"
+        :lengths="lengths"
+        @move="move"
+      />
+    </template>
+  </RoofDrawing>
+  <aside>
+    <div v-if="work.trouble" class="summary blocked" role="alert">
+      <div>
+        <b>{{ said(work.trouble) }}</b>
+        <button class="btn plain" type="button" @click="work.judge()">{{ t('app.tryAgain') }}</button>
+      </div>
+    </div>
+    <div v-else-if="verdict" class="summary" :class="verdict.state" role="status" data-testid="verdict">
+      <StateMark :state="verdict.state" />
+      <div>
+        <b>{{ verdict.summary }}</b>
+        <div class="soft">{{ verdict.reason }}</div>
+      </div>
+    </div>
+    <p v-else class="soft">{{ t('openings.judging') }}</p>
+    <p class="soft" data-testid="centre">{{ where }}</p>
+    <div class="row actions">
+      <button class="btn main" type="button" :disabled="saved || !work.moved" @click="use">{{ t('openings.use') }}</button>
+      <button v-if="work.moved" class="btn" type="button" @click="revert">{{ t('openings.revert') }}</button>
+      <button v-else class="btn" type="button" @click="router.push({ params: { tab: 'mark-out' } })">
+        {{ t('openings.printSheet') }}
+      </button>
+    </div>
+    <div v-if="verdict" class="card">
+      <h2>{{ t('openings.clearances') }}</h2>
+      <div class="rows">
+        <button
+          v-for="row in verdict.rows"
+          :key="row.id"
+          class="verdict-row"
+          type="button"
+          :data-rule="row.id"
+          @mouseenter="shownRow = row"
+          @mouseleave="shownRow = null"
+          @focus="shownRow = row"
+          @blur="shownRow = null"
+          @click="shownRow = row"
+        >
+          <StateMark :state="row.state" />
+          <span>
+            <b>{{ row.title }}</b>
+            <small>{{ row.why }}</small>
+            <small v-if="row.remedy" class="remedy">{{ row.remedy }}</small>
+          </span>
+          <span class="figure">
+            {{ value(row, row.measured) }}
+            <small v-if="row.required !== null && row.state !== 'good'">{{
+              t('openings.measured', { required: value(row, row.required) })
+            }}</small>
+          </span>
+        </button>
+      </div>
+      <WorkedSteps :title="verdict.summary" :steps="work.verdict!.steps" :sources="work.verdict!.sources" />
+    </div>
+    <div class="card">
+      <h2>{{ t('openings.elsewhere') }}</h2>
+      <p v-if="found?.noneBecause" class="none">
+        <b>{{ t('openings.noPlace') }}.</b> {{ found.noneBecause }}
+      </p>
+      <div class="rows">
+        <button v-for="p in found?.positions ?? []" :key="p.rank" class="verdict-row place" type="button" @click="move(p.centre)">
+          <b class="rank">{{ p.rank }}</b>
+          <span>
+            <b>{{ p.bay ? t('openings.bay', { label: p.bay }) : t('openings.acrossRib') }}</b>
+            <small>{{ p.reason }}</small>
+            <small v-if="p.givesUp">{{ t('openings.givesUp', { what: p.givesUp }) }}</small>
+          </span>
+        </button>
+      </div>
+      <WorkedSteps
+        v-if="work.positions"
+        :title="t('openings.elsewhere')"
+        :steps="work.positions.steps"
+        :sources="work.positions.sources"
+      />
+    </div>
+    <div class="card">
+      <h2>{{ t('openings.matters') }}</h2>
+      <!-- eslint-disable vue/no-mutating-props -- the opening's work is one shared reactive object, handed to its tabs -->
+      <Checkbox
+        v-for="wish in ['bayCentre', 'centreLine', 'leastFill'] as const"
+        :key="wish"
+        v-model:checked="work.wishes[wish]"
+        class="wish"
+      >
+        {{ t(`openings.wish.${wish}`) }}
+      </Checkbox>
+      <label v-if="shell!.zones.length > 0" class="named">
+        {{ t('openings.wish.zone') }}
+        <select v-model="work.wishes.zone" class="field">
+          <option value="">{{ t('app.none') }}</option>
+          <option v-for="z in shell!.zones" :key="z.id" :value="z.value.name">{{ z.value.name }}</option>
+        </select>
+      </label>
+    </div>
+    <div v-if="verdict" class="card">
+      <h2>{{ t('openings.cautions') }}</h2>
+      <ul class="cautions">
+        <li v-for="caution in verdict.cautions" :key="caution">{{ caution }}</li>
+      </ul>
+    </div>
+    <div class="soft keys">
+      <span class="key">←↑→↓</span> {{ t('openings.nudge') }} <span class="key">Shift</span> {{ t('openings.nudgeMore') }}
+      <span class="key">1–9</span> {{ t('openings.places') }} <span class="key">?</span> {{ t('app.allKeys') }}
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.summary {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding: 10px 12px;
+  border-left: 4px solid var(--teal);
+  background: var(--teal-soft);
+}
+.summary b {
+  font: 600 16px Barlow;
+}
+.summary .soft {
+  color: #43494f;
+}
+.summary.needsWork {
+  border-color: var(--amber);
+  background: var(--amber-soft);
+}
+.summary.blocked {
+  border-color: var(--stop);
+  background: var(--stop-soft);
+}
+.actions .main {
+  flex: 1;
+}
+.rows {
+  display: flex;
+  flex-direction: column;
+}
+.verdict-row {
+  display: grid;
+  grid-template-columns: 22px 1fr auto;
+  gap: 8px;
+  padding: 7px 0;
+  border: 0;
+  border-top: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.verdict-row:first-child {
+  border-top: 0;
+}
+.verdict-row:hover {
+  background: #0000000a;
+}
+.verdict-row b {
+  font-weight: 500;
+}
+.verdict-row small {
+  display: block;
+  color: var(--soft);
+  font-size: 12.5px;
+  line-height: 1.3;
+}
+.verdict-row .remedy {
+  color: var(--ink);
+}
+.figure {
+  text-align: right;
+  font-weight: 500;
+  white-space: nowrap;
+}
+.figure small {
+  font-weight: 400;
+}
+.rank {
+  font-weight: 600;
+}
+.place {
+  grid-template-columns: 22px 1fr;
+}
+.none {
+  padding: 10px 12px;
+  border-left: 4px solid var(--stop);
+  background: var(--stop-soft);
+}
+.wish {
+  margin-inline-start: 0 !important;
+}
+.cautions {
+  margin: 0;
+  padding-left: 18px;
+}
+.keys {
+  margin-top: auto;
+}
+</style>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Member } from '@/api/client'
+import LengthInput from '@/app/LengthInput.vue'
+import { memberKinds } from './memberKinds'
+import PointList from './PointList.vue'
+
+const member = defineModel<Member>({ required: true })
+const { t } = useI18n()
+const roles = ['structural', 'secondary', 'pressed', 'keepOut'] as const
+
+function setKind(event: Event) {
+  const kind = (event.target as HTMLSelectElement).value as Member['kind']
+  member.value.kind = kind
+  member.value.role = memberKinds[kind]
+}
+</script>
+
+<template>
+  <div class="form">
+    <label class="named wide">{{ t('app.name') }}<input v-model="member.name" class="field" maxlength="80" /></label>
+    <label class="named">
+      {{ t('app.kind') }}
+      <select :value="member.kind" class="field" @change="setKind">
+        <option v-for="(_, kind) in memberKinds" :key="kind" :value="kind">{{ t(`walkaround.memberKinds.${kind}`) }}</option>
+      </select>
+    </label>
+    <label class="named">
+      {{ t('walkaround.role') }}
+      <select v-model="member.role" class="field">
+        <option v-for="role in roles" :key="role" :value="role">{{ t(`walkaround.roles.${role}`) }}</option>
+      </select>
+    </label>
+    <label class="named">
+      {{ t('walkaround.shape') }}
+      <select v-model="member.footprint.shape" class="field">
+        <option value="spine">{{ t('walkaround.shapes.spine') }}</option>
+        <option value="polygon">{{ t('walkaround.shapes.polygon') }}</option>
+      </select>
+    </label>
+    <LengthInput
+      v-if="member.footprint.shape === 'spine'"
+      :model-value="member.footprint.widthMm ?? 0"
+      :label="t('walkaround.memberWidth')"
+      @update:model-value="(mm) => (member.footprint.widthMm = mm ?? 0)"
+    />
+    <LengthInput
+      :model-value="member.depthMm"
+      :label="t('walkaround.depth')"
+      @update:model-value="(mm) => (member.depthMm = mm ?? 0)"
+    />
+    <div class="wide">
+      <h2>{{ t(member.footprint.shape === 'spine' ? 'walkaround.spine' : 'walkaround.polygon') }}</h2>
+      <PointList
+        v-model="member.footprint.points"
+        :least="member.footprint.shape === 'spine' ? 2 : 3"
+        :add-label="t('walkaround.addPoint')"
+      />
+    </div>
+  </div>
+</template>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { Modal } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got, ifMatch, type Member, type Panel, type Schemas, type Stored } from '@/api/client'
+import { copyOf } from '@/app/copy'
+import { lengthNumber } from '@/app/length'
+import { said, useState } from '@/app/state'
+import { lengthsRead } from '@/app/parseLength'
+import { boxOf, footprintOutline } from '@/drawing/geometry'
+import MemberForm from './MemberForm.vue'
+import TapeForm from './TapeForm.vue'
+
+/** The members of a panel: taped by running readings, or one by one. */
+const props = defineProps<{ panel: Stored<Panel>; members: readonly Stored<Member>[] }>()
+const edit = defineModel<number | null>('edit')
+const { t } = useI18n()
+const { lengths, load, shell } = useState()
+const find = ref('')
+const edited = ref<{ row: Stored<Member> | null; value: Member } | null>(null)
+const wrong = ref('')
+const vehicleId = computed(() => shell.value!.vehicle.id)
+
+const rows = computed(() =>
+  props.members
+    .map((row) => ({ row, box: boxOf(footprintOutline(row.value.footprint)) }))
+    .filter(({ row }) => row.value.name.toLowerCase().includes(find.value.toLowerCase()))
+    .sort((a, b) => kindOrder(a.row.value.kind) - kindOrder(b.row.value.kind) || a.box.s1 - b.box.s1 || a.box.t1 - b.box.t1),
+)
+const kindOrder = (kind: Schemas['MemberKind']) => (kind === 'swage' ? 1 : 0)
+const place = (box: ReturnType<typeof boxOf>) =>
+  box.t2 - box.t1 > box.s2 - box.s1
+    ? `${lengthNumber(box.s1, lengths.value)} – ${lengthNumber(box.s2, lengths.value)}`
+    : `${lengthNumber(box.t1, lengths.value)} – ${lengthNumber(box.t2, lengths.value)}`
+
+function begin(row: Stored<Member> | null) {
+  wrong.value = ''
+  const b = boxOf(props.panel.value.outline)
+  const middle = (b.s1 + b.s2) / 2
+  edited.value = {
+    row,
+    value: row
+      ? copyOf(row.value)
+      : {
+          name: '',
+          kind: 'roofBow',
+          role: 'secondary',
+          footprint: {
+            shape: 'spine',
+            widthMm: 60,
+            points: [
+              { sMm: middle, tMm: b.t1 },
+              { sMm: middle, tMm: b.t2 },
+            ],
+          },
+          depthMm: 40,
+        },
+  }
+}
+watch(
+  edit,
+  (index) => {
+    if (index == null) return
+    const row = props.members[index]
+    if (row) begin(row)
+    edit.value = null
+  },
+  { immediate: true },
+)
+
+async function save() {
+  const e = edited.value
+  if (!e) return
+  await lengthsRead()
+  await run(() =>
+    e.row
+      ? got(
+          api.PUT('/api/vehicles/{vehicleId}/members/{id}', {
+            params: { path: { vehicleId: vehicleId.value, id: e.row.id }, header: ifMatch(e.row.version) },
+            body: e.value,
+          }),
+        )
+      : got(
+          api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/members', {
+            params: { path: { vehicleId: vehicleId.value, panelId: props.panel.id } },
+            body: { members: [e.value] },
+          }),
+        ),
+  )
+}
+async function remove() {
+  const row = edited.value?.row
+  if (row)
+    await run(() =>
+      got(
+        api.DELETE('/api/vehicles/{vehicleId}/members/{id}', {
+          params: { path: { vehicleId: vehicleId.value, id: row.id }, header: ifMatch(row.version) },
+        }),
+      ),
+    )
+}
+async function run(call: () => Promise<unknown>) {
+  try {
+    await call()
+    edited.value = null
+    await load(vehicleId.value)
+  } catch (problem) {
+    wrong.value = said(problem)
+  }
+}
+</script>
+
+<template>
+  <TapeForm :panel="panel" />
+  <div class="card">
+    <div class="row">
+      <h2>{{ t('walkaround.members') }}</h2>
+      <button class="btn plain" type="button" @click="begin(null)">{{ t('walkaround.addOne') }}</button>
+    </div>
+    <p v-if="members.length === 0" class="soft">{{ t('walkaround.noMembers') }}</p>
+    <input
+      v-if="members.length > 8"
+      v-model="find"
+      class="field"
+      type="search"
+      :placeholder="t('walkaround.find')"
+      :aria-label="t('walkaround.find')"
+    />
+    <table class="figures">
+      <tbody>
+        <tr v-for="{ row, box } in rows" :key="row.id">
+          <td>
+            <button class="btn plain name" type="button" @click="begin(row)">{{ row.value.name }}</button>
+          </td>
+          <td class="n">{{ place(box) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <Modal
+    :open="edited !== null"
+    :title="edited?.row?.value.name ?? t('walkaround.addOne')"
+    :ok-text="t('app.save')"
+    :cancel-text="t('app.cancel')"
+    destroy-on-close
+    @ok="save"
+    @cancel="edited = null"
+  >
+    <template v-if="edited">
+      <MemberForm v-model="edited.value" />
+      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+      <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
+    </template>
+  </Modal>
+</template>
+
+<style scoped>
+.name {
+  padding-left: 0;
+  min-height: 28px;
+}
+</style>

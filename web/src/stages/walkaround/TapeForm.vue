@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, reactive, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got, type Member, type Panel, type Schemas, type Stored } from '@/api/client'
+import LengthInput from '@/app/LengthInput.vue'
+import { lengthText } from '@/app/length'
+import { lengthsRead } from '@/app/parseLength'
+import { said, useState } from '@/app/state'
+import { memberKinds } from './memberKinds'
+
+/** Running tape readings across the panel; what they give is shown before it is added. */
+const props = defineProps<{ panel: Stored<Panel> }>()
+const { t } = useI18n()
+const { lengths, load, shell } = useState()
+const form = reactive({
+  readings: '',
+  from: 'front' as Schemas['TapeFrom'],
+  startsOnMember: false,
+  kind: 'roofBow' as Schemas['MemberKind'],
+  name: t('walkaround.memberKinds.roofBow'),
+  depthMm: 40,
+  firstNumber: 1,
+})
+const found = ref<Member[]>([])
+const wrong = ref('')
+let asked = 0
+
+watch(
+  () => form.kind,
+  (kind, before) => {
+    if (form.name === t(`walkaround.memberKinds.${before}`)) form.name = t(`walkaround.memberKinds.${kind}`)
+    if (kind === 'swage') Object.assign(form, { from: 'bottom', depthMm: -8 })
+    else if (before === 'swage') Object.assign(form, { from: 'front', depthMm: 40 })
+  },
+)
+const run = computed<Schemas['TapeRun']>(() => ({ ...form, lengths: lengths.value }))
+
+async function look() {
+  const own = ++asked
+  wrong.value = ''
+  if (form.readings.trim() === '') {
+    found.value = []
+    return
+  }
+  try {
+    const answer = await got(api.POST('/api/calculators/tape-chain', { body: { panel: props.panel.value, run: run.value } }))
+    if (own === asked) found.value = answer.result
+  } catch (e) {
+    if (own !== asked) return
+    found.value = []
+    wrong.value = said(e)
+  }
+}
+const lookSoon = useDebounceFn(look, 250)
+watch(run, lookSoon)
+
+async function add() {
+  await lengthsRead()
+  await look()
+  if (found.value.length === 0) return
+  try {
+    const vehicleId = shell.value!.vehicle.id
+    await got(
+      api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/members', {
+        params: { path: { vehicleId, panelId: props.panel.id } },
+        body: { members: found.value },
+      }),
+    )
+    form.readings = ''
+    await load(vehicleId)
+  } catch (e) {
+    wrong.value = said(e)
+  }
+}
+</script>
+
+<template>
+  <form class="card" @submit.prevent="add">
+    <h2>{{ t('walkaround.tape') }}</h2>
+    <p class="soft">{{ t('walkaround.tapeMore') }}</p>
+    <label class="named">
+      {{ t('walkaround.readings') }}
+      <textarea v-model="form.readings" class="field" :placeholder="t('walkaround.readingsExample')" />
+    </label>
+    <div class="form pair">
+      <label class="named">
+        {{ t('app.kind') }}
+        <select v-model="form.kind" class="field">
+          <option v-for="(_, kind) in memberKinds" :key="kind" :value="kind">{{ t(`walkaround.memberKinds.${kind}`) }}</option>
+        </select>
+      </label>
+      <label class="named">
+        {{ t('walkaround.from') }}
+        <select v-model="form.from" class="field">
+          <option v-for="edge in ['front', 'rear', 'bottom', 'top'] as const" :key="edge" :value="edge">
+            {{ t(`walkaround.fromEdges.${edge}`) }}
+          </option>
+        </select>
+      </label>
+      <label class="named">{{ t('walkaround.memberName') }}<input v-model="form.name" class="field" maxlength="70" /></label>
+      <label class="named"
+        >{{ t('walkaround.firstNumber') }}<input v-model.number="form.firstNumber" class="field" inputmode="numeric"
+      /></label>
+      <LengthInput
+        class="wide"
+        :model-value="form.depthMm"
+        :label="t('walkaround.depth')"
+        @update:model-value="(mm) => (form.depthMm = mm ?? 0)"
+      />
+    </div>
+    <Checkbox v-model:checked="form.startsOnMember">{{ t('walkaround.startsOnMember') }}</Checkbox>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <div v-if="found.length > 0" class="soft">
+      {{ t('walkaround.preview', found.length) }}
+      <div v-for="m in found" :key="m.name">
+        {{ t('walkaround.previewRow', { name: m.name, width: lengthText(m.footprint.widthMm ?? 0, lengths) }) }}
+      </div>
+    </div>
+    <button class="btn main" type="submit" :disabled="found.length === 0">
+      {{ t('walkaround.addThese', Math.max(1, found.length)) }}
+    </button>
+  </form>
+</template>
+
+<style scoped>
+.pair {
+  grid-template-columns: 1fr 1fr;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { Modal } from 'ant-design-vue'
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got, ifMatch, type Stored, type Zone } from '@/api/client'
+import { copyOf } from '@/app/copy'
+import LengthInput from '@/app/LengthInput.vue'
+import { lengthNumber } from '@/app/length'
+import { lengthsRead } from '@/app/parseLength'
+import { said, useState } from '@/app/state'
+
+/** What stands inside, as boxes that openings should serve or avoid. */
+const props = defineProps<{ zones: readonly Stored<Zone>[]; vehicleId: string }>()
+const { t } = useI18n()
+const { lengths, load } = useState()
+const edges = ['xMinMm', 'xMaxMm', 'yMinMm', 'yMaxMm', 'zMinMm', 'zMaxMm'] as const
+const kinds = ['bench', 'bed', 'galley', 'shower', 'seat', 'stove', 'overheadLocker', 'bulkhead'] as const
+const edited = ref<{ row: Stored<Zone> | null; value: Zone } | null>(null)
+const wrong = ref('')
+
+function begin(row: Stored<Zone> | null) {
+  wrong.value = ''
+  edited.value = {
+    row,
+    value: row
+      ? copyOf(row.value)
+      : { name: '', kind: 'bench', xMinMm: 1000, xMaxMm: 1600, yMinMm: 200, yMaxMm: 800, zMinMm: 0, zMaxMm: 900 },
+  }
+}
+async function run(call: () => Promise<unknown>) {
+  try {
+    await call()
+    edited.value = null
+    await load(props.vehicleId)
+  } catch (e) {
+    wrong.value = said(e)
+  }
+}
+async function save() {
+  const e = edited.value
+  if (!e) return
+  await lengthsRead()
+  const vehicleId = props.vehicleId
+  await run(() =>
+    e.row
+      ? got(
+          api.PUT('/api/vehicles/{vehicleId}/zones/{id}', {
+            params: { path: { vehicleId, id: e.row.id }, header: ifMatch(e.row.version) },
+            body: e.value,
+          }),
+        )
+      : got(api.POST('/api/vehicles/{vehicleId}/zones', { params: { path: { vehicleId } }, body: e.value })),
+  )
+}
+async function remove() {
+  const row = edited.value?.row
+  if (row)
+    await run(() =>
+      got(
+        api.DELETE('/api/vehicles/{vehicleId}/zones/{id}', {
+          params: { path: { vehicleId: props.vehicleId, id: row.id }, header: ifMatch(row.version) },
+        }),
+      ),
+    )
+}
+</script>
+
+<template>
+  <div class="card">
+    <h2>{{ t('walkaround.zones') }}</h2>
+    <p class="soft">{{ t('walkaround.zonesMore') }}</p>
+    <table class="figures">
+      <tbody>
+        <tr v-for="row in zones" :key="row.id">
+          <td>
+            <button class="btn plain" type="button" @click="begin(row)">{{ row.value.name }}</button>
+          </td>
+          <td class="n">{{ lengthNumber(row.value.xMinMm, lengths) }} – {{ lengthNumber(row.value.xMaxMm, lengths) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <button class="btn" type="button" @click="begin(null)">{{ t('walkaround.addZone') }}</button>
+  </div>
+  <Modal
+    :open="edited !== null"
+    :title="edited?.row?.value.name ?? t('walkaround.addZone')"
+    :ok-text="t('app.save')"
+    :cancel-text="t('app.cancel')"
+    destroy-on-close
+    @ok="save"
+    @cancel="edited = null"
+  >
+    <div v-if="edited" class="form">
+      <label class="named">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
+      <label class="named">
+        {{ t('app.kind') }}
+        <select v-model="edited.value.kind" class="field">
+          <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`walkaround.zoneKinds.${kind}`) }}</option>
+        </select>
+      </label>
+      <LengthInput
+        v-for="edge in edges"
+        :key="edge"
+        :model-value="edited.value[edge]"
+        :label="t(`walkaround.zone.${edge}`)"
+        @update:model-value="(mm) => edited && (edited.value[edge] = mm ?? 0)"
+      />
+      <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+      <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
+    </div>
+  </Modal>
+</template>

@@ -17,8 +17,8 @@ public static class RankedPositions
     /// <summary>How many positions are proposed at most.</summary>
     public const int Most = 10;
 
-    /// <summary>Least distance between two proposals, mm: assumption, so that they differ to the eye.</summary>
-    public const double ApartMm = 150;
+    /// <summary>Least distance between two proposals, as a share of the cut-out's longer side: assumption, so that they differ to the eye.</summary>
+    public const double Apart = 0.75;
 
     private const int MostTried = 40_000;
 
@@ -39,7 +39,7 @@ public static class RankedPositions
         IReadOnlyList<RegionPart> region = FeasibleRegion.Of(ground);
         Explain(ground, region, sheet);
         var cost = new PositionCost(ground, wishes);
-        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, cost), region, cost);
+        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, cost), region, cost, Apart * Math.Max(ground.Fitting.CutOut.WidthMm, ground.Fitting.CutOut.HeightMm));
         var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays)).ToList();
         foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
         return sheet.Finish(new PositionsFound(region, positions, region.Count == 0 ? WhyNone(ground) : null));
@@ -91,7 +91,7 @@ public static class RankedPositions
     }
 
     private static List<(PanelPoint At, double Cost)> Chosen(
-        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, PositionCost cost)
+        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, PositionCost cost, double apartMm)
     {
         // A hair of a millimetre must not decide between front and rear, so costs are compared rounded.
         var ordered = tried.OrderBy(c => Math.Round(c.Cost, 3)).ThenBy(c => Math.Round(c.At.SMm, 3)).ThenBy(c => c.At.TMm);
@@ -101,10 +101,10 @@ public static class RankedPositions
         foreach ((PanelPoint at, _, RegionPart part) in ordered)
         {
             if (chosen.Count == Most) break;
-            if (walked.Any(w => w.DistanceMm(at) < ApartMm)) continue;
+            if (walked.Any(w => w.DistanceMm(at) < apartMm)) continue;
             PanelPoint polished = square ? at : cost.Polished(at, part);
             walked.Add(at);
-            if (!chosen.All(c => c.At.DistanceMm(polished) >= ApartMm)) continue;
+            if (!chosen.All(c => c.At.DistanceMm(polished) >= apartMm)) continue;
             walked.Add(polished);
             chosen.Add((polished, cost.At(polished)));
         }

@@ -23,8 +23,8 @@ public sealed record Bay(
 /// <example>A roof 1700 wide with bows 60 wide every 545 clear has bays whose clear rectangle is 545 x 1700 mm.</example>
 public static class Bays
 {
-    /// <summary>Narrowest strip that counts as a bay, mm: an assumption.</summary>
-    public const double NarrowestMm = 20;
+    /// <summary>Narrowest strip that counts as a bay, mm: an assumption; no opening fits into less.</summary>
+    public const double NarrowestMm = 100;
 
     /// <summary>The bays from front to rear, and from the lower to the upper edge where several lie side by side.</summary>
     /// <param name="panel">The panel.</param>

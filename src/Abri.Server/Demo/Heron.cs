@@ -61,7 +61,7 @@ internal sealed class Heron(VehicleStore vehicles, PanelStore panels, MemberStor
         Along("Right cant rail", MemberKind.CantRail, -822, 56, 60, 260),
         Bow("Bow 1", 560, 60), Bow("Bow 2", 1165, 60), Bow("Bow 3", 1770, 60), Bow("Bow 4", 2375, 60), Bow("Bow 5", 3029, 60), Bow("Bow 6", 3600, 60),
         new("Rear header", MemberKind.RoofBow, MemberRole.Structural, Strip(new(4240, -794), new(4240, 794), 120), 70),
-        new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(300, -700), new(4180, -700), 30), 20),
+        new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(300, -779), new(4180, -779), 30), 20),
         .. new double[] { -560, -400, -240, -80, 80, 240, 400, 560 }.Select((t, i) => new Member(
             $"Swage {i + 1}", MemberKind.Swage, MemberRole.Pressed, Strip(new(320, t), new(4080, t), 44), -8)),
     ];

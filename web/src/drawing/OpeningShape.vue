@@ -27,6 +27,20 @@ const rect = (shape: Schemas['RoundedRectangle']) => {
     rx: shape.cornerRadiusMm * k,
   }
 }
+
+/** The name in lines that fit the flange, when there is room for them; otherwise in one line above it. */
+const lines = computed(() => {
+  const room = Math.floor((flange.value.widthMm * props.view.scale.value - 8) / 6.6)
+  const words = props.name.split(' ')
+  if (words.some((w) => w.length > room)) return null
+  const wrapped: string[] = []
+  for (const word of words) {
+    const last = wrapped.at(-1)
+    if (last !== undefined && last.length + 1 + word.length <= room) wrapped[wrapped.length - 1] = `${last} ${word}`
+    else wrapped.push(word)
+  }
+  return wrapped.length * 15 < flange.value.heightMm * props.view.scale.value ? wrapped : null
+})
 </script>
 
 <template>
@@ -42,7 +56,16 @@ const rect = (shape: Schemas['RoundedRectangle']) => {
     <title>{{ name }}</title>
     <rect class="flange" v-bind="rect(flange)" />
     <rect class="cut" v-bind="rect(cut)" />
-    <text :x="view.x(centre.sMm)" :y="rect(flange).y - 5">{{ name }}</text>
+    <template v-if="lines">
+      <text
+        v-for="(line, i) in lines"
+        :key="i"
+        :x="view.x(centre.sMm)"
+        :y="view.y(centre.tMm) + 4 + (i - (lines.length - 1) / 2) * 15"
+        >{{ line }}</text
+      >
+    </template>
+    <text v-else :x="view.x(centre.sMm)" :y="rect(flange).y - 5">{{ name }}</text>
   </g>
 </template>
 

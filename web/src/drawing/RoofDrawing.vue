@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { LengthFormat, Member, Panel, Schemas, Zone } from '@/api/client'
 import { lengthNumber } from '@/app/length'
 import DimensionLine from './DimensionLine.vue'
-import { boxOf, footprintOutline } from './geometry'
+import { boxOf, footprintOutline, type Box } from './geometry'
 import { rulerMarks } from './ruler'
 import { useViewport, type ViewedFrom } from './viewport'
 
@@ -19,13 +19,15 @@ const props = defineProps<{
   marks?: readonly Schemas['Mark'][]
   hide?: { swages?: boolean; zones?: boolean; bays?: boolean }
   label?: string
+  /** What the drawing opens on; the whole roof when left out. */
+  focus?: Box
 }>()
 const emit = defineEmits<{ member: [index: number] }>()
 const { t } = useI18n()
 const svg = ref<SVGSVGElement | null>(null)
 const view = useViewport(
   svg,
-  () => boxOf(props.panel.outline),
+  () => props.focus ?? boxOf(props.panel.outline),
   () => props.from,
 )
 const { x, y, path, scale, width, height, toPanel, fit, zoomBy } = view
@@ -55,14 +57,16 @@ const across = computed(() =>
 
 /** Names of bows stand below the roof; those of other members beside their middle. */
 const names = computed(() =>
-  solid.value.map((i) => {
+  solid.value.map((i, k) => {
     const box = boxOf(outlines.value[i]!)
     const upright = box.t2 - box.t1 > box.s2 - box.s1
     const middle = { s: (box.s1 + box.s2) / 2, t: (box.t1 + box.t2) / 2 }
-    const foot = Math.max(y(box.t1), y(box.t2))
+    const roof = boxOf(props.panel.outline)
+    const foot = Math.min(Math.max(y(roof.t1), y(roof.t2)), height.value - 46)
+    const atEnd = x(middle.s) > width.value - 40 && x(box.s1) < width.value
     return upright
-      ? { i, x: x(middle.s), y: foot + 15, anchor: 'middle' as const }
-      : { i, x: Math.max(x(box.s1), 60) + 46, y: y(middle.t) + 4, anchor: 'start' as const }
+      ? { i, x: atEnd ? width.value - 4 : x(middle.s), y: foot + 15, anchor: atEnd ? ('end' as const) : ('middle' as const) }
+      : { i, x: Math.max(x(box.s1), 290) + 46 + (k % 3) * 110, y: y(middle.t) + 4, anchor: 'start' as const }
   }),
 )
 const bayLabels = computed(() =>
@@ -135,7 +139,6 @@ const bayLabels = computed(() =>
           />
         </g>
       </g>
-      <slot :view="view" />
       <g v-if="!hide?.zones" class="zone-names">
         <text
           v-for="zone in zones ?? []"
@@ -146,6 +149,7 @@ const bayLabels = computed(() =>
           {{ zone.name }}
         </text>
       </g>
+      <slot :view="view" />
       <path
         v-for="(mark, i) in marks ?? []"
         :key="i"
@@ -165,23 +169,21 @@ const bayLabels = computed(() =>
         </g>
         <g v-for="m in across" :key="m.mm">
           <line x1="30" x2="36" :y1="y(m.mm)" :y2="y(m.mm)" />
-          <text v-if="m.major && y(m.mm) > 40" x="2" :y="y(m.mm) - 2">{{ lengthNumber(m.mm, lengths) }}</text>
+          <text v-if="m.major && y(m.mm) > 40 && y(m.mm) < height - 30" x="2" :y="y(m.mm) - 2">
+            {{ lengthNumber(m.mm, lengths) }}
+          </text>
         </g>
       </g>
       <g class="foot" :transform="`translate(0 ${height})`">
         <rect x="0" y="-26" :width="width" height="26" />
         <path d="M50 -13h40M50 -13l8-4.5M50 -13l8 4.5" />
         <text x="98" y="-8.5">{{ t('drawing.front') }}</text>
+        <path :d="`M${width / 2 - 44} -22v17l-4 -6M${width / 2 - 44} -5l4 -6`" />
+        <text :x="width / 2 - 34" y="-8.5">{{ t(from === 'outside' ? 'drawing.left' : 'drawing.right') }}</text>
         <text class="quiet" :x="width - 12" y="-8.5" text-anchor="end">
           {{ t(from === 'outside' ? 'drawing.roofOutside' : 'drawing.roofInside') }}
         </text>
       </g>
-      <text class="side-name" :x="width - 12" y="42" text-anchor="end">
-        {{ t(from === 'outside' ? 'drawing.right' : 'drawing.left') }}
-      </text>
-      <text class="side-name" :x="width - 12" :y="height - 34" text-anchor="end">
-        {{ t(from === 'outside' ? 'drawing.left' : 'drawing.right') }}
-      </text>
     </svg>
     <div class="zoom">
       <button type="button" :aria-label="t('drawing.zoomOut')" @click="zoomBy(1 / 1.4)">−</button>
@@ -280,21 +282,14 @@ const bayLabels = computed(() =>
   stroke: var(--ink);
   stroke-width: 1.6;
 }
-.foot text,
-.side-name {
+.foot text {
   font-size: 13px;
   font-weight: 500;
   fill: var(--ink);
 }
-.foot .quiet,
-.side-name {
+.foot .quiet {
   fill: var(--soft);
   font-weight: 400;
-}
-.side-name {
-  paint-order: stroke;
-  stroke: #e6e3dccc;
-  stroke-width: 3px;
 }
 .zoom {
   position: absolute;

@@ -85,6 +85,11 @@ function drag(event: PointerEvent) {
   emit('move', to)
 }
 const up = () => (grip.value = null)
+
+/** Numbered places, but for the one that the fitting lies on. */
+const pins = computed(() =>
+  props.positions.slice(0, 9).filter((p) => Math.hypot(p.centre.sMm - props.centre.sMm, p.centre.tMm - props.centre.tMm) > 4),
+)
 const label = computed(() => {
   const r = cut.value.cornerRadiusMm
   const size = `${lengthNumber(cut.value.widthMm, props.lengths)} x ${lengthNumber(cut.value.heightMm, props.lengths)}`
@@ -130,7 +135,7 @@ const label = computed(() => {
       :wrong="gap.mm < wanted[gap.side] - 0.06"
     />
     <g
-      v-for="p in positions.slice(0, 9)"
+      v-for="p in pins"
       :key="p.rank"
       class="pin"
       data-draggable

@@ -12,6 +12,7 @@ import WorkedSteps from '@/app/WorkedSteps.vue'
 import { useBays } from '@/stages/walkaround/useBays'
 import OpeningShape from '@/drawing/OpeningShape.vue'
 import RoofDrawing from '@/drawing/RoofDrawing.vue'
+import { boxOf, type Box } from '@/drawing/geometry'
 import { viewSigns, type ViewedFrom } from '@/drawing/viewport'
 import DraggedFitting from './DraggedFitting.vue'
 import type { OpeningWork } from './useOpening'
@@ -36,6 +37,13 @@ const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
 const found = computed(() => props.work.positions?.result)
 const verdict = computed(() => props.work.verdict?.result)
 const saved = ref(false)
+
+/** Opens on the bays round the saved place; the whole roof is a zoom away. */
+const focus = computed<Box>(() => {
+  const roof = boxOf(props.work.panel!.value.outline)
+  const c = props.work.row!.value.centre
+  return { s1: c.sMm - 900, s2: c.sMm + 900, t1: roof.t1, t2: roof.t2 }
+})
 
 function move(to: Point) {
   // Work to a tenth of a millimetre: finer than anyone can mark, and free of the drag's noise.
@@ -96,6 +104,7 @@ useKeys((event) => {
     :from="from"
     :lengths="lengths"
     :marks="shownRow?.where"
+    :focus="focus"
   >
     <template #default="{ view }">
       <template v-for="o in others" :key="o.id">

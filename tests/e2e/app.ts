@@ -1,0 +1,43 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const root = fileURLToPath(new URL('../..', import.meta.url))
+
+export const chromiumArguments = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+
+export interface RunningApp {
+  url: string
+  stop: (signal?: NodeJS.Signals) => Promise<void>
+  data: string
+}
+
+/** Starts the built program on a port with a data folder of its own. */
+export async function startApp(port: number, options: string[] = [], data = mkdtempSync(join(tmpdir(), 'abri-e2e-'))): Promise<RunningApp> {
+  const url = `http://127.0.0.1:${port}`
+  const child: ChildProcess = spawn('dotnet', [join(root, 'artifacts/app/Abri.Server.dll'), '--port', String(port), '--data', data, ...options], { stdio: 'inherit' })
+  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
+  for (let i = 0; i < 100; i++) {
+    if (await fetch(`${url}/health`).then((r) => r.ok, () => false)) break
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  return {
+    url,
+    data,
+    stop: async (signal = 'SIGTERM') => {
+      child.kill(signal)
+      await ended
+      if (signal === 'SIGTERM') rmSync(data, { recursive: true, force: true })
+    },
+  }
+}

@@ -1,0 +1,21 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { lengthNumber, lengthText } from './length'
+
+/** The table that Core's tests read too: both sides write lengths alike. */
+const rows = readFileSync(new URL('../../../tests/reference/length-format.csv', import.meta.url), 'utf8')
+  .trim()
+  .split('\n')
+  .filter((line) => !line.startsWith('#'))
+  .slice(1)
+  .map((line) => line.split(',').map((cell) => (cell.startsWith('"') ? cell.slice(1, -1).replaceAll('""', '"') : cell)))
+
+describe('a length on the screen', () => {
+  it('stands in the shared table', () => expect(rows.length).toBeGreaterThan(8))
+  it.each(rows)('%s mm is written as Core writes it', (mm, mmText, inch16, inch32) => {
+    expect(lengthText(Number(mm), { units: 'mm', inchDenominator: 16 })).toBe(mmText)
+    expect(lengthText(Number(mm), { units: 'inch', inchDenominator: 16 })).toBe(inch16)
+    expect(lengthText(Number(mm), { units: 'inch', inchDenominator: 32 })).toBe(inch32)
+  })
+  it('has a figure without its unit', () => expect(lengthNumber(41.275, { units: 'inch', inchDenominator: 16 })).toBe('1 5/8'))
+})

@@ -35,7 +35,6 @@ public static class AbriApp
         builder.Services.AddSerilog(log => log.MinimumLevel.Warning().MinimumLevel.Override("Microsoft.AspNetCore.Diagnostics", LogEventLevel.Fatal).WriteTo.Console(formatProvider: null));
         builder.Services.ConfigureHttpJsonOptions(json => AbriJson.Applied(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(route => route.ThrowOnBadRequest = true);
-        builder.Services.AddRouting(routing => routing.SetParameterPolicy<Microsoft.AspNetCore.Routing.Constraints.RegexInlineRouteConstraint>("regex"));
         builder.Services.AddProblemDetails(Problems.Complete);
         builder.Services.AddExceptionHandler<Troubles>();
         builder.Services.AddOpenApi(OpenApiShape.Describe);
@@ -55,7 +54,7 @@ public static class AbriApp
         app.UseHostFiltering();
         app.UseMiddleware<Guards>();
         app.UseResponseCompression();
-        app.UseDefaultFiles();
+        app.Use(ScreensShareOnePage);
         app.UseStaticFiles();
         app.UseRouting();
         app.MapOpenApi();
@@ -64,8 +63,16 @@ public static class AbriApp
         app.MapShell();
         app.MapOpenings();
         app.MapHistory();
-        app.MapFallbackToFile("{*path:regex(^(?!api/).*$)}", "index.html");
         return app;
+    }
+
+    /// <summary>Every address that is neither the API's nor a file's is a screen of the one page.</summary>
+    private static Task ScreensShareOnePage(HttpContext context, RequestDelegate next)
+    {
+        PathString path = context.Request.Path;
+        bool other = path.StartsWithSegments("/api") || path.StartsWithSegments("/openapi") || path.StartsWithSegments("/health") || Path.HasExtension(path);
+        if (!other && HttpMethods.IsGet(context.Request.Method)) context.Request.Path = "/index.html";
+        return next(context);
     }
 
     /// <summary>The built front end beside the program, or in the source tree while developing.</summary>

@@ -23,6 +23,9 @@ public static class HoleCheck
     /// <summary>Misclosure from which the readings are doubted, mm: as for any two readings of one dimension.</summary>
     public const double DoubtMm = 3;
 
+    /// <summary>Misclosure, as a share of a diagonal, beyond which the readings are taken for mistyped: assumption.</summary>
+    private const double MostMisclosure = 0.1;
+
     private const double MostTurnDeg = 3;
     private const int Tangents = 12;
 
@@ -41,7 +44,7 @@ public static class HoleCheck
         double loss = 2 * frame.CutOut.CornerLossMm;
         double rising = sheet.Step("d1", "rising diagonal between unrounded corners", "measured + 2 r (sqrt(2) - 1)", measured.RisingDiagonalMm + loss, "mm");
         double falling = sheet.Step("d2", "falling diagonal between unrounded corners", "measured + 2 r (sqrt(2) - 1)", measured.FallingDiagonalMm + loss, "mm");
-        if (Corners(measured, rising, falling) is not { } hole)
+        if (Corners(measured, rising, falling) is not { } hole || Math.Abs(Misclosure(measured, rising, falling)) > MostMisclosure * falling)
         {
             return new Problem("readings-impossible", "/measured",
                 "No four-sided hole has these widths, heights and diagonals. Measure the diagonals again, from corner arc to corner arc.");

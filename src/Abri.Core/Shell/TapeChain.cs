@@ -110,7 +110,7 @@ public static partial class TapeChain
         return new Member($"{run.Name} {number}", run.Kind, Member.DefaultRole(run.Kind), new Footprint(FootprintShape.Spine, spine, to - from), run.DepthMm);
     }
 
-    private static Problem Wrong(string message) => new("tape-reading", "/readings", message);
+    private static Problem Wrong(string message) => new("tape-reading", "/run/readings", message);
 
     /// <summary>A slash parts two readings unless it stands between the digits of a fraction such as 5/8.</summary>
     [GeneratedRegex(@"\s+/\s*|\s*/\s+|[;\r\n]+|(?<=[""'m])\s*/\s*|(?<=\d{3})/(?=\d)|/(?=\d{3})")]

@@ -19,6 +19,9 @@ internal static class Ranges
     public static void Between<T>(this IRuleBuilder<T, int> rule, int low, int high, string name) =>
         rule.Must(x => x >= low && x <= high).WithMessage((_, x) => $"{name} must lie between {low} and {high}; {x} was given.");
 
+    /// <summary>Lists hold no gaps.</summary>
+    public static IRuleBuilderOptions<T, TItem> Given<T, TItem>(this IRuleBuilder<T, TItem> rule) => rule.Must(x => x is not null).WithMessage("An entry of a list is empty (null). Leave it out, or fill it in.");
+
     public static void Name<T>(this IRuleBuilder<T, string> rule) =>
         rule.Must(x => !string.IsNullOrWhiteSpace(x) && x.Length <= 80 && !x.Any(char.IsControl)).WithMessage("Give it a name of 1 to 80 characters.");
 

@@ -166,12 +166,12 @@ internal sealed class SiteValidator : AbstractValidator<Site>
     {
         RuleFor(x => x.Panel).SetValidator(new PanelValidator());
         RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
-        RuleForEach(x => x.Members).SetValidator(new MemberValidator());
+        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
         RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
         RuleFor(x => x.TurnDeg).QuarterTurn();
         RuleFor(x => x.WallMm).Between(0.3, 300, "The wall's thickness", "mm");
         RuleFor(x => x.Neighbours).Must(n => n is null || n.Count <= 100).WithMessage("A panel has at most 100 openings.");
-        RuleForEach(x => x.Neighbours).ChildRules(n =>
+        RuleForEach(x => x.Neighbours).Given().ChildRules(n =>
         {
             n.RuleFor(x => x.Name).Name();
             n.RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
@@ -179,7 +179,7 @@ internal sealed class SiteValidator : AbstractValidator<Site>
             n.RuleFor(x => x.TurnDeg).QuarterTurn();
         });
         RuleFor(x => x.Zones).Must(z => z is null || z.Count <= 100).WithMessage("A vehicle has at most 100 zones.");
-        RuleForEach(x => x.Zones).SetValidator(new ZoneValidator());
+        RuleForEach(x => x.Zones).Given().SetValidator(new ZoneValidator());
         RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);
     }
 }

@@ -50,7 +50,7 @@ internal sealed class BaysInputValidator : AbstractValidator<BaysInput>
     {
         RuleFor(x => x.Panel).SetValidator(new PanelValidator());
         RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
-        RuleForEach(x => x.Members).SetValidator(new MemberValidator());
+        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
     }
 }
 
@@ -95,7 +95,7 @@ internal sealed class OpeningPositionsInputValidator : AbstractValidator<Opening
     {
         RuleFor(x => x.Site).SetValidator(new SiteValidator());
         RuleFor(x => x.Wishes).Must(w => w.Count <= 20).WithMessage("At most 20 wishes can be weighed.");
-        RuleForEach(x => x.Wishes).ChildRules(wish =>
+        RuleForEach(x => x.Wishes).Given().ChildRules(wish =>
         {
             wish.RuleFor(x => x.Weight).Between(0, 100, "A wish's weight", "");
             wish.RuleFor(x => x.AtMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "The line", "mm");

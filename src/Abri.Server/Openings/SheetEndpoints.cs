@@ -22,12 +22,12 @@ internal static partial class SheetEndpoints
 
     public static void MapSheets(this RouteGroupBuilder vehicle)
     {
-        vehicle.MapGet("/openings/{id}/sheet.pdf", (string id, HttpContext context, SheetMaker maker, Paper paper = Paper.A4, ViewedFrom view = ViewedFrom.Outside) =>
-            maker.Answer(context, id, view, sheet => (OpeningPdf.Write(sheet, paper), "application/pdf", "pdf"))).WithName("opening-sheet-pdf");
-        vehicle.MapGet("/openings/{id}/sheet.svg", (string id, HttpContext context, SheetMaker maker, ViewedFrom view = ViewedFrom.Outside) =>
-            maker.Answer(context, id, view, sheet => (Encoding.UTF8.GetBytes(DrawingSvg.Write(sheet.Drawing)), "image/svg+xml", "svg"))).WithName("opening-sheet-svg");
-        vehicle.MapGet("/openings/{id}/sheet.dxf", (string id, HttpContext context, SheetMaker maker, ViewedFrom view = ViewedFrom.Outside) =>
-            maker.Answer(context, id, view, sheet => (Encoding.ASCII.GetBytes(DrawingDxf.Write(sheet.Drawing)), "application/dxf", "dxf"))).WithName("opening-sheet-dxf");
+        vehicle.MapGet("/openings/{id}/sheet.pdf", (string id, HttpContext context, SheetMaker maker, Named<Paper>? paper, Named<ViewedFrom>? view) =>
+            maker.Answer(context, id, view?.Value ?? ViewedFrom.Outside, sheet => (OpeningPdf.Write(sheet, paper?.Value ?? Paper.A4), "application/pdf", "pdf"))).WithName("opening-sheet-pdf");
+        vehicle.MapGet("/openings/{id}/sheet.svg", (string id, HttpContext context, SheetMaker maker, Named<ViewedFrom>? view) =>
+            maker.Answer(context, id, view?.Value ?? ViewedFrom.Outside, sheet => (Encoding.UTF8.GetBytes(DrawingSvg.Write(sheet.Drawing)), "image/svg+xml", "svg"))).WithName("opening-sheet-svg");
+        vehicle.MapGet("/openings/{id}/sheet.dxf", (string id, HttpContext context, SheetMaker maker, Named<ViewedFrom>? view) =>
+            maker.Answer(context, id, view?.Value ?? ViewedFrom.Outside, sheet => (Encoding.ASCII.GetBytes(DrawingDxf.Write(sheet.Drawing)), "application/dxf", "dxf"))).WithName("opening-sheet-dxf");
     }
 
     /// <summary>Puts the sheet of a stored opening together.</summary>

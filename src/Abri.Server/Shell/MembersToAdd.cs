@@ -13,6 +13,6 @@ internal sealed class MembersToAddValidator : AbstractValidator<MembersToAdd>
     public MembersToAddValidator()
     {
         RuleFor(x => x.Members).Must(m => m.Count is >= 1 and <= Ranges.MostMembers).WithMessage($"Add 1 to {Ranges.MostMembers} members at a time.");
-        RuleForEach(x => x.Members).SetValidator(new MemberValidator());
+        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
     }
 }

@@ -55,7 +55,7 @@ public class TapeChainTests
     public void Readings_that_cannot_be_right_are_refused(string text)
     {
         Assert.False(TapeChain.Members(Roofs.Flat(), Run(text)).IsOk(out _, out var problem));
-        Assert.Equal("/readings", problem.Pointer);
+        Assert.Equal("/run/readings", problem.Pointer);
     }
 
     private static IReadOnlyList<Member> Members(TapeRun run)

@@ -919,8 +919,6 @@ export interface components {
             /** Format: double */
             tMm: number;
         };
-        /** @enum {unknown} */
-        Paper: "a4" | "a3" | "letter";
         ParsedLength: {
             /** Format: double */
             mm: number;
@@ -1980,8 +1978,8 @@ export interface operations {
     "opening-sheet-pdf": {
         parameters: {
             query?: {
-                paper?: components["schemas"]["Paper"];
-                view?: components["schemas"]["ViewedFrom"];
+                paper?: string;
+                view?: string;
             };
             header?: never;
             path: {
@@ -2003,7 +2001,7 @@ export interface operations {
     "opening-sheet-svg": {
         parameters: {
             query?: {
-                view?: components["schemas"]["ViewedFrom"];
+                view?: string;
             };
             header?: never;
             path: {
@@ -2025,7 +2023,7 @@ export interface operations {
     "opening-sheet-dxf": {
         parameters: {
             query?: {
-                view?: components["schemas"]["ViewedFrom"];
+                view?: string;
             };
             header?: never;
             path: {

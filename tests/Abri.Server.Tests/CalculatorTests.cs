@@ -1,0 +1,117 @@
+using System.Text.Json.Nodes;
+using CsCheck;
+
+namespace Abri.Server.Tests;
+
+public sealed class CalculatorTests : IAsyncLifetime
+{
+    private RunningApp app = null!;
+
+    public async Task InitializeAsync() => app = await RunningApp.Start(withDemo: false);
+
+    public async Task DisposeAsync() => await app.DisposeAsync();
+
+    [Fact]
+    public async Task Every_calculator_answers_with_result_steps_sources_and_warnings()
+    {
+        foreach ((string name, JsonNode input) in Samples.Inputs())
+        {
+            var (status, body) = await app.Send(HttpMethod.Post, $"/api/calculators/{name}", input);
+            Assert.True(status == 200, $"{name}: {body}");
+            Assert.NotNull(body!["result"]);
+            Assert.NotEmpty(body["steps"]!.AsArray());
+            Assert.NotEmpty(body["sources"]!.AsArray());
+            Assert.NotNull(body["warnings"]);
+        }
+    }
+
+    [Fact] // Worked by hand: (545 - 400) / 2
+    public async Task The_verdict_of_the_hand_worked_bay_comes_over_the_wire()
+    {
+        var (_, body) = await app.Send(HttpMethod.Post, "/api/calculators/opening-verdict", Samples.Inputs()["opening-verdict"]);
+        Assert.Equal(72.5, (double)body!["result"]!["clearances"]!["frontMm"]!);
+        Assert.Equal("good", (string)body["result"]!["state"]!);
+    }
+
+    [Theory]
+    [InlineData("opening-verdict", "/site/panel/skinMm", "-1", 400, "out-of-range", "/site/panel/skinMm")]
+    [InlineData("opening-verdict", "/site/panel/skinMm", "1e999", 400, "out-of-range", "/site/panel/skinMm")]
+    [InlineData("opening-verdict", "/site/panel/skinMm", "\"0.8\"", 400, "json-unreadable", "/site/panel/skinMm")]
+    [InlineData("opening-verdict", "/centre/tMm", "1e12", 400, "out-of-range", "/centre/tMm")]
+    [InlineData("opening-verdict", "/site/turnDeg", "45", 400, "out-of-range", "/site/turnDeg")]
+    [InlineData("opening-verdict", "/site/fitting/cutOut/widthMm", "0", 400, "out-of-range", "/site/fitting/cutOut/widthMm")]
+    [InlineData("opening-verdict", "/site/fitting/massKg", "9999", 400, "out-of-range", "/site/fitting/massKg")]
+    [InlineData("opening-verdict", "/site/fitting/neck/widthMm", "450", 422, "neck-larger-than-cut-out", "/site/fitting/neck")]
+    [InlineData("opening-verdict", "/site/fitting/flange/widthMm", "401", 422, "flange-too-small", "/site/fitting/flange")]
+    [InlineData("opening-verdict", "/site/members/1/footprint/points/0/sMm", "9000", 422, "member-off-panel", "/site/members/1/footprint")]
+    [InlineData("opening-verdict", "/site/members/0/kind", "\"pillar\"", 422, "member-never-cut", "/site/members/0/role")]
+    [InlineData("opening-verdict", "/site/members/0/kind", "\"broom\"", 400, "json-unreadable", "/site/members/0/kind")]
+    [InlineData("opening-verdict", "/site/members/0/kind", "3", 400, "json-unreadable", "/site/members/0/kind")]
+    [InlineData("bays", "/panel/outline/1/sMm", "-500", 422, "outline-crosses-itself", "/panel/outline")]
+    [InlineData("bays", "/panel/colour", "1", 400, "unknown-field", "/panel/colour")]
+    [InlineData("length-parse", "/lengths/units", "\"furlong\"", 400, "json-unreadable", "/lengths/units")]
+    [InlineData("length-parse", "/text", "\"1 5/7\"", 400, "length-unreadable", "/text")]
+    [InlineData("tape-chain", "/run/readings", "\"560 / 550\"", 400, "tape-reading", "/run/readings")]
+    [InlineData("setting-out", "/marking/startHoleMm", "99999", 400, "out-of-range", "/marking/startHoleMm")]
+    [InlineData("hole-check", "/measured/risingDiagonalMm", "1200", 422, "readings-impossible", "/measured")]
+    [InlineData("hole-check", "/measured/topWidthMm", "-4", 400, "out-of-range", "/measured/topWidthMm")]
+    public async Task Bad_input_is_answered_with_code_pointer_and_advice(string name, string field, string value, int status, string code, string answered)
+    {
+        JsonNode input = Samples.Inputs()[name];
+        string[] path = field[1..].Split('/');
+        JsonNode parent = path[..^1].Aggregate(input, (node, key) => int.TryParse(key, out int i) ? node[i]! : node[key]!);
+        parent[path[^1]] = "VALUE";
+        var (got, body) = await app.SendText(HttpMethod.Post, $"/api/calculators/{name}", input.ToJsonString().Replace("\"VALUE\"", value));
+        Assert.Equal((status, code, answered), (got, (string?)body?["code"], (string?)body?["pointer"]));
+        Assert.True(((string)body!["detail"]!).Length > 15);
+    }
+
+    [Fact]
+    public async Task A_point_with_a_missing_coordinate_is_not_taken_for_zero()
+    {
+        JsonNode input = Samples.Inputs()["opening-verdict"];
+        input["centre"]!.AsObject().Remove("tMm");
+        var (status, body) = await app.Send(HttpMethod.Post, "/api/calculators/opening-verdict", input);
+        Assert.Equal((400, "missing-field"), (status, (string)body!["code"]!));
+    }
+
+    [Fact]
+    public async Task Broken_and_oversized_bodies_and_wrong_types_are_refused()
+    {
+        Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", "{ \"panel\": ")).Status);
+        Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", "")).Status);
+        Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", new string('[', 5000))).Status);
+        Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/length-parse", """{"text":"1","text2":NaN}""")).Status);
+        Assert.Equal(413, (await app.SendText(HttpMethod.Post, "/api/calculators/length-parse", "{\"text\":\"" + new string('1', 3_000_000) + "\"}")).Status);
+        Assert.Equal(415, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", "<x/>", type: "text/xml")).Status);
+        Assert.Equal(404, (await app.SendText(HttpMethod.Post, "/api/calculators/nothing", "{}")).Status);
+        Assert.Equal(405, (await app.SendText(HttpMethod.Delete, "/api/calculators/bays", null)).Status);
+    }
+
+    [Fact] // Any leaf of any input replaced by something it should not be: never a 500, never a hang
+    public void No_damaged_input_makes_the_program_fail()
+    {
+        string[] damage = ["null", "-1", "0", "1e308", "-1e308", "1e-300", "\"\"", "\"x\"", "[]", "{}", "true", "999999999999", "[null]", "1.7976931348623157e308"];
+        Dictionary<string, JsonNode> inputs = Samples.Inputs();
+        Gen.Select(Gen.Int[0, inputs.Count - 1], Gen.Int[0, 400], Gen.Int[0, damage.Length - 1]).Sample((which, leaf, how) =>
+        {
+            (string name, JsonNode input) = inputs.ElementAt(which);
+            JsonNode copy = input.DeepClone();
+            List<(JsonNode Parent, object Key)> leaves = [.. Leaves(copy)];
+            (JsonNode parent, object key) = leaves[leaf % leaves.Count];
+            if (key is int i) parent[i] = "VALUE";
+            else parent[(string)key] = "VALUE";
+            var clock = System.Diagnostics.Stopwatch.StartNew();
+            string body = copy.ToJsonString().Replace("\"VALUE\"", damage[how]);
+            int status = app.SendText(HttpMethod.Post, $"/api/calculators/{name}", body).GetAwaiter().GetResult().Status;
+            Assert.True(status is 200 or 400 or 422 && clock.ElapsedMilliseconds < 2000, $"{status} after {clock.ElapsedMilliseconds} ms for {name}: {body}");
+        }, iter: 600, threads: 2);
+    }
+
+    private static IEnumerable<(JsonNode Parent, object Key)> Leaves(JsonNode node) => node switch
+    {
+        JsonObject o => o.SelectMany(p => p.Value is JsonObject or JsonArray ? Leaves(p.Value).Append((o, p.Key)) : [(o, p.Key)]),
+        JsonArray a => a.SelectMany((x, i) => x is JsonObject or JsonArray ? Leaves(x).Append((a, i)) : [((JsonNode)a, (object)i)]),
+        _ => [],
+    };
+}

@@ -1,0 +1,71 @@
+using System.Diagnostics;
+using System.Net.Sockets;
+using System.Text;
+using System.Text.Json.Nodes;
+using Abri.Storage;
+using Abri.Storage.Shell;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Server.Tests;
+
+public sealed class KilledTests
+{
+    [Fact]
+    public async Task Killed_in_a_loop_of_writes_no_acknowledged_change_is_missing()
+    {
+        string data = Directory.CreateTempSubdirectory("abri-killed-").FullName;
+        var acknowledged = new List<string>();
+        for (int round = 0; round < 3; round++)
+        {
+            int port = FreePort();
+            using Process program = Process.Start(new ProcessStartInfo("dotnet", [typeof(AbriApp).Assembly.Location, "--port", $"{port}", "--data", data, "--empty"]) { RedirectStandardOutput = true })!;
+            await program.StandardOutput.ReadLineAsync();
+            using var http = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+            var killer = Task.Run(async () =>
+            {
+                await Task.Delay(1800 + (round * 173));
+                program.Kill();
+            });
+            for (int i = 0; !program.HasExited; i++)
+            {
+                string name = $"Vehicle {round}-{i}";
+                try
+                {
+                    using var body = new StringContent(Vehicle(name), Encoding.UTF8, "application/json");
+                    using HttpResponseMessage answer = await http.PostAsync("/api/vehicles", body);
+                    if (answer.IsSuccessStatusCode) acknowledged.Add(name);
+                }
+                catch (HttpRequestException)
+                {
+                    break;
+                }
+            }
+            await killer;
+        }
+        Assert.True(acknowledged.Count > 20, $"Only {acknowledged.Count} writes were made.");
+        string file = Path.Combine(data, "abri.db");
+        var database = Database.Open(file, TimeProvider.System);
+        HashSet<string> kept = [.. new VehicleStore(database).All().Select(v => v.Value.Name)];
+        Assert.All(acknowledged, name => Assert.Contains(name, kept));
+        using (var connection = new SqliteConnection($"Data Source={file}"))
+        {
+            connection.Open();
+            using SqliteCommand check = connection.CreateCommand();
+            check.CommandText = "PRAGMA integrity_check";
+            Assert.Equal("ok", check.ExecuteScalar());
+        }
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(data, recursive: true);
+    }
+
+    private static string Vehicle(string name) => JsonNode.Parse(
+        """{"name":"","kind":"panelVan","year":null,"notes":"","units":"mm","inchDenominator":16,"schools":{"ribInTheWay":"keep","cutSize":"wasteSide"},"markerOffsetMm":3.175}""")!
+        .ToJsonString().Replace("\"name\":\"\"", $"\"name\":\"{name}\"");
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(System.Net.IPAddress.Loopback, 0);
+        listener.Start();
+        return ((System.Net.IPEndPoint)listener.LocalEndpoint).Port;
+    }
+}

@@ -1,0 +1,54 @@
+using System.Text.Json.Nodes;
+
+namespace Abri.Server.Tests;
+
+/// <summary>Inputs of the calculators, made up for tests, as JSON.</summary>
+internal static class Samples
+{
+    public static JsonNode Site() => JsonNode.Parse(
+        """
+        {
+          "panel": { "kind": "roof", "outline": [{"sMm":0,"tMm":-850},{"sMm":3000,"tMm":-850},{"sMm":3000,"tMm":850},{"sMm":0,"tMm":850}], "skinMm": 0.8, "material": "mildSteel" },
+          "members": [
+            { "name": "Bow 1", "kind": "roofBow", "role": "secondary", "footprint": { "shape": "spine", "points": [{"sMm":590,"tMm":-850},{"sMm":590,"tMm":850}], "widthMm": 60 }, "depthMm": 40 },
+            { "name": "Bow 2", "kind": "roofBow", "role": "secondary", "footprint": { "shape": "spine", "points": [{"sMm":1195,"tMm":-850},{"sMm":1195,"tMm":850}], "widthMm": 60 }, "depthMm": 40 }
+          ],
+          "fitting": {
+            "name": "400 roof vent", "kind": "roofVent", "cutOut": {"widthMm":400,"heightMm":400,"cornerRadiusMm":20}, "toleranceMinusMm": 1, "tolerancePlusMm": 4,
+            "neck": {"widthMm":396,"heightMm":396,"cornerRadiusMm":18}, "flange": {"widthMm":490,"heightMm":490,"cornerRadiusMm":30}, "leastLapMm": 25,
+            "clearance": {"frontMm":38,"rearMm":38,"topMm":38,"bottomMm":38}, "massKg": 4.5, "vibrates": false, "hingeSide": null,
+            "sweep": {"frontMm":0,"rearMm":0,"topMm":0,"bottomMm":0}, "flatnessMm": 1, "beddingMostMm": 10, "clamp": null,
+            "screws": {"alongWidth":5,"alongHeight":3,"insetMm":12,"pilotMm":2.5}
+          }
+        }
+        """)!;
+
+    /// <summary>A good input for each calculator.</summary>
+    public static Dictionary<string, JsonNode> Inputs()
+    {
+        JsonNode centre = JsonNode.Parse("""{"sMm":892.5,"tMm":0}""")!;
+        return new Dictionary<string, JsonNode>
+        {
+            ["bays"] = new JsonObject { ["panel"] = Site()["panel"]!.DeepClone(), ["members"] = Site()["members"]!.DeepClone() },
+            ["length-parse"] = JsonNode.Parse("""{"text":"1 5/8\"","lengths":{"units":"inch","inchDenominator":16}}""")!,
+            ["tape-chain"] = new JsonObject
+            {
+                ["panel"] = Site()["panel"]!.DeepClone(),
+                ["run"] = JsonNode.Parse("""{"readings":"560 / 620","from":"front","startsOnMember":false,"kind":"roofBow","name":"Bow","firstNumber":1,"depthMm":40,"lengths":{"units":"mm","inchDenominator":16}}"""),
+            },
+            ["opening-verdict"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
+            ["opening-positions"] = new JsonObject { ["site"] = Site(), ["wishes"] = JsonNode.Parse("""[{"kind":"bayCentre","weight":1}]""") },
+            ["setting-out"] = new JsonObject
+            {
+                ["site"] = Site(),
+                ["centre"] = centre.DeepClone(),
+                ["marking"] = JsonNode.Parse("""{"view":"inside","markerOffsetMm":3.175,"startHoleMm":12,"cutSize":"wasteSide"}"""),
+            },
+            ["hole-check"] = JsonNode.Parse(
+                """
+                {"frame":{"cutOut":{"widthMm":400,"heightMm":400,"cornerRadiusMm":20},"neck":{"widthMm":396,"heightMm":396,"cornerRadiusMm":18},"flange":{"widthMm":490,"heightMm":490,"cornerRadiusMm":30},"leastLapMm":25},
+                 "measured":{"topWidthMm":400,"bottomWidthMm":400,"frontHeightMm":400,"rearHeightMm":400,"risingDiagonalMm":549,"fallingDiagonalMm":549},"panel":"roof"}
+                """)!,
+        };
+    }
+}

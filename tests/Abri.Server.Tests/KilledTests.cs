@@ -21,13 +21,11 @@ public sealed class KilledTests
             using Process program = Process.Start(new ProcessStartInfo("dotnet", [typeof(AbriApp).Assembly.Location, "--port", $"{port}", "--data", data, "--empty"]) { RedirectStandardOutput = true })!;
             await program.StandardOutput.ReadLineAsync();
             using var http = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
-            var killer = Task.Run(async () =>
-            {
-                await Task.Delay(1800 + (round * 173));
-                program.Kill();
-            });
+            Task? killer = null;
             for (int i = 0; !program.HasExited; i++)
             {
+                // Let some writes through, then strike while others are under way.
+                if (i == 12) killer = Strike(program, afterMs: 5 + (round * 17));
                 string name = $"Vehicle {round}-{i}";
                 try
                 {
@@ -40,7 +38,7 @@ public sealed class KilledTests
                     break;
                 }
             }
-            await killer;
+            await killer!;
         }
         Assert.True(acknowledged.Count > 20, $"Only {acknowledged.Count} writes were made.");
         string file = Path.Combine(data, "abri.db");
@@ -56,6 +54,12 @@ public sealed class KilledTests
         }
         SqliteConnection.ClearAllPools();
         Directory.Delete(data, recursive: true);
+    }
+
+    private static async Task Strike(Process program, int afterMs)
+    {
+        await Task.Delay(afterMs);
+        program.Kill();
     }
 
     private static string Vehicle(string name) => JsonNode.Parse(

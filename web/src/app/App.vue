@@ -58,6 +58,7 @@ useKeys((event) => {
   const z = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
   if (z) void (event.shiftKey ? redo() : undo())
   else if (event.key === '?') keySheet.value = true
+  else if (event.key === 'Escape' && keySheet.value) keySheet.value = false
   else if (event.key.toLowerCase() === 'k' && !event.ctrlKey && !event.metaKey) void router.push({ name: 'figures' })
   else return false
   return true

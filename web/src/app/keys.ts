@@ -9,7 +9,7 @@ export function isTyping(event: KeyboardEvent): boolean {
 /** Calls back on keys that are not typed into a field; a callback that returns true has used the key. */
 export function useKeys(handle: (event: KeyboardEvent) => boolean): void {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-    if (isTyping(event) || event.altKey) return
+    if (event.defaultPrevented || isTyping(event) || event.altKey) return
     if (handle(event)) event.preventDefault()
   })
 }

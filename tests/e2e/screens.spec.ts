@@ -1,0 +1,132 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { startApp, type RunningApp } from './app.ts'
+
+let app: RunningApp
+test.beforeAll(async () => {
+  app = await startApp(5082)
+})
+test.afterAll(async () => {
+  await app.stop()
+})
+
+async function open(page: Page, opening?: string) {
+  await page.goto(app.url)
+  await expect(page.getByRole('heading', { name: 'Walkaround' })).toBeVisible()
+  if (opening) await page.getByRole('link', { name: opening }).first().click()
+}
+
+for (const [name, go] of [
+  ['walkaround', async (page: Page) => open(page)],
+  ['members', async (page: Page) => open(page).then(() => page.getByRole('tab', { name: 'Members' }).click())],
+  ['openings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Openings' }).click())],
+  ['place', async (page: Page) => open(page, 'Vent over the glaze bench')],
+  ['mark out', async (page: Page) => open(page, 'Vent over the glaze bench').then(() => page.getByRole('link', { name: 'Mark out' }).click())],
+  ['as cut', async (page: Page) => open(page, 'Vent over the glaze bench').then(() => page.getByRole('link', { name: 'As cut' }).click())],
+  ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],
+  ['quick figures', async (page: Page) => open(page).then(() => page.keyboard.press('k'))],
+  ['vehicles', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Vehicles' }).click())],
+] as const) {
+  test(`nothing serious stands in the way of anyone on the screen ${name}`, async ({ page }) => {
+    await go(page)
+    await page.waitForTimeout(500)
+    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+    const serious = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).slice(0, 3)}`)).toEqual([])
+  })
+}
+
+test('inside and outside are mirror images, and the sheet says which', async ({ page }) => {
+  await open(page, 'Vent over the glaze bench')
+  const rail = page.locator('path.member title', { hasText: 'Left cant rail' }).locator('..')
+  await expect(rail).toBeVisible()
+  const outside = (await rail.boundingBox())!
+  await page.getByRole('button', { name: 'Inside' }).click()
+  await expect(page.getByText('roof, seen from inside')).toBeVisible()
+  const inside = (await rail.boundingBox())!
+  // From above with the front at the left, the left side is below; from inside it is above.
+  expect(outside.y).toBeGreaterThan(inside.y + 200)
+})
+
+test('a verdict row shows in the drawing what it speaks of', async ({ page }) => {
+  await open(page, 'Vent over the glaze bench')
+  await expect(page.locator('path.mark')).toHaveCount(0)
+  await page.locator('[data-rule="swages"]').hover()
+  await expect(page.locator('path.mark').first()).toBeVisible()
+})
+
+test('the drag follows the hand while the network is gone, and the verdict comes when it is back', async ({ page, context }) => {
+  await open(page, 'Vent over the glaze bench')
+  await expect(page.getByTestId('verdict')).toBeVisible()
+  await context.setOffline(true)
+  await page.keyboard.press('Shift+ArrowLeft')
+  await expect(page.locator('[data-gap="front"]')).toContainText('62.5')
+  await expect(page.getByRole('alert')).toContainText('does not answer')
+  await context.setOffline(false)
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.locator('[data-rule="clearance-front"]')).toContainText('62.5 mm')
+})
+
+test('two people at once: the second is told, and nothing is overwritten', async ({ page, context }) => {
+  await open(page, 'Stove flue')
+  const other = await context.newPage()
+  await open(other, 'Stove flue')
+  await page.keyboard.press('ArrowRight')
+  await page.getByRole('button', { name: 'Use this place' }).click()
+  await expect(page.getByText('Place saved')).toBeVisible()
+  await other.keyboard.press('ArrowLeft')
+  await other.getByRole('button', { name: 'Use this place' }).click()
+  await expect(other.getByText('Somebody has changed this since you opened it')).toBeVisible()
+  await expect(other.getByTestId('centre')).toContainText('3911 mm')
+})
+
+test('what cannot be read stays where it was typed, with advice', async ({ page }) => {
+  await open(page)
+  await page.keyboard.press('k')
+  await page.getByLabel('Type a length').fill('1 5/7')
+  await expect(page.getByRole('alert')).toContainText('is not a length')
+  await page.getByLabel('Type a length').fill('3\'6 1/2')
+  await expect(page.getByTestId('length')).toHaveText('1079.5 mm = 42 1/2"')
+  await page.getByRole('tab', { name: 'Bays' }).click()
+  await expect(page.getByRole('row', { name: /^B 545 x 1700/ })).toBeVisible()
+})
+
+test('everything by keyboard: keys sheet, numbered places, undo', async ({ page }) => {
+  await open(page, 'Vent over the glaze bench')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('take the last change back')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('4')
+  await expect(page.getByTestId('centre')).not.toContainText('1497.5')
+  await page.keyboard.press('Escape')
+  await expect(page.getByTestId('centre')).toContainText('1497.5')
+})
+
+test('a phone and a tablet show the whole story without sideways scrolling', async ({ page }) => {
+  for (const [width, height] of [
+    [390, 844],
+    [820, 1180],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    await open(page, 'Vent over the glaze bench')
+    await page.getByRole('link', { name: 'As cut' }).click()
+    await expect(page.getByLabel('Length near the left edge')).toBeVisible()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
+  }
+})
+
+test('a restarted server is survived without a reload', async ({ page }) => {
+  let own = await startApp(5083)
+  await page.goto(own.url)
+  await page.getByRole('link', { name: 'Stove flue' }).first().click()
+  await expect(page.getByTestId('verdict')).toBeVisible()
+  await own.stop('SIGKILL')
+  await page.keyboard.press('ArrowRight')
+  await page.getByRole('button', { name: 'Use this place' }).click()
+  await expect(page.getByText('does not answer').first()).toBeVisible()
+  own = await startApp(5083, [], own.data)
+  await page.getByRole('button', { name: 'Use this place' }).click()
+  await expect(page.getByText('Place saved')).toBeVisible()
+  await own.stop()
+})

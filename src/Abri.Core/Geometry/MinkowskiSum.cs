@@ -27,8 +27,15 @@ internal static class MinkowskiSum
     /// <summary>The centres whose rectangle stays within the outline.</summary>
     /// <param name="outline">The outline that is to hold the rectangle.</param>
     /// <param name="reach">How far the rectangle reaches from its centre, mm; each at least 0.</param>
-    public static NetTopologySuite.Geometries.Geometry HeldBy(IReadOnlyList<PanelPoint> outline, PerSide reach) =>
-        Plane.Difference(Plane.Polygon(outline), Plane.Union(EdgeSums(outline, reach)));
+    public static NetTopologySuite.Geometries.Geometry HeldBy(IReadOnlyList<PanelPoint> outline, PerSide reach)
+    {
+        var box = PanelBox.Of(outline);
+        if (outline.Count != 4 || Math.Abs(Outlines.SignedAreaMm2(outline)) < box.AreaMm2 - 1e-6)
+            return Plane.Difference(Plane.Polygon(outline), Plane.Union(EdgeSums(outline, reach)));
+        // A rectangle square to the panel simply shrinks.
+        var held = new PanelBox(box.SMinMm + reach.FrontMm, box.SMaxMm - reach.RearMm, box.TMinMm + reach.BottomMm, box.TMaxMm - reach.TopMm);
+        return held is { WidthMm: > 0, HeightMm: > 0 } ? Plane.Polygon(held) : Plane.Union([]);
+    }
 
     private static List<NetTopologySuite.Geometries.Geometry> EdgeSums(IReadOnlyList<PanelPoint> outline, PerSide reach)
     {

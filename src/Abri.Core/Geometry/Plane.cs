@@ -25,8 +25,36 @@ internal static class Plane
     public static LineString Line(IReadOnlyList<PanelPoint> points) =>
         Factory.CreateLineString([.. points.Select(p => new Coordinate(p.SMm, p.TMm))]);
 
-    public static NetTopologySuite.Geometries.Geometry Union(IReadOnlyList<NetTopologySuite.Geometries.Geometry> parts) =>
-        parts.Count == 0 ? Factory.CreatePolygon() : OverlayNGRobust.Union(Factory.BuildGeometry(parts));
+    /// <summary>The union of areas. Only areas whose rectangles meet are overlaid with one another; most members of a roof stand apart.</summary>
+    public static NetTopologySuite.Geometries.Geometry Union(IReadOnlyList<NetTopologySuite.Geometries.Geometry> parts)
+    {
+        var joined = new List<NetTopologySuite.Geometries.Geometry>();
+        foreach (List<NetTopologySuite.Geometries.Geometry> group in Meeting(parts))
+        {
+            NetTopologySuite.Geometries.Geometry area = group.Count == 1 ? group[0] : OverlayNGRobust.Union(Factory.BuildGeometry(group));
+            for (int i = 0; i < area.NumGeometries; i++) joined.Add(area.GetGeometryN(i));
+        }
+        return joined.Count == 0 ? Factory.CreatePolygon() : Factory.BuildGeometry(joined);
+    }
+
+    /// <summary>Groups of areas that are linked by rectangles that meet or touch.</summary>
+    private static List<List<NetTopologySuite.Geometries.Geometry>> Meeting(IReadOnlyList<NetTopologySuite.Geometries.Geometry> parts)
+    {
+        var groups = new List<(Envelope Around, List<NetTopologySuite.Geometries.Geometry> Areas)>();
+        foreach (NetTopologySuite.Geometries.Geometry part in parts)
+        {
+            (Envelope Around, List<NetTopologySuite.Geometries.Geometry> Areas) own = (part.EnvelopeInternal.Copy(), [part]);
+            // A group that grows may come to meet another: look again until none does.
+            for (int met = groups.FindIndex(g => g.Around.Intersects(own.Around)); met >= 0; met = groups.FindIndex(g => g.Around.Intersects(own.Around)))
+            {
+                own.Around.ExpandToInclude(groups[met].Around);
+                own.Areas.AddRange(groups[met].Areas);
+                groups.RemoveAt(met);
+            }
+            groups.Add(own);
+        }
+        return [.. groups.Select(g => g.Areas)];
+    }
 
     public static NetTopologySuite.Geometries.Geometry Difference(NetTopologySuite.Geometries.Geometry a, NetTopologySuite.Geometries.Geometry b) =>
         OverlayNGRobust.Overlay(a, b, NetTopologySuite.Operation.Overlay.SpatialFunction.Difference);

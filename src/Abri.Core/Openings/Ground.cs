@@ -11,6 +11,8 @@ internal sealed class Ground
         Site = site;
         Fitting = site.Fitting.Turned(site.TurnDeg);
         Obstacles = [.. site.Members.Select((m, i) => new Obstacle(i, m))];
+        Swages = [.. Obstacles.Where(o => o.Member.Role == MemberRole.Pressed)];
+        Standing = [.. Obstacles.Where(o => o.Member.Role != MemberRole.Pressed)];
         Lengths = site.Lengths ?? LengthFormat.Millimetres;
         Neighbours = site.Neighbours ?? [];
         Zones = site.Zones ?? [];
@@ -21,6 +23,12 @@ internal sealed class Ground
     public Fitting Fitting { get; }
 
     public IReadOnlyList<Obstacle> Obstacles { get; }
+
+    /// <summary>Those pressed into the skin.</summary>
+    public Obstacle[] Swages { get; }
+
+    /// <summary>All others.</summary>
+    public Obstacle[] Standing { get; }
 
     public LengthFormat Lengths { get; }
 

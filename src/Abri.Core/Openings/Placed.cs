@@ -1,5 +1,4 @@
 using Abri.Core.Geometry;
-using Abri.Core.Shell;
 
 namespace Abri.Core.Openings;
 
@@ -17,11 +16,11 @@ internal sealed class Placed(Ground ground, PanelPoint centre)
     public PanelBox Flange { get; } = ground.Fitting.Flange.BoxAt(centre);
 
     /// <summary>Members other than swages that reach into the cut-out.</summary>
-    public IEnumerable<Obstacle> Crossing => Ground.Obstacles.Where(o => o.Member.Role != MemberRole.Pressed && Clearances.Crosses(Cut, o));
+    public IEnumerable<Obstacle> Crossing => Ground.Standing.Where(o => Clearances.Crosses(Cut, o));
 
     /// <summary>The nearest member on each side; swages do not count.</summary>
     public Dictionary<Side, NearestThing> Nearest { get; } = Clearances.Around(
-        ground.Fitting.CutOut.BoxAt(centre), ground.Fitting.Clearance, ground.Obstacles.Where(o => o.Member.Role != MemberRole.Pressed));
+        ground.Fitting.CutOut.BoxAt(centre), ground.Fitting.Clearance, ground.Standing);
 
     /// <summary>Writes a length for a sentence.</summary>
     public string L(double mm) => Ground.Lengths.Text(mm);

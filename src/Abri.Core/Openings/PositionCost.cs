@@ -14,11 +14,37 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
 
     public IReadOnlyList<Wish> Wishes { get; } = wishes;
 
-    public double At(PanelPoint centre)
+    public double At(PanelPoint centre) => At(centre, null);
+
+    /// <summary>The cost, where the middle of the bay is known because it is the same all over a part of the region.</summary>
+    public double At(PanelPoint centre, double? bayMiddle)
     {
         double cost = ground.Site.RibInTheWay == RibInTheWay.CutSecondary ? PerRibCut * RibsCut(centre) : 0;
-        foreach (Wish wish in Wishes) cost += wish.Weight * Missed(wish, centre);
+        foreach (Wish wish in Wishes)
+            cost += wish.Weight * (wish.Kind == WishKind.BayCentre && bayMiddle is { } middle ? Math.Abs(middle - centre.SMm) : Missed(wish, centre));
         return cost;
+    }
+
+    /// <summary>
+    /// The middle of the bay if it is the same for every place in a part of the region: if whatever stands nearest in front and behind, over all
+    /// its breadth, is a rectangle that spans it. Null otherwise.
+    /// </summary>
+    public double? BayMiddleOf(RegionPart part)
+    {
+        double half = ground.Fitting.CutOut.HeightMm / 2;
+        PanelBox box = part.Box, edge = ground.Site.Panel.Box;
+        (double low, double high) = (box.TMinMm - half, box.TMaxMm + half);
+        (double front, double rear) = (edge.SMinMm, edge.SMaxMm);
+        (bool frontSpans, bool rearSpans) = (true, true);
+        foreach (Obstacle o in ground.Standing)
+        {
+            if (o.Box.TMaxMm < low || o.Box.TMinMm > high) continue;
+            bool spans = o.IsBox && o.Box.TMinMm <= box.TMinMm + half && o.Box.TMaxMm >= box.TMaxMm - half;
+            if (o.Box.SMaxMm <= box.SMinMm && o.Box.SMaxMm > front) (front, frontSpans) = (o.Box.SMaxMm, spans);
+            else if (o.Box.SMinMm >= box.SMaxMm && o.Box.SMinMm < rear) (rear, rearSpans) = (o.Box.SMinMm, spans);
+            else if (o.Box.SMaxMm > box.SMinMm && o.Box.SMinMm < box.SMaxMm) return null;
+        }
+        return frontSpans && rearSpans ? (front + rear) / 2 : null;
     }
 
     /// <summary>By how much a wish is missed at a position, mm or ml.</summary>
@@ -35,7 +61,7 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
     public int RibsCut(PanelPoint centre)
     {
         PanelBox cut = ground.Fitting.CutOut.BoxAt(centre);
-        return ground.Obstacles.Count(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o));
+        return ground.Standing.Count(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o));
     }
 
     /// <summary>Middle, along the vehicle, between the nearest members in front of and behind a place, or the panel's ends, mm.</summary>
@@ -44,9 +70,10 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
         PanelBox edge = ground.Site.Panel.Box;
         var strip = new PanelBox(edge.SMinMm, edge.SMaxMm, centre.TMm - (ground.Fitting.CutOut.HeightMm / 2), centre.TMm + (ground.Fitting.CutOut.HeightMm / 2));
         double front = edge.SMinMm, rear = edge.SMaxMm;
-        foreach (Obstacle obstacle in ground.Obstacles)
+        foreach (Obstacle obstacle in ground.Standing)
         {
-            if (obstacle.Member.Role == MemberRole.Pressed || obstacle.Within(strip) is not { } part) continue;
+            // What lies beyond the nearest found so far need not be clipped.
+            if (obstacle.Box.SMaxMm <= front || obstacle.Box.SMinMm >= rear || obstacle.Within(strip) is not { } part) continue;
             if (part.SMaxMm <= centre.SMm) front = Math.Max(front, part.SMaxMm);
             else if (part.SMinMm >= centre.SMm) rear = Math.Min(rear, part.SMinMm);
         }
@@ -106,7 +133,7 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
     private void AddSwageCreases(SortedSet<double> s, SortedSet<double> t)
     {
         RoundedRectangle flange = ground.Fitting.Flange, cut = ground.Fitting.CutOut;
-        foreach (Obstacle swage in ground.Obstacles.Where(o => o.Member.Role == MemberRole.Pressed))
+        foreach (Obstacle swage in ground.Swages)
         {
             foreach (double reach in new[] { flange.HeightMm / 2, cut.HeightMm / 2 })
             {

@@ -69,9 +69,10 @@ public static class RankedPositions
             (IReadOnlyList<double> s, IReadOnlyList<double> t) = cost.Creases(part);
             IEnumerable<PanelPoint> meetings = s.SelectMany(x => t.Select(y => new PanelPoint(x, y)));
             IEnumerable<PanelPoint> onEdge = part.Rings.SelectMany(ring => OnEdge(ring, s, t));
+            double? middle = cost.BayMiddleOf(part);
             foreach (PanelPoint p in meetings.Concat(onEdge))
             {
-                if (tried.Count < MostTried && part.Holds(p)) tried.Add((p, cost.At(p), part));
+                if (tried.Count < MostTried && part.Holds(p)) tried.Add((p, cost.At(p, middle), part));
             }
         }
         return tried;

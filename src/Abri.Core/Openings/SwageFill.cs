@@ -1,5 +1,4 @@
 using Abri.Core.Geometry;
-using Abri.Core.Shell;
 
 namespace Abri.Core.Openings;
 
@@ -25,19 +24,19 @@ internal static class SwageFill
     {
         PanelBox flange = ground.Fitting.Flange.BoxAt(centre), cut = ground.Fitting.CutOut.BoxAt(centre);
         double low = 0, high = 0, covered = 0, coveredVolume = 0;
-        var swages = new List<Obstacle>();
-        foreach (Obstacle swage in ground.Obstacles)
+        List<Obstacle>? swages = null;
+        foreach (Obstacle swage in ground.Swages)
         {
-            if (swage.Member.Role != MemberRole.Pressed) continue;
+            if (!swage.Box.Overlaps(flange)) continue;
             double area = swage.AreaWithin(flange) - swage.AreaWithin(cut);
             if (area < 1) continue;
             double height = -swage.Member.DepthMm;
             (low, high) = (Math.Min(low, height), Math.Max(high, height));
             covered += area;
             coveredVolume += area * height;
-            swages.Add(swage);
+            (swages ??= []).Add(swage);
         }
         double ring = flange.AreaMm2 - cut.AreaMm2;
-        return new Fill(high - low, Math.Max(0, (ring * high) - coveredVolume) / 1000, swages);
+        return new Fill(high - low, Math.Max(0, (ring * high) - coveredVolume) / 1000, swages ?? []);
     }
 }

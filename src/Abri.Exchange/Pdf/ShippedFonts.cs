@@ -11,7 +11,7 @@ internal static class ShippedFonts
     /// <summary>A font of the typeface.</summary>
     /// <param name="sizeMm">Size, mm.</param>
     /// <param name="strong">Whether it is semi-bold.</param>
-    public static SKFont Of(double sizeMm, bool strong = false) => new(strong ? Strong : Regular, (float)sizeMm) 
+    public static SKFont Of(double sizeMm, bool strong = false) => new(strong ? Strong : Regular, (float)sizeMm)
     {
         // Sizes are in millimetres and so a few units high: without this, advances are rounded to whole units.
         Subpixel = true,

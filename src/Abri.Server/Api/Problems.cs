@@ -38,11 +38,11 @@ internal static class Problems
     /// <summary>The answer to a write that was not done.</summary>
     public static ProblemHttpResult Of<T>(Written<T> written)
         where T : notnull => written.State switch
-    {
-        WriteState.Stale => Answer(412, "stale-version", "Somebody has changed this since you opened it. Your change was not saved; look at the current one and try again.", null, written.Row),
-        WriteState.Conflict => Answer(409, "conflict", written.Message!),
-        _ => NotFound("It is not there any more."),
-    };
+        {
+            WriteState.Stale => Answer(412, "stale-version", "Somebody has changed this since you opened it. Your change was not saved; look at the current one and try again.", null, written.Row),
+            WriteState.Conflict => Answer(409, "conflict", written.Message!),
+            _ => NotFound("It is not there any more."),
+        };
 
     public static ProblemHttpResult Answer(int status, string code, string message, string? pointer = null, object? current = null)
     {

@@ -39,18 +39,18 @@ public class FeasibleRegionTests
             IReadOnlyList<RegionPart> region = Region(site);
             NetTopologySuite.Geometries.Geometry[] outlines = [.. site.Members.Select(m => Polygon(MemberOutline.Of(m.Footprint)))];
             for (double s = 0; s <= 4200; s += 131)
-            for (double t = -850; t <= 850; t += 83)
-            {
-                var centre = new PanelPoint(s, t);
-                PanelBox cut = vent.CutOut.BoxAt(centre), flange = vent.Flange.BoxAt(centre);
-                NetTopologySuite.Geometries.Geometry needed = Polygon(cut.Grown(vent.Clearance).Corners);
-                double room = outlines.Min(o => needed.Distance(o));
-                double edge = new[] { flange.SMinMm, 4200 - flange.SMaxMm, flange.TMinMm + 850, 850 - flange.TMaxMm }.Min() - 10;
-                bool inside = region.Any(p => p.Holds(centre));
-                if (inside && edge < -0.02) return false;
-                if (inside && room == 0 && outlines.Any(o => o.Intersection(needed).Area > 10)) return false;
-                if (!inside && edge > 0.02 && room > 0.02) return false;
-            }
+                for (double t = -850; t <= 850; t += 83)
+                {
+                    var centre = new PanelPoint(s, t);
+                    PanelBox cut = vent.CutOut.BoxAt(centre), flange = vent.Flange.BoxAt(centre);
+                    NetTopologySuite.Geometries.Geometry needed = Polygon(cut.Grown(vent.Clearance).Corners);
+                    double room = outlines.Min(o => needed.Distance(o));
+                    double edge = new[] { flange.SMinMm, 4200 - flange.SMaxMm, flange.TMinMm + 850, 850 - flange.TMaxMm }.Min() - 10;
+                    bool inside = region.Any(p => p.Holds(centre));
+                    if (inside && edge < -0.02) return false;
+                    if (inside && room == 0 && outlines.Any(o => o.Intersection(needed).Area > 10)) return false;
+                    if (!inside && edge > 0.02 && room > 0.02) return false;
+                }
             return true;
         }, iter: 25);
 

@@ -91,13 +91,13 @@ public class HoleCheckTests
             var hole = Rounded(fit.Hole);
             double best = double.NegativeInfinity;
             foreach (double turn in new[] { -0.6, -0.3, 0, 0.3, 0.6 })
-            for (double ds = -2; ds <= 2; ds += 0.5)
-            for (double dt = -2; dt <= 2; dt += 0.5)
-            {
-                var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm + ds, fit.FrameCentre.TMm + dt)
-                    .Transform(AffineTransformation.RotationInstance((fit.TurnedDeg + turn) * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 16)));
-                if (hole.Covers(neck)) best = Math.Max(best, hole.Boundary.Distance(neck));
-            }
+                for (double ds = -2; ds <= 2; ds += 0.5)
+                    for (double dt = -2; dt <= 2; dt += 0.5)
+                    {
+                        var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm + ds, fit.FrameCentre.TMm + dt)
+                            .Transform(AffineTransformation.RotationInstance((fit.TurnedDeg + turn) * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 16)));
+                        if (hole.Covers(neck)) best = Math.Max(best, hole.Boundary.Distance(neck));
+                    }
             return best <= Math.Max(fit.SmallestClearanceMm, 0) + 0.1;
         }, iter: 12);
 

@@ -4,9 +4,9 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, got, type Opening, type Stored } from '@/api/client'
-import { lengthNumber } from '@/app/length'
 import { said, useState } from '@/app/state'
 import { boxOf } from '@/drawing/geometry'
+import { placeText } from './placeText'
 import { siteOf } from './site'
 
 /** The openings of the vehicle; a new one starts at the best place that its fitting finds. */

@@ -15,6 +15,7 @@ import RoofDrawing from '@/drawing/RoofDrawing.vue'
 import { boxOf, type Box } from '@/drawing/geometry'
 import { viewSigns, type ViewedFrom } from '@/drawing/viewport'
 import DraggedFitting from './DraggedFitting.vue'
+import { placeText } from './placeText'
 import type { OpeningWork } from './useOpening'
 
 const props = defineProps<{ work: OpeningWork }>()
@@ -59,10 +60,7 @@ const revert = () => props.work.row && move(props.work.row.value.centre)
 
 const value = (row: Schemas['VerdictRow'], figure: number | null) =>
   figure === null ? '' : row.unit === 'mm' ? lengthText(figure, lengths.value) : `${Math.round(figure * 10) / 10} ${row.unit}`
-const where = computed(() => {
-  const c = props.work.centre
-  const off = lengthText(Math.abs(c.tMm), lengths.value)
-  const side = Math.abs(c.tMm) < 0.05 ? t('openings.onLine') : t(c.tMm > 0 ? 'openings.leftOf' : 'openings.rightOf', { mm: off })
+const where = computed(() => placeText(props.work.centre, lengths.value))
   return t('openings.at', { s: lengthText(c.sMm, lengths.value), t: side })
 })
 

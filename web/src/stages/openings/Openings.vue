@@ -105,9 +105,7 @@ function centreOf() {
           <b>{{ o.value.name }}</b>
           <span class="soft">{{ fittingOf(o.value.fittingId)?.name }}</span>
         </RouterLink>
-        <span class="soft"
-          >{{ lengthNumber(o.value.centre.sMm, lengths) }} / {{ lengthNumber(o.value.centre.tMm, lengths) }}</span
-        >
+        <span class="soft">{{ placeText(o.value.centre, lengths) }}</span>
         <span class="state" :class="o.value.state">{{ t(`openings.state.${o.value.state}`) }}</span>
       </li>
     </ul>

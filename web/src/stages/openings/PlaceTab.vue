@@ -61,8 +61,6 @@ const revert = () => props.work.row && move(props.work.row.value.centre)
 const value = (row: Schemas['VerdictRow'], figure: number | null) =>
   figure === null ? '' : row.unit === 'mm' ? lengthText(figure, lengths.value) : `${Math.round(figure * 10) / 10} ${row.unit}`
 const where = computed(() => placeText(props.work.centre, lengths.value))
-  return t('openings.at', { s: lengthText(c.sMm, lengths.value), t: side })
-})
 
 useKeys((event) => {
   if (event.ctrlKey || event.metaKey) return false

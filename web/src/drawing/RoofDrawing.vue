@@ -69,6 +69,9 @@ const names = computed(() =>
       : { i, x: Math.max(x(box.s1), 290) + 46 + (k % 3) * 110, y: y(middle.t) + 4, anchor: 'start' as const }
   }),
 )
+/** On a phone there is no room in the foot for where the roof is seen from; the switch above says it. */
+const narrow = computed(() => width.value < 560)
+const sideAt = computed(() => (narrow.value ? width.value - 84 : width.value / 2 - 34))
 const bayLabels = computed(() =>
   (props.hide?.bays ? [] : (props.bays ?? []))
     .filter((b) => b.clearWidthMm * scale.value > 26 && b.clearHeightMm * scale.value > 60)
@@ -178,9 +181,9 @@ const bayLabels = computed(() =>
         <rect x="0" y="-26" :width="width" height="26" />
         <path d="M50 -13h40M50 -13l8-4.5M50 -13l8 4.5" />
         <text x="98" y="-8.5">{{ t('drawing.front') }}</text>
-        <path :d="`M${width / 2 - 44} -22v17l-4 -6M${width / 2 - 44} -5l4 -6`" />
-        <text :x="width / 2 - 34" y="-8.5">{{ t(from === 'outside' ? 'drawing.left' : 'drawing.right') }}</text>
-        <text class="quiet" :x="width - 12" y="-8.5" text-anchor="end">
+        <path :d="`M${sideAt - 10} -22v17l-4 -6M${sideAt - 10} -5l4 -6`" />
+        <text :x="sideAt" y="-8.5">{{ t(from === 'outside' ? 'drawing.left' : 'drawing.right') }}</text>
+        <text v-if="!narrow" class="quiet" :x="width - 12" y="-8.5" text-anchor="end">
           {{ t(from === 'outside' ? 'drawing.roofOutside' : 'drawing.roofInside') }}
         </text>
       </g>

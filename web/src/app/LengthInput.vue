@@ -24,17 +24,22 @@ watch([mm, lengths], () => {
 
 async function read() {
   const own = ++asked
-  wrong.value = ''
   if (text.value.trim() === '') {
+    wrong.value = props.optional ? '' : t('length.unreadable')
     if (props.optional) mm.value = null
-    else wrong.value = t('length.unreadable')
     return
   }
   // Untouched text keeps the full figure behind the rounded one.
-  if (text.value === shown(mm.value)) return
+  if (text.value === shown(mm.value)) {
+    wrong.value = ''
+    return
+  }
   try {
     const value = await parseLength(text.value, lengths.value)
-    if (own === asked) mm.value = value
+    if (own !== asked) return
+    mm.value = value
+    // Only now: clearing it on the way would move the button that is just being pressed.
+    wrong.value = ''
   } catch (e) {
     if (own === asked) wrong.value = e instanceof ApiProblem && e.status !== 0 ? e.message : t('app.offline')
   }

@@ -13,15 +13,22 @@ export async function parseLength(text: string, lengths: LengthFormat): Promise<
   }
 }
 
-/** Waits until every length that is being read has arrived; forms wait for it before they save. */
-export async function lengthsRead(): Promise<void> {
+/**
+ * Waits until every length that is being read has arrived; forms wait for it before they save. Says whether all could be read: with one that
+ * could not, nothing is saved, and it stays where it was typed with its advice.
+ */
+export async function lengthsRead(): Promise<boolean> {
   // A field reads its text on leaving it, which may come just after the click that saves.
   await new Promise((resolve) => setTimeout(resolve))
   while (underWay.size > 0) {
     await Promise.allSettled([...underWay])
     await new Promise((resolve) => setTimeout(resolve))
   }
+  const unread = [...document.querySelectorAll<HTMLElement>('[aria-invalid="true"]')].filter((field) => field.checkVisibility())
+  // An open dialogue saves its own fields; those of the page behind it wait for theirs.
+  const dialogue = unread.find((field) => field.closest('[role="dialog"]'))
+  const open = [...document.querySelectorAll<HTMLElement>('[role="dialog"]')].some((d) => d.checkVisibility())
+  const first = open ? dialogue : unread[0]
+  first?.focus()
+  return first === undefined
 }
-
-/** Whether a field on the page holds something that cannot be read. */
-export const anyUnread = (form: HTMLElement | null): boolean => form?.querySelector('[aria-invalid="true"]') != null

@@ -25,7 +25,7 @@ const frame = computed<Schemas['Frame']>(() => {
 const readings = ref<Schemas['AsCut'] | null>(props.work.row!.value.asCut)
 const state = computed(() => props.work.row!.value.state)
 async function save() {
-  await lengthsRead()
+  if (!(await lengthsRead())) return
   if (readings.value) await props.work.save({ asCut: readings.value, state: state.value === 'planned' ? 'cut' : state.value })
 }
 </script>

@@ -56,7 +56,7 @@ function begin(row: Stored<Fitting> | null, copy = false) {
 async function save() {
   const e = edited.value
   if (!e) return
-  await lengthsRead()
+  if (!(await lengthsRead())) return
   try {
     if (e.row)
       await got(

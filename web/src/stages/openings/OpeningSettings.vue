@@ -17,8 +17,8 @@ const busy = ref(false)
 watch(open, (now) => now && props.work.row && (form.value = copyOf(props.work.row.value)))
 
 async function save() {
+  if (!(await lengthsRead())) return
   busy.value = true
-  await lengthsRead()
   const { name, fittingId, turnDeg, wallMm, schools, notes } = form.value
   if (await props.work.save({ name, fittingId, turnDeg, wallMm, schools, notes })) open.value = false
   busy.value = false

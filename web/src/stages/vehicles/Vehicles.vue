@@ -51,7 +51,7 @@ function begin(row?: Stored<Vehicle>) {
 async function save() {
   const e = edited.value
   if (!e) return
-  await lengthsRead()
+  if (!(await lengthsRead())) return
   try {
     const row = e.id
       ? await got(api.PUT('/api/vehicles/{id}', { params: { path: { id: e.id }, header: ifMatch(e.version) }, body: e.value }))

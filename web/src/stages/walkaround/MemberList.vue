@@ -71,7 +71,7 @@ watch(
 async function save() {
   const e = edited.value
   if (!e) return
-  await lengthsRead()
+  if (!(await lengthsRead())) return
   await run(() =>
     e.row
       ? got(

@@ -5,7 +5,7 @@ import { useRoute } from 'vue-router'
 import { api, got, ifMatch, type Panel, type Point, type Schemas, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import LengthInput from '@/app/LengthInput.vue'
-import { anyUnread, lengthsRead } from '@/app/parseLength'
+import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
 import PointList from './PointList.vue'
 
@@ -24,7 +24,6 @@ const form = reactive({
   arcRadiusAlongMm: props.row?.value.arcRadiusAlongMm ?? null,
   arcRadiusAcrossMm: props.row?.value.arcRadiusAcrossMm ?? null,
 })
-const element = ref<HTMLElement | null>(null)
 const wrong = ref('')
 
 function outline(): Point[] {
@@ -40,8 +39,7 @@ function outline(): Point[] {
 }
 
 async function save() {
-  await lengthsRead()
-  if (anyUnread(element.value)) return
+  if (!(await lengthsRead())) return
   const vehicleId = route.params.vehicleId as string
   const body: Panel = {
     kind: 'roof',
@@ -71,7 +69,7 @@ async function save() {
 </script>
 
 <template>
-  <form ref="element" class="card" @submit.prevent="save">
+  <form class="card" @submit.prevent="save">
     <div class="form">
       <template v-if="!row">
         <LengthInput v-model="form.lengthMm" :label="t('walkaround.length')" />

@@ -57,7 +57,7 @@ const lookSoon = useDebounceFn(look, 250)
 watch(run, lookSoon)
 
 async function add() {
-  await lengthsRead()
+  if (!(await lengthsRead())) return
   await look()
   if (found.value.length === 0) return
   try {

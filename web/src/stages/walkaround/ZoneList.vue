@@ -39,7 +39,7 @@ async function run(call: () => Promise<unknown>) {
 async function save() {
   const e = edited.value
   if (!e) return
-  await lengthsRead()
+  if (!(await lengthsRead())) return
   const vehicleId = props.vehicleId
   await run(() =>
     e.row

@@ -18,7 +18,7 @@ internal static class MinkowskiSum
     /// <param name="reach">How far the rectangle reaches from its centre, mm; each at least 0.</param>
     public static NetTopologySuite.Geometries.Geometry TouchedBy(IReadOnlyList<PanelPoint> outline, PerSide reach)
     {
-        if (IsConvex(outline)) return HullOf(outline, reach);
+        if (Outlines.IsConvex(outline)) return HullOf(outline, reach);
         List<NetTopologySuite.Geometries.Geometry> parts = EdgeSums(outline, reach);
         parts.Add(Plane.Polygon(outline));
         return Plane.Union(parts);
@@ -57,19 +57,5 @@ internal static class MinkowskiSum
             sums.Add(p.Plus(-reach.RearMm, reach.BottomMm));
         }
         return Plane.Line(sums).ConvexHull();
-    }
-
-    private static bool IsConvex(IReadOnlyList<PanelPoint> outline)
-    {
-        int turns = 0;
-        for (int i = 0; i < outline.Count; i++)
-        {
-            PanelPoint a = outline[i], b = outline[(i + 1) % outline.Count], c = outline[(i + 2) % outline.Count];
-            double cross = ((b.SMm - a.SMm) * (c.TMm - b.TMm)) - ((b.TMm - a.TMm) * (c.SMm - b.SMm));
-            if (cross == 0) continue;
-            if (turns != 0 && Math.Sign(cross) != turns) return false;
-            turns = Math.Sign(cross);
-        }
-        return true;
     }
 }

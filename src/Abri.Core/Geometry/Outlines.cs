@@ -5,6 +5,9 @@ namespace Abri.Core.Geometry;
 /// <summary>Questions about a closed outline given by its corners, the last one joined to the first.</summary>
 public static class Outlines
 {
+    /// <summary>Pieces smaller than this come from rounding, mm2.</summary>
+    private const double SliverMm2 = 1e-6;
+
     /// <summary>Area, mm2: positive when the corners run anticlockwise with s to the right and t up.</summary>
     public static double SignedAreaMm2(IReadOnlyList<PanelPoint> outline)
     {
@@ -53,6 +56,34 @@ public static class Outlines
         return Clip(kept, p => box.TMaxMm - p.TMm);
     }
 
+    /// <summary>Whether an outline turns the same way at every corner.</summary>
+    public static bool IsConvex(IReadOnlyList<PanelPoint> outline)
+    {
+        int turns = 0;
+        for (int i = 0; i < outline.Count; i++)
+        {
+            double cross = Cross(outline[i], outline[(i + 1) % outline.Count], outline[(i + 2) % outline.Count]);
+            if (cross == 0) continue;
+            if (turns != 0 && Math.Sign(cross) != turns) return false;
+            turns = Math.Sign(cross);
+        }
+        return true;
+    }
+
+    /// <summary>What a convex outline leaves of another, in convex pieces that do not overlap: what lies outside its first edge, outside its second but inside its first, and so on.</summary>
+    internal static IEnumerable<PanelPoint[]> ConvexLess(PanelPoint[] outline, PanelPoint[] less)
+    {
+        int turn = Math.Sign(SignedAreaMm2(less));
+        IReadOnlyList<PanelPoint> inside = outline;
+        for (int i = 0; i < less.Length && inside.Count > 0; i++)
+        {
+            PanelPoint a = less[i], b = less[(i + 1) % less.Length];
+            List<PanelPoint> outside = Clip(inside, p => -turn * Cross(a, b, p));
+            if (Math.Abs(SignedAreaMm2(outside)) > SliverMm2) yield return [.. outside];
+            inside = Clip(inside, p => turn * Cross(a, b, p));
+        }
+    }
+
     /// <summary>Says what is wrong with an outline, or null: it needs three corners that are not in line, and must not cross itself.</summary>
     /// <param name="outline">The corners.</param>
     /// <param name="pointer">JSON pointer to it, for the message.</param>
@@ -69,6 +100,10 @@ public static class Outlines
             ? new Problem("outline-without-area", pointer, "The corners of the outline lie in one line. Give corners that enclose an area.")
             : null;
     }
+
+    /// <summary>Twice the area of the triangle of three points: positive when they turn anticlockwise.</summary>
+    private static double Cross(PanelPoint a, PanelPoint b, PanelPoint c) =>
+        ((b.SMm - a.SMm) * (c.TMm - b.TMm)) - ((b.TMm - a.TMm) * (c.SMm - b.SMm));
 
     private static List<PanelPoint> Clip(IReadOnlyList<PanelPoint> outline, Func<PanelPoint, double> inside)
     {

@@ -32,7 +32,7 @@ internal static class Plane
         foreach (List<NetTopologySuite.Geometries.Geometry> group in Meeting(parts))
         {
             NetTopologySuite.Geometries.Geometry area = group.Count == 1 ? group[0] : OverlayNGRobust.Union(Factory.BuildGeometry(group));
-            for (int i = 0; i < area.NumGeometries; i++) joined.Add(area.GetGeometryN(i));
+            joined.AddRange(area.Each());
         }
         return joined.Count == 0 ? Factory.CreatePolygon() : Factory.BuildGeometry(joined);
     }
@@ -60,16 +60,16 @@ internal static class Plane
         OverlayNGRobust.Overlay(a, b, NetTopologySuite.Operation.Overlay.SpatialFunction.Difference);
 
     /// <summary>The polygons of a result, in a fixed order: by front edge, then by lower edge.</summary>
-    public static IReadOnlyList<RegionPart> Parts(NetTopologySuite.Geometries.Geometry geometry)
-    {
-        var parts = new List<RegionPart>();
-        for (int i = 0; i < geometry.NumGeometries; i++)
-        {
-            if (geometry.GetGeometryN(i) is not Polygon { IsEmpty: false } polygon) continue;
-            parts.Add(new RegionPart(Ring(polygon.ExteriorRing), [.. polygon.InteriorRings.Select(Ring)]));
-        }
-        return [.. parts.OrderBy(p => Math.Round(p.Box.SMinMm, 3)).ThenBy(p => Math.Round(p.Box.TMinMm, 3))];
-    }
+    public static IReadOnlyList<RegionPart> Parts(IEnumerable<NetTopologySuite.Geometries.Geometry> areas) =>
+    [
+        .. areas.OfType<Polygon>().Where(p => !p.IsEmpty)
+            .Select(p => new RegionPart(Ring(p.ExteriorRing), [.. p.InteriorRings.Select(Ring)]))
+            .OrderBy(p => Math.Round(p.Box.SMinMm, 3)).ThenBy(p => Math.Round(p.Box.TMinMm, 3)),
+    ];
+
+    /// <summary>The single areas of a collection.</summary>
+    public static IEnumerable<NetTopologySuite.Geometries.Geometry> Each(this NetTopologySuite.Geometries.Geometry geometry) =>
+        Enumerable.Range(0, geometry.NumGeometries).Select(geometry.GetGeometryN);
 
     private static PanelPoint[] Ring(LineString ring) =>
         [.. ring.Coordinates.Take(ring.NumPoints - 1).Select(c => new PanelPoint(c.X, c.Y))];

@@ -29,7 +29,7 @@ internal static class FeasibleRegion
             .ToList();
         foreach (Neighbour neighbour in ground.Neighbours)
             forbidden.Add(MinkowskiSum.TouchedBy(neighbour.Flange.Corners, Shortened(ground.FlangeReach(PlacingFigures.FlangeGapMm))));
-        return Plane.Parts(Plane.Difference(held, Plane.Union(forbidden)));
+        return Remainder.Of(held, forbidden);
     }
 
     private static PerSide Shortened(PerSide reach) => new(

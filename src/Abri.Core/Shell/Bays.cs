@@ -53,8 +53,8 @@ public static class Bays
     /// <summary>The areas of the bays with their labels, without their clear rectangles; panel and members are taken as checked.</summary>
     internal static IReadOnlyList<(string Label, RegionPart Area)> Labelled(Panel panel, IReadOnlyList<Member> members)
     {
-        var taken = Plane.Union([.. members.Where(Bounds).Select(m => Plane.Polygon(MemberOutline.Of(m.Footprint)))]);
-        IReadOnlyList<RegionPart> parts = Plane.Parts(Plane.Difference(Plane.Polygon(panel.Outline), taken));
+        IReadOnlyList<RegionPart> parts = Remainder.Of(
+            Plane.Polygon(panel.Outline), [.. members.Where(Bounds).Select(m => Plane.Polygon(MemberOutline.Of(m.Footprint)))]);
         return [.. parts.Where(p => MeanWidthMm(p) >= NarrowestMm).Select((p, i) => (Label(i), p))];
     }
 

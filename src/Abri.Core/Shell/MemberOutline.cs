@@ -30,6 +30,6 @@ public static class MemberOutline
     {
         var square = new BufferParameters(0, EndCapStyle.Flat, JoinStyle.Mitre, 5);
         var area = BufferOp.Buffer(Plane.Line(footprint.Points), footprint.WidthMm / 2, square);
-        return Plane.Parts(area)[0].Outline;
+        return Plane.Parts(area.Each())[0].Outline;
     }
 }

@@ -10,6 +10,9 @@ public sealed record RegionPart(IReadOnlyList<PanelPoint> Outline, IReadOnlyList
     /// <summary>The smallest rectangle around the part.</summary>
     internal PanelBox Box { get; } = PanelBox.Of(Outline);
 
+    /// <summary>Whether it is a rectangle square to the panel.</summary>
+    internal bool IsBox => Outline.Count == 4 && Holes.Count == 0 && AreaMm2 >= Box.AreaMm2 - OnEdgeMm;
+
     /// <summary>Area, mm2.</summary>
     public double AreaMm2 => Math.Abs(Outlines.SignedAreaMm2(Outline)) - Holes.Sum(h => Math.Abs(Outlines.SignedAreaMm2(h)));
 
@@ -17,6 +20,7 @@ public sealed record RegionPart(IReadOnlyList<PanelPoint> Outline, IReadOnlyList
     public bool Holds(PanelPoint p)
     {
         if (!Box.Grown(OnEdgeMm).Holds(p)) return false;
+        if (IsBox) return true;
         if (Rings.Any(ring => Outlines.DistanceToEdgeMm(ring, p) <= OnEdgeMm)) return true;
         return Outlines.Encloses(Outline, p) && !Holes.Any(h => Outlines.Encloses(h, p));
     }

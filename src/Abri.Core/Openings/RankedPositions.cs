@@ -96,7 +96,7 @@ public static class RankedPositions
     {
         // A hair of a millimetre must not decide between front and rear, so costs are compared rounded.
         var ordered = tried.OrderBy(c => Math.Round(c.Cost, 3)).ThenBy(c => Math.Round(c.At.SMm, 3)).ThenBy(c => c.At.TMm);
-        bool square = region.All(r => r.Rings.All(ring => ring.Count == 4));
+        bool square = region.All(r => r.IsBox);
         var chosen = new List<(PanelPoint At, double Cost)>();
         var walked = new List<PanelPoint>();
         foreach ((PanelPoint at, _, RegionPart part) in ordered)

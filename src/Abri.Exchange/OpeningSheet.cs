@@ -7,7 +7,7 @@ namespace Abri.Exchange;
 /// <summary>Everything that goes on the printed sheets of an opening.</summary>
 /// <param name="Vehicle">What the vehicle is called.</param>
 /// <param name="Opening">What the opening is called.</param>
-/// <param name="Panel">The panel that is marked.</param>
+/// <param name="Facing">Which way the panel that is marked faces.</param>
 /// <param name="Fitting">The fitting, turned as it is placed.</param>
 /// <param name="SettingOut">What is marked.</param>
 /// <param name="Drawing">The template, in true scale.</param>
@@ -16,7 +16,7 @@ namespace Abri.Exchange;
 /// <param name="Lengths">How lengths are written.</param>
 /// <param name="PrintedOn">Date on the sheet.</param>
 public sealed record OpeningSheet(
-    string Vehicle, string Opening, PanelKind Panel, Fitting Fitting, SettingOutSheet SettingOut, Drawing Drawing, Verdict Verdict,
+    string Vehicle, string Opening, Facing Facing, Fitting Fitting, SettingOutSheet SettingOut, Drawing Drawing, Verdict Verdict,
     IReadOnlyList<string> Warnings, LengthFormat Lengths, DateOnly PrintedOn);
 
 /// <summary>A size of paper.</summary>

@@ -1,11 +1,14 @@
 using System.IO.Compression;
+using Abri.Core;
 using Abri.Server.Api;
 using Abri.Server.Calculators;
 using Abri.Server.Demo;
+using Abri.Server.Devices;
 using Abri.Server.Openings;
 using Abri.Server.Shell;
 using Abri.Storage;
 using Abri.Storage.Openings;
+using Abri.Storage.Record;
 using Abri.Storage.Shell;
 using FluentValidation;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -44,10 +47,11 @@ public static class AbriApp
         builder.Services.AddValidatorsFromAssemblyContaining<AppOptions>(ServiceLifetime.Singleton, includeInternalTypes: true);
         builder.Services.AddSingleton(database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
-            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<SheetEndpoints.SheetMaker>().AddSingleton<Heron>();
+            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<SheetEndpoints.SheetMaker>()
+            .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
 
         WebApplication app = builder.Build();
-        if (options.WithDemo) app.Services.GetRequiredService<Heron>().AddIfEmpty();
+        if (options.WithDemo) app.Services.GetRequiredService<DemoData>().AddIfEmpty();
 
         app.UseExceptionHandler();
         app.UseStatusCodePages();
@@ -61,7 +65,9 @@ public static class AbriApp
         app.MapHealth();
         app.MapCalculators();
         app.MapShell();
+        app.MapRecordFiles();
         app.MapOpenings();
+        app.MapDevices();
         app.MapHistory();
         return app;
     }

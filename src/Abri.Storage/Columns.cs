@@ -1,3 +1,4 @@
+using Abri.Core;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage;

@@ -13,6 +13,9 @@ public sealed class DataFolder : IDisposable
     /// <summary>The database file in it.</summary>
     public string DatabaseFile => System.IO.Path.Combine(Path, "abri.db");
 
+    /// <summary>The photos in it.</summary>
+    public PhotoFolder Photos => new(System.IO.Path.Combine(Path, "photos"));
+
     /// <summary>Claims the folder, making it when it is not there.</summary>
     /// <exception cref="StorageException">Another program has it, or it cannot be written.</exception>
     public static DataFolder Claim(string path)

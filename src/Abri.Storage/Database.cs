@@ -81,9 +81,9 @@ public sealed class Database
         command.ExecuteNonQuery();
     }
 
-    internal static long Scalar(SqliteConnection connection, string sql)
+    internal static long Scalar(SqliteConnection connection, string sql, SqliteTransaction? transaction = null)
     {
-        using SqliteCommand command = Command(connection, null, sql);
+        using SqliteCommand command = Command(connection, transaction, sql);
         return (long)command.ExecuteScalar()!;
     }
 }

@@ -18,13 +18,18 @@ internal static class Migrations
             throw new StorageException($"{file} is not a database of Abri. Choose another folder with --data.");
         if (version > 0 && version < newest) Keep(connection, $"{file}.before-{newest:0000}");
 
+        // A table that is made anew is dropped while others refer to it; what they refer to is checked before each step is kept.
+        Database.Execute(connection, "PRAGMA foreign_keys=OFF");
         foreach ((int number, string sql) in steps.Where(s => s.Number > version))
         {
             using SqliteTransaction transaction = connection.BeginTransaction();
             Database.Execute(connection, sql, transaction);
+            if (Database.Scalar(connection, "SELECT count(*) FROM pragma_foreign_key_check", transaction) > 0)
+                throw new StorageException($"{file} holds records that refer to others which are not there. Nothing was changed; put a backup in its place.");
             Database.Execute(connection, $"PRAGMA user_version = {number}", transaction);
             transaction.Commit();
         }
+        Database.Execute(connection, "PRAGMA foreign_keys=ON");
         return newest;
     }
 

@@ -20,6 +20,10 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         ? Database.Query($"SELECT * FROM {table} ORDER BY id", ReadRow)
         : Database.Query($"SELECT * FROM {table} WHERE {ownerColumn} = $owner ORDER BY id", ReadRow, ("owner", ownerId));
 
+    /// <summary>The records that a condition in SQL points out, oldest first.</summary>
+    private protected IReadOnlyList<Stored<T>> AllWhere(string condition, params (string Name, object? Value)[] parameters) =>
+        Database.Query($"SELECT * FROM {table} WHERE {condition} ORDER BY id", ReadRow, parameters);
+
     /// <summary>One record, or null.</summary>
     public Stored<T>? Find(string id) => Database.Query($"SELECT * FROM {table} WHERE id = $id", ReadRow, ("id", id)).SingleOrDefault();
 
@@ -32,12 +36,10 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     /// <returns>How it ended, the rows, and what they conflict with.</returns>
     public (WriteState State, IReadOnlyList<Stored<T>> Rows, string? Message) Add(string? ownerId, IReadOnlyList<T> values, string what)
     {
-        // A millisecond apart, so that rows added together keep their order.
-        DateTimeOffset now = Database.Clock.GetUtcNow();
-        string[] ids = [.. values.Select((_, i) => Guid.CreateVersion7(now.AddMilliseconds(i)).ToString())];
+        string[] ids = [];
         WriteState state = Guarded(out string? message, work =>
         {
-            for (int i = 0; i < ids.Length; i++) work.Insert(table, ids[i], Row(ownerId, values[i]));
+            ids = [.. values.Select(value => Insert(work, ownerId, value))];
             work.Commit(ListingScope(ownerId, ids[0]), what);
             return WriteState.Done;
         });
@@ -89,6 +91,14 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
             return WriteState.Done;
         });
         return new Written<T>(state, Find(id), message);
+    }
+
+    /// <summary>Inserts a record as part of a larger change, and returns its id.</summary>
+    internal string Insert(Work work, string? ownerId, T value)
+    {
+        string id = work.NewId();
+        work.Insert(table, id, Row(ownerId, value));
+        return id;
     }
 
     private WriteState Guarded(out string? message, Func<Work, WriteState> change)

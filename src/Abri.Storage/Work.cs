@@ -13,14 +13,20 @@ internal sealed class Work : IDisposable
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
     private readonly TimeProvider clock;
+    private readonly DateTimeOffset begun;
     private readonly List<(string Table, string Id, string? Before, string? After)> touched = [];
+    private int ids;
 
     public Work(SqliteConnection connection, TimeProvider clock)
     {
         (this.connection, this.clock) = (connection, clock);
+        begun = clock.GetUtcNow();
         // Immediate: a write that has to wait does so here, not half way through.
         transaction = connection.BeginTransaction(deferred: false);
     }
+
+    /// <summary>An id for a row of this change: a millisecond after the one before, so that rows added together keep their order.</summary>
+    public string NewId() => Guid.CreateVersion7(begun.AddMilliseconds(ids++)).ToString();
 
     /// <summary>Inserts a row; its version starts at 1.</summary>
     public void Insert(string table, string id, IReadOnlyDictionary<string, object?> columns) => Put(table, id, 1, columns, null);

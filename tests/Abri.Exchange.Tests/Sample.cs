@@ -18,7 +18,7 @@ internal static class Sample
         var centre = new PanelPoint(620 + clearFromBowMm + 200, 0);
         var marked = SettingOut.Of(site, centre, new Marking(view, 3.175, 12, CutSize.WasteSide)).Value!;
         return new OpeningSheet(
-            "Heron", "Vent over the glaze bench", PanelKind.Roof, fitting, marked.Result, OpeningDrawing.Of("Vent over the glaze bench", PanelKind.Roof, fitting, marked.Result),
+            "Heron", "Vent over the glaze bench", Facing.Up, fitting, marked.Result, OpeningDrawing.Of("Vent over the glaze bench", Facing.Up, fitting, marked.Result),
             OpeningVerdict.Of(site, centre).Value!.Result, marked.Warnings, lengths ?? LengthFormat.Millimetres, new DateOnly(2026, 11, 24));
     }
 

@@ -53,6 +53,13 @@ public sealed class CalculatorTests : IAsyncLifetime
     [InlineData("length-parse", "/text", "\"1 5/7\"", 400, "length-unreadable", "/text")]
     [InlineData("tape-chain", "/run/readings", "\"560 / 550\"", 400, "tape-reading", "/run/readings")]
     [InlineData("setting-out", "/marking/startHoleMm", "99999", 400, "out-of-range", "/marking/startHoleMm")]
+    [InlineData("squareness", "/risingMm", "200", 422, "readings-impossible", "/readings")]
+    [InlineData("sagitta", "/riseMm", "12", 400, "arc-two-figures", "")]
+    [InlineData("sagitta", "/chordMm", "7000", 400, "arc-impossible", "")]
+    [InlineData("parallel-lines", "/apartMm", "0", 400, "out-of-range", "/apartMm")]
+    [InlineData("section-parse", "/text", "\"-600 12; 0\"", 400, "section-reading", "/text")]
+    [InlineData("surface-compare", "/panel/sections/0/readings/1/tMm", "-500", 422, "section-reading-twice", "/panel/sections/0/readings")]
+    [InlineData("surface-relief", "/stepMm", "0.1", 400, "out-of-range", "/stepMm")]
     [InlineData("hole-check", "/measured/risingDiagonalMm", "1200", 422, "readings-impossible", "/measured")]
     [InlineData("hole-check", "/measured/topWidthMm", "-4", 400, "out-of-range", "/measured/topWidthMm")]
     public async Task Bad_input_is_answered_with_code_pointer_and_advice(string name, string field, string value, int status, string code, string answered)

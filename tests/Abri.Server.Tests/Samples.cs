@@ -23,6 +23,20 @@ internal static class Samples
         }
         """)!;
 
+    private static JsonObject Surface()
+    {
+        JsonNode panel = Site()["panel"]!.DeepClone();
+        panel["sections"] = JsonNode.Parse("""[{"stationMm":900,"readings":[{"tMm":-500,"depthMm":1},{"tMm":500,"depthMm":3}]}]""");
+        return new JsonObject { ["panel"] = panel, ["members"] = Site()["members"]!.DeepClone() };
+    }
+
+    private static JsonObject Relief()
+    {
+        JsonObject relief = Surface();
+        relief["stepMm"] = 100;
+        return relief;
+    }
+
     /// <summary>A good input for each calculator.</summary>
     public static Dictionary<string, JsonNode> Inputs()
     {
@@ -36,6 +50,12 @@ internal static class Samples
                 ["panel"] = Site()["panel"]!.DeepClone(),
                 ["run"] = JsonNode.Parse("""{"readings":"560 / 620","from":"front","startsOnMember":false,"kind":"roofBow","name":"Bow","firstNumber":1,"depthMm":40,"lengths":{"units":"mm","inchDenominator":16}}"""),
             },
+            ["squareness"] = JsonNode.Parse("""{"topMm":1000,"bottomMm":1000,"frontMm":500,"rearMm":500,"risingMm":1118,"fallingMm":1118}""")!,
+            ["parallel-lines"] = JsonNode.Parse("""{"lines":[{"name":"Gutter","firstMm":100,"secondMm":112},{"name":"Body line","firstMm":740,"secondMm":758}],"apartMm":2000,"openingMm":1100}""")!,
+            ["sagitta"] = JsonNode.Parse("""{"radiusMm":3000,"chordMm":450,"riseMm":null}""")!,
+            ["section-parse"] = JsonNode.Parse("""{"text":"-600 12; 0 0; 600 14","lengths":{"units":"mm","inchDenominator":16}}""")!,
+            ["surface-compare"] = Surface(),
+            ["surface-relief"] = Relief(),
             ["opening-verdict"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
             ["opening-positions"] = new JsonObject { ["site"] = Site(), ["wishes"] = JsonNode.Parse("""[{"kind":"bayCentre","weight":1}]""") },
             ["setting-out"] = new JsonObject
@@ -47,7 +67,7 @@ internal static class Samples
             ["hole-check"] = JsonNode.Parse(
                 """
                 {"frame":{"cutOut":{"widthMm":400,"heightMm":400,"cornerRadiusMm":20},"neck":{"widthMm":396,"heightMm":396,"cornerRadiusMm":18},"flange":{"widthMm":490,"heightMm":490,"cornerRadiusMm":30},"leastLapMm":25},
-                 "measured":{"topWidthMm":400,"bottomWidthMm":400,"frontHeightMm":400,"rearHeightMm":400,"risingDiagonalMm":549,"fallingDiagonalMm":549},"panel":"roof"}
+                 "measured":{"topWidthMm":400,"bottomWidthMm":400,"frontHeightMm":400,"rearHeightMm":400,"risingDiagonalMm":549,"fallingDiagonalMm":549},"facing":"up"}
                 """)!,
         };
     }

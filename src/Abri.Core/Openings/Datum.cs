@@ -70,7 +70,7 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
 
     private static Datum Edge(Side side, PanelBox cut, Panel panel)
     {
-        string name = $"{panel.Kind.Name(side)} edge of the {(panel.Kind == PanelKind.Roof ? "roof" : "panel")}";
+        string name = $"{panel.Facing.Name(side)} edge of the {(panel.Kind == PanelKind.Roof ? "roof" : "panel")}";
         if (Across(name, panel.Outline, side, cut) is { } datum) return datum;
         double edge = LineMm(side, panel.Box);
         return new Datum(name, edge, edge);

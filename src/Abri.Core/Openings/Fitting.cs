@@ -16,6 +16,21 @@ public enum FittingKind
 
     /// <summary>Plate through which a flue passes.</summary>
     Flue,
+
+    /// <summary>Glass bonded to the skin.</summary>
+    BondedWindow,
+
+    /// <summary>Hinged acrylic window in a clamp frame.</summary>
+    HingedWindow,
+
+    /// <summary>Window in a rubber gasket.</summary>
+    GasketWindow,
+
+    /// <summary>Grille in a side or in the floor.</summary>
+    Grille,
+
+    /// <summary>Hatch or ramp door; needs a framed opening.</summary>
+    Hatch,
 }
 
 /// <summary>Screws round a flange: evenly spaced along each side, corners included in the sides along s.</summary>

@@ -20,12 +20,6 @@ public static class HoleCheck
     /// <summary>Room all round the neck for primer and paint on the cut edge, mm: assumption.</summary>
     public const double PaintMm = 0.5;
 
-    /// <summary>Misclosure from which the readings are doubted, mm: as for any two readings of one dimension.</summary>
-    public const double DoubtMm = 3;
-
-    /// <summary>Misclosure, as a share of a diagonal, beyond which the readings are taken for mistyped: assumption.</summary>
-    private const double MostMisclosure = 0.1;
-
     private const double MostTurnDeg = 3;
     private const int Tangents = 12;
 
@@ -35,23 +29,24 @@ public static class HoleCheck
     /// <summary>Checks the hole.</summary>
     /// <param name="frame">The frame, turned as it is placed.</param>
     /// <param name="measured">The readings.</param>
-    /// <param name="panel">The panel, for the names of its sides.</param>
+    /// <param name="facing">Which way the panel faces, for the names of its sides.</param>
     /// <param name="lengths">How lengths are written in the advice.</param>
     /// <returns>How the frame sits, or why the readings cannot be those of a hole.</returns>
-    public static Result<Worked<HoleFit>> Of(Frame frame, AsCut measured, PanelKind panel, LengthFormat lengths)
+    public static Result<Worked<HoleFit>> Of(Frame frame, AsCut measured, Facing facing, LengthFormat lengths)
     {
         var sheet = new Worksheet();
         double loss = 2 * frame.CutOut.CornerLossMm;
         double rising = sheet.Step("d1", "rising diagonal between unrounded corners", "measured + 2 r (sqrt(2) - 1)", measured.RisingDiagonalMm + loss, "mm");
         double falling = sheet.Step("d2", "falling diagonal between unrounded corners", "measured + 2 r (sqrt(2) - 1)", measured.FallingDiagonalMm + loss, "mm");
-        if (Corners(measured, rising, falling) is not { } hole || Math.Abs(Misclosure(measured, rising, falling)) > MostMisclosure * falling)
+        if (FourSided.Of(new SixReadings(measured.TopWidthMm, measured.BottomWidthMm, measured.FrontHeightMm, measured.RearHeightMm, rising, falling)) is not { } shape)
         {
             return new Problem("readings-impossible", "/measured",
                 "No four-sided hole has these widths, heights and diagonals. Measure the diagonals again, from corner arc to corner arc.");
         }
 
-        double misclosure = sheet.Step("v", "misclosure of the diagonals", "d1 - d1 from the other five readings", Misclosure(measured, rising, falling), "mm");
-        if (Math.Abs(misclosure) > DoubtMm)
+        IReadOnlyList<PanelPoint> hole = shape.Corners;
+        double misclosure = sheet.Step("v", "misclosure of the diagonals", "d1 - d1 from the other five readings", shape.MisclosureMm, "mm");
+        if (Math.Abs(misclosure) > FourSided.DoubtMm)
             sheet.Warn($"The readings do not close: one diagonal is {lengths.Text(Math.Abs(misclosure))} off what the others give. Measure again before filing.");
         double skew = sheet.Step("x", "skew: slide of the upper edge against the lower", "(d1^2 - d2^2) / (4 w)", ((rising * rising) - (falling * falling)) / (2 * (measured.TopWidthMm + measured.BottomWidthMm)), "mm");
 
@@ -70,7 +65,7 @@ public static class HoleCheck
         Fit fit = openUp.Length > 0 ? Fit.OpenUp : lap < frame.LeastLapMm - 1e-6 ? Fit.TooBig : Fit.Fits;
         Side[] where = [.. sides.Where(s => Math.Min(s.LowMm, s.HighMm) <= room + 0.05).Select(s => s.Side)];
         return sheet.Finish(new HoleFit(
-            fit, room, where, skew, pose.TurnDeg, misclosure, openUp, lap, loosest.Side, Advice(fit, room, openUp, lap, frame, loosest.Side, new Words(panel, lengths)), hole, pose.Centre));
+            fit, room, where, skew, pose.TurnDeg, misclosure, openUp, lap, loosest.Side, Advice(fit, room, openUp, lap, frame, loosest.Side, new Words(facing, lengths)), hole, pose.Centre));
     }
 
     private sealed record Edge(PanelPoint On, double NormalS, double NormalT);
@@ -83,44 +78,8 @@ public static class HoleCheck
         ? (frame.Flange.WidthMm - frame.Neck.WidthMm) / 2
         : (frame.Flange.HeightMm - frame.Neck.HeightMm) / 2;
 
-    /// <summary>Corners from front bottom, anticlockwise, for the shape that misses both diagonals equally; null when there is none.</summary>
-    private static PanelPoint[]? Corners(AsCut m, double rising, double falling)
-    {
-        double Missed(double shift)
-        {
-            if (Shape(m, falling + shift) is not { } shape) return double.PositiveInfinity;
-            double other = shape[0].DistanceMm(shape[2]) - rising;
-            return (other * other) + (shift * shift);
-        }
-        double reach = 0.2 * falling;
-        // The readings may be so far off that no shape exists near them: start from the best of a scan.
-        double start = Enumerable.Range(-40, 81).Select(i => reach * i / 40).MinBy(Missed);
-        double best = GoldenSection.Lowest(Missed, start - (reach / 40), start + (reach / 40));
-        return double.IsFinite(Missed(best)) ? Shape(m, falling + best) : null;
-    }
-
-    private static double Misclosure(AsCut m, double rising, double falling) =>
-        Shape(m, falling) is { } shape ? rising - shape[0].DistanceMm(shape[2]) : rising - falling;
-
-    private static PanelPoint[]? Shape(AsCut m, double falling)
-    {
-        PanelPoint frontBottom = new(0, 0), rearBottom = new(m.BottomWidthMm, 0);
-        if (Apex(frontBottom, rearBottom, m.FrontHeightMm, falling, 1) is not { } frontTop) return null;
-        // The last corner lies on the far side of the falling diagonal.
-        return Apex(rearBottom, frontTop, m.RearHeightMm, m.TopWidthMm, -1) is not { } rearTop ? null : [frontBottom, rearBottom, rearTop, frontTop];
-    }
-
-    /// <summary>The point at given distances from a and b, to the left (+1) or right (-1) of the way from a to b.</summary>
-    private static PanelPoint? Apex(PanelPoint a, PanelPoint b, double fromA, double fromB, int hand)
-    {
-        double apart = a.DistanceMm(b), along = ((fromA * fromA) - (fromB * fromB) + (apart * apart)) / (2 * apart), height2 = (fromA * fromA) - (along * along);
-        if (height2 <= 0) return null;
-        double us = (b.SMm - a.SMm) / apart, ut = (b.TMm - a.TMm) / apart, off = hand * Math.Sqrt(height2);
-        return new PanelPoint(a.SMm + (along * us) - (off * ut), a.TMm + (along * ut) + (off * us));
-    }
-
     /// <summary>Edges of the hole with inward normals: the four sides (bottom, rear, top, front), then tangents of the rounded corners.</summary>
-    private static List<Edge> Edges(PanelPoint[] hole, double radiusMm)
+    private static List<Edge> Edges(IReadOnlyList<PanelPoint> hole, double radiusMm)
     {
         List<Edge> edges = [.. Enumerable.Range(0, 4).Select(i => Between(hole[i], hole[(i + 1) % 4]))];
         if (radiusMm > 0) edges.AddRange(Enumerable.Range(0, 4).SelectMany(i => Rounded(hole[(i + 3) % 4], hole[i], hole[(i + 1) % 4], radiusMm)));
@@ -185,7 +144,7 @@ public static class HoleCheck
     }
 
     /// <summary>Room between an edge of the hole and the neck's side, at both ends of that side.</summary>
-    private static SideRoom RoomAt(Side side, PanelPoint[] hole, RoundedRectangle neck, Pose pose)
+    private static SideRoom RoomAt(Side side, IReadOnlyList<PanelPoint> hole, RoundedRectangle neck, Pose pose)
     {
         (Edge edge, double lowS, double lowT, double highS, double highT) = side switch
         {
@@ -210,9 +169,9 @@ public static class HoleCheck
         return low > 1e-6 || high > 1e-6 ? new OpenUp(room.Side, low, high) : null;
     }
 
-    private sealed record Words(PanelKind Panel, LengthFormat Lengths)
+    private sealed record Words(Facing Facing, LengthFormat Lengths)
     {
-        public string Of(Side side) => Panel.Name(side);
+        public string Of(Side side) => Facing.Name(side);
 
         public string Of(double mm) => Lengths.Text(mm);
     }

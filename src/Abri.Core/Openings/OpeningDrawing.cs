@@ -16,12 +16,12 @@ public static class OpeningDrawing
 
     /// <summary>Draws the template.</summary>
     /// <param name="title">What the opening is called.</param>
-    /// <param name="panel">The panel that is marked.</param>
+    /// <param name="facing">Which way the panel that is marked faces.</param>
     /// <param name="fitting">The fitting, turned as it is placed.</param>
     /// <param name="sheet">The setting-out.</param>
-    public static Drawing Of(string title, PanelKind panel, Fitting fitting, SettingOutSheet sheet)
+    public static Drawing Of(string title, Facing facing, Fitting fitting, SettingOutSheet sheet)
     {
-        var view = PanelView.Of(panel, sheet.View);
+        var view = PanelView.Of(facing, sheet.View);
         (double X, double Y) At(PanelPoint p) => view.ToPaper(p.Plus(-sheet.Centre.SMm, -sheet.Centre.TMm));
         var lines = new List<DrawnLine>();
         var arcs = new List<DrawnArc>();

@@ -146,5 +146,5 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
         }
     }
 
-    private PanelBox? Zone(Wish wish) => ground.Zones.FirstOrDefault(z => z.Name == wish.Zone)?.Plan;
+    private PanelBox? Zone(Wish wish) => ground.Zones.FirstOrDefault(z => z.Name == wish.Zone)?.On(ground.Site.Panel.Facing);
 }

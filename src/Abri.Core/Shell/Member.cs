@@ -80,7 +80,8 @@ public sealed record Footprint(FootprintShape Shape, IReadOnlyList<PanelPoint> P
 /// <param name="Role">What may be done to it.</param>
 /// <param name="Footprint">The area that it takes up.</param>
 /// <param name="DepthMm">How far it reaches inwards from the skin, mm; negative for a swage that stands proud of the skin.</param>
-public sealed record Member(string Name, MemberKind Kind, MemberRole Role, Footprint Footprint, double DepthMm)
+/// <param name="FlankMm">Width in plan of a swage's sloping flank, all round, mm: half of base width less top width. 0 for upright flanks and for other members.</param>
+public sealed record Member(string Name, MemberKind Kind, MemberRole Role, Footprint Footprint, double DepthMm, double FlankMm = 0)
 {
     /// <summary>The role that a member of a kind has unless somebody says otherwise.</summary>
     public static MemberRole DefaultRole(MemberKind kind) => kind switch

@@ -7,6 +7,55 @@ public enum PanelKind
 {
     /// <summary>The roof.</summary>
     Roof,
+
+    /// <summary>The left side.</summary>
+    Left,
+
+    /// <summary>The right side.</summary>
+    Right,
+
+    /// <summary>The left rear door, or the left half of the rear wall.</summary>
+    RearLeftDoor,
+
+    /// <summary>The right rear door, or the right half of the rear wall.</summary>
+    RearRightDoor,
+
+    /// <summary>The sliding side door.</summary>
+    SlidingDoor,
+
+    /// <summary>The front bulkhead, or the front wall of a trailer.</summary>
+    Bulkhead,
+
+    /// <summary>The floor.</summary>
+    Floor,
+
+    /// <summary>A step, such as the one below the rear doors.</summary>
+    Step,
+
+    /// <summary>Any other part.</summary>
+    Other,
+}
+
+/// <summary>Which way the outside of a panel looks; it fixes the panel's frame and how it is drawn.</summary>
+public enum Facing
+{
+    /// <summary>Up, as the roof: s is X, t is Y.</summary>
+    Up,
+
+    /// <summary>Down, as the floor: s is X, t is Y.</summary>
+    Down,
+
+    /// <summary>To the vehicle's left: s is X, t is Z.</summary>
+    Left,
+
+    /// <summary>To the vehicle's right: s is X, t is Z.</summary>
+    Right,
+
+    /// <summary>Backwards, as the rear doors: s is Y, t is Z.</summary>
+    Rear,
+
+    /// <summary>Forwards, as the bulkhead: s is Y, t is Z.</summary>
+    Front,
 }
 
 /// <summary>What a skin is made of.</summary>
@@ -28,17 +77,48 @@ public enum SkinMaterial
     PlywoodSkin,
 }
 
+/// <summary>Which of two descriptions of a panel's surface counts.</summary>
+public enum SurfaceSource
+{
+    /// <summary>Curvature and swages as drawn.</summary>
+    Drawn,
+
+    /// <summary>Sections measured with straight-edge and depth gauge.</summary>
+    Measured,
+}
+
 /// <summary>A panel of the shell: its outline in its own frame, its skin and its curvature.</summary>
 /// <param name="Kind">Which part of the shell it is.</param>
 /// <param name="Outline">Corners of the outline in order.</param>
-/// <param name="SkinMm">Thickness of the skin, mm.</param>
+/// <param name="SkinMm">Thickness of the (outer) skin, mm.</param>
 /// <param name="Material">What the skin is made of.</param>
 /// <param name="ArcRadiusAlongMm">Radius of the curvature along s, mm; null where it is flat.</param>
 /// <param name="ArcRadiusAcrossMm">Radius of the curvature along t, mm; null where it is flat.</param>
+/// <param name="Faces">Which way its outside looks; null for what its kind looks (see <see cref="FacingOf"/>).</param>
+/// <param name="SkinGapMm">Gap between outer and inner skin, mm; null where there is one skin.</param>
+/// <param name="TaperDeg">Angle of the panel in plan against the vehicle's axis, degrees; positive where the vehicle narrows to the rear.</param>
+/// <param name="Surface">Which description of its surface counts.</param>
+/// <param name="Sections">Measured sections across it, by station; null where none were taken.</param>
+/// <param name="Name">What people call it; null for the usual name of its kind.</param>
 public sealed record Panel(
     PanelKind Kind, IReadOnlyList<PanelPoint> Outline, double SkinMm, SkinMaterial Material,
-    double? ArcRadiusAlongMm = null, double? ArcRadiusAcrossMm = null)
+    double? ArcRadiusAlongMm = null, double? ArcRadiusAcrossMm = null, Facing? Faces = null, double? SkinGapMm = null, double TaperDeg = 0,
+    SurfaceSource Surface = SurfaceSource.Drawn, IReadOnlyList<SurfaceSection>? Sections = null, string? Name = null)
 {
+    /// <summary>Which way its outside looks.</summary>
+    internal Facing Facing => Faces ?? FacingOf(Kind);
+
     /// <summary>The smallest rectangle around the outline.</summary>
     internal PanelBox Box => PanelBox.Of(Outline);
+
+    /// <summary>Which way the outside of a panel of a kind looks unless somebody says otherwise.</summary>
+    public static Facing FacingOf(PanelKind kind) => kind switch
+    {
+        PanelKind.Left => Facing.Left,
+        PanelKind.Right or PanelKind.SlidingDoor => Facing.Right,
+        PanelKind.RearLeftDoor or PanelKind.RearRightDoor => Facing.Rear,
+        PanelKind.Bulkhead => Facing.Front,
+        PanelKind.Floor => Facing.Down,
+        _ => Facing.Up,
+    };
 }

@@ -7,7 +7,7 @@ namespace Abri.Core.Shell;
 /// </summary>
 /// <remarks>
 /// Roof, floor and left side are drawn with the front of the vehicle at the left, the right side with the front at the right when
-/// seen from outside. From above, with the front at the left, the vehicle's left side is at the foot of the paper: a drawing
+/// seen from outside; the rear with the vehicle's left at the left. From above, with the front at the left, the vehicle's left side is at the foot of the paper: a drawing
 /// with front at the left and the vehicle's left at the top shows the roof from below. A sheet that is mirrored by mistake puts
 /// the hole in the wrong place, so a test checks each view against the outward normal of its panel.
 /// </remarks>
@@ -15,16 +15,18 @@ namespace Abri.Core.Shell;
 /// <param name="TSign">+1 when t runs up the paper, -1 when it runs down.</param>
 public readonly record struct PanelView(int SSign, int TSign)
 {
-    /// <summary>The view of a panel.</summary>
-    public static PanelView Of(PanelKind panel, ViewedFrom from)
+    /// <summary>The view of a panel that faces some way.</summary>
+    public static PanelView Of(Facing facing, ViewedFrom from)
     {
-        PanelView outside = panel switch
+        PanelView outside = facing switch
         {
-            PanelKind.Roof => new PanelView(1, -1),
-            _ => throw new ArgumentOutOfRangeException(nameof(panel), panel, "No view is defined for this panel yet."),
+            Facing.Up => new PanelView(1, -1),
+            Facing.Right or Facing.Rear => new PanelView(-1, 1),
+            _ => new PanelView(1, 1),
         };
-        // Seen from the other side, one axis turns round. On the roof it is t: a person lying under it still has the front at the left.
-        return from == ViewedFrom.Outside ? outside : new PanelView(outside.SSign, -outside.TSign);
+        if (from == ViewedFrom.Outside) return outside;
+        // Seen from the other side, one axis turns round. A person under the roof or on the floor still has the front at the left; on a wall, up stays up.
+        return facing is Facing.Up or Facing.Down ? new PanelView(outside.SSign, -outside.TSign) : new PanelView(-outside.SSign, outside.TSign);
     }
 
     /// <summary>A place on paper, mm: X to the right, Y up.</summary>

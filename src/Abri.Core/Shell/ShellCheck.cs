@@ -27,6 +27,9 @@ public static class ShellCheck
     public static Problem? OfPanel(Panel panel)
     {
         if (Outlines.Check(panel.Outline, "/outline") is { } problem) return problem;
+        if (SectionCheck.Of(panel.Sections ?? [], "/sections") is { } section) return section;
+        if (panel.Surface == SurfaceSource.Measured && panel.Sections is not { Count: > 0 })
+            return new Problem("surface-not-measured", "/surface", "No section has been measured yet: take one, or let the drawing count.");
         if (panel.ArcRadiusAlongMm is { } along && along < panel.Box.WidthMm / 2) return TooTight("arcRadiusAlongMm", along, panel.Box.WidthMm);
         if (panel.ArcRadiusAcrossMm is { } across && across < panel.Box.HeightMm / 2) return TooTight("arcRadiusAcrossMm", across, panel.Box.HeightMm);
         return null;
@@ -52,7 +55,8 @@ public static class ShellCheck
             : new Problem("member-off-panel", "/footprint", $"{member.Name} does not touch the panel.");
     }
 
-    private static Problem? OfFootprint(Footprint footprint)
+    /// <summary>What is contradictory about a footprint by itself, or null.</summary>
+    public static Problem? OfFootprint(Footprint footprint)
     {
         if (footprint.Shape == FootprintShape.Polygon) return Outlines.Check(footprint.Points, "/footprint/points");
         if (footprint.Points.Count < 2) return new Problem("footprint-too-few-points", "/footprint/points", "A spine needs at least 2 points.");

@@ -28,8 +28,24 @@ public enum TapeFrom
 /// <param name="FirstNumber">Number of the first.</param>
 /// <param name="DepthMm">Depth of each, mm inwards.</param>
 /// <param name="Lengths">Unit of plain numbers.</param>
+/// <param name="Again">The same edges taped a second time, as typed; null where that was not done.</param>
+/// <param name="Overall">What the tape read at the far edge of the panel, as typed; null where it was not read.</param>
 public sealed record TapeRun(
-    string Readings, TapeFrom From, bool StartsOnMember, MemberKind Kind, string Name, int FirstNumber, double DepthMm, LengthFormat Lengths);
+    string Readings, TapeFrom From, bool StartsOnMember, MemberKind Kind, string Name, int FirstNumber, double DepthMm, LengthFormat Lengths,
+    string? Again = null, string? Overall = null);
+
+/// <summary>Two readings of one dimension, side by side.</summary>
+/// <param name="Name">What was read.</param>
+/// <param name="FirstMm">The first reading, mm.</param>
+/// <param name="SecondMm">The second one, mm.</param>
+/// <param name="Asks">Whether they differ by so much that somebody has to say which is right.</param>
+public sealed record ReadingPair(string Name, double FirstMm, double SecondMm, bool Asks);
+
+/// <summary>What a tape run gives.</summary>
+/// <param name="Members">The members, by the first readings: nothing is averaged.</param>
+/// <param name="RestMm">From the last reading to the far edge, mm.</param>
+/// <param name="Twice">Dimensions that were read twice.</param>
+public sealed record TapedMembers(IReadOnlyList<Member> Members, double RestMm, IReadOnlyList<ReadingPair> Twice);
 
 /// <summary>
 /// Turns a running chain of tape readings across a panel into members: stretches are gap and member in turn.
@@ -37,15 +53,18 @@ public sealed record TapeRun(
 /// <example>From the front, <c>560 / 620 / 1165 / 1225</c> gives two bows 60 wide, with 545 clear between them.</example>
 public static partial class TapeChain
 {
+    /// <summary>Two readings of one dimension that differ by more than this are asked about, mm: assumption.</summary>
+    public const double AskMm = 3;
+
     /// <summary>Most readings in one run.</summary>
     public const int MostReadings = 200;
 
     /// <summary>The members that the tape crossed, right across the panel.</summary>
     /// <returns>The members, or the reading that cannot be right.</returns>
-    public static Result<Worked<IReadOnlyList<Member>>> Members(Panel panel, TapeRun run)
+    public static Result<Worked<TapedMembers>> Members(Panel panel, TapeRun run)
     {
         if (ShellCheck.OfPanel(panel) is { } wrong) return wrong.Under("/panel");
-        if (!Readings(run).IsOk(out IReadOnlyList<double>? readings, out Problem? problem)) return problem;
+        if (!Readings(run.Readings, run.Lengths, "/run/readings").IsOk(out IReadOnlyList<double>? readings, out Problem? problem)) return problem;
 
         PanelBox box = panel.Box;
         bool along = run.From is TapeFrom.Front or TapeFrom.Rear;
@@ -77,20 +96,46 @@ public static partial class TapeChain
             sheet.Step($"w_{members.Count + 1}", $"{member.Name}, width", "reading at its far edge - reading at its near edge", to - from, "mm");
             members.Add(member);
         }
-        sheet.Step("rest", "from the last reading to the far edge", "extent of the panel - last reading", span - readings[^1], "mm");
+        double rest = sheet.Step("rest", "from the last reading to the far edge", "extent of the panel - last reading", span - readings[^1], "mm");
         sheet.Cite(new Source("Differences of running readings", SourceKind.Geometry));
-        return sheet.Finish<IReadOnlyList<Member>>(members);
+        if (!Twice(run, readings, span).IsOk(out IReadOnlyList<ReadingPair>? twice, out problem)) return problem;
+        foreach (ReadingPair pair in twice.Where(t => t.Asks))
+        {
+            sheet.Cite(new Source($"Two readings of one dimension that differ by more than {AskMm} mm are asked about", SourceKind.Assumption));
+            sheet.Warn($"{pair.Name}: {run.Lengths.Text(pair.FirstMm)} and {run.Lengths.Text(pair.SecondMm)}. Which one is right? Read it again.");
+        }
+        return sheet.Finish(new TapedMembers(members, rest, twice));
     }
 
-    private static Result<IReadOnlyList<double>> Readings(TapeRun run)
+    private static Result<IReadOnlyList<ReadingPair>> Twice(TapeRun run, IReadOnlyList<double> readings, double span)
     {
-        string[] texts = [.. Separators().Split(run.Readings).Select(t => t.Trim()).Where(t => t.Length > 0)];
+        var pairs = new List<ReadingPair>();
+        void Add(string name, double first, double second) => pairs.Add(new ReadingPair(name, first, second, Math.Abs(first - second) > AskMm));
+        if (!string.IsNullOrWhiteSpace(run.Again))
+        {
+            if (!Readings(run.Again, run.Lengths, "/run/again").IsOk(out IReadOnlyList<double>? again, out Problem? problem)) return problem;
+            if (again.Count != readings.Count)
+                return new Problem("tape-reading", "/run/again", $"The second run has {again.Count} readings, the first has {readings.Count}. Both must cross the same edges.");
+            for (int i = 0; i < again.Count; i++) Add($"Reading {i + 1}", readings[i], again[i]);
+        }
+        if (!string.IsNullOrWhiteSpace(run.Overall))
+        {
+            if (!LengthText.Parse(run.Overall, run.Lengths).IsOk(out Worked<ParsedLength>? overall, out Problem? problem)) return new Problem("tape-reading", "/run/overall", problem.Message);
+            Add("The panel's far edge: as drawn, and by this tape", span, overall.Result.Mm);
+        }
+        return pairs;
+    }
+
+    private static Result<IReadOnlyList<double>> Readings(string typed, LengthFormat lengths, string pointer)
+    {
+        Problem Wrong(string message) => new("tape-reading", pointer, message);
+        string[] texts = [.. Separators().Split(typed).Select(t => t.Trim()).Where(t => t.Length > 0)];
         if (texts.Length == 0) return Wrong("Type running readings, such as 560 / 620 / 1165 / 1225.");
         if (texts.Length > MostReadings) return Wrong($"A run has at most {MostReadings} readings; this one has {texts.Length}.");
         var readings = new List<double>();
         for (int i = 0; i < texts.Length; i++)
         {
-            if (!LengthText.Parse(texts[i], run.Lengths).IsOk(out Worked<ParsedLength>? length, out Problem? problem))
+            if (!LengthText.Parse(texts[i], lengths).IsOk(out Worked<ParsedLength>? length, out Problem? problem))
                 return Wrong($"Reading {i + 1}: {problem.Message}");
             double mm = length.Result.Mm, before = i == 0 ? 0 : readings[^1];
             if (mm - before < 1)

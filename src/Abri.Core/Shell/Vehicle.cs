@@ -11,12 +11,35 @@ namespace Abri.Core.Shell;
 /// <param name="InchDenominator">Finest fraction of an inch shown: 16 or 32.</param>
 /// <param name="Schools">What a new opening starts from where practitioners differ.</param>
 /// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm: it is added to every distance at which a straight-edge is set.</param>
+/// <param name="TimeZone">Time zone in which times are shown, by its IANA name.</param>
+/// <param name="Place">Where it stands; null when unknown.</param>
+/// <param name="Masses">Masses and axles; null when nothing is known yet.</param>
+/// <param name="Attitude">How it stands as parked; null for level.</param>
 public sealed record Vehicle(
-    string Name, VehicleKind Kind, int? Year, string Notes, UnitSystem Units, int InchDenominator, Schools Schools, double MarkerOffsetMm)
+    string Name, VehicleKind Kind, int? Year, string Notes, UnitSystem Units, int InchDenominator, Schools Schools, double MarkerOffsetMm,
+    string TimeZone = "Etc/UTC", Place? Place = null, Masses? Masses = null, Attitude? Attitude = null)
 {
     /// <summary>Common practice, no source: 1/8 inch between straight-edge and pencil line.</summary>
     public const double UsualMarkerOffsetMm = 3.175;
 }
+
+/// <summary>A place on the ground, for daylight and weather.</summary>
+/// <param name="LatitudeDeg">Degrees north of the equator.</param>
+/// <param name="LongitudeDeg">Degrees east of Greenwich.</param>
+public sealed record Place(double LatitudeDeg, double LongitudeDeg);
+
+/// <summary>Masses and axles, as on the vehicle's plate and papers; null what is not known.</summary>
+/// <param name="KerbKg">Mass of the vehicle as it is, ready to drive, kg.</param>
+/// <param name="PermittedKg">Permitted mass, kg.</param>
+/// <param name="FrontAxleKg">Limit of the front axle, kg; of a trailer's coupling.</param>
+/// <param name="RearAxleKg">Limit of the rear axle, kg.</param>
+/// <param name="WheelbaseMm">From axle to axle, mm; of a trailer, from coupling to axle.</param>
+public sealed record Masses(double? KerbKg, double? PermittedKg, double? FrontAxleKg, double? RearAxleKg, double? WheelbaseMm);
+
+/// <summary>How a vehicle stands.</summary>
+/// <param name="PitchDeg">Degrees; positive with the nose up.</param>
+/// <param name="RollDeg">Degrees; positive with the left side up.</param>
+public sealed record Attitude(double PitchDeg, double RollDeg);
 
 /// <summary>What sort of body a vehicle has.</summary>
 public enum VehicleKind

@@ -28,6 +28,9 @@ public enum ZoneKind
 
     /// <summary>Bulkhead.</summary>
     Bulkhead,
+
+    /// <summary>Furring that carries a lining.</summary>
+    Furring,
 }
 
 /// <summary>A part of the inside that openings must respect or serve, as a box in vehicle coordinates.</summary>
@@ -42,9 +45,18 @@ public enum ZoneKind
 public sealed record Zone(
     string Name, ZoneKind Kind, double XMinMm, double XMaxMm, double YMinMm, double YMaxMm, double ZMinMm, double ZMaxMm)
 {
-    /// <summary>Seen from above, in the roof's frame.</summary>
-    internal PanelBox Plan => new(XMinMm, XMaxMm, YMinMm, YMaxMm);
+    /// <summary>
+    /// Its outline in the frame of a panel that faces some way, if the panel can have to do with it: roof and floor with all zones, a side with those
+    /// that reach past the centre line to it. Null otherwise.
+    /// </summary>
+    internal PanelBox? On(Facing facing) => facing switch
+    {
+        Facing.Up or Facing.Down => new PanelBox(XMinMm, XMaxMm, YMinMm, YMaxMm),
+        Facing.Left when YMaxMm > 0 => new PanelBox(XMinMm, XMaxMm, ZMinMm, ZMaxMm),
+        Facing.Right when YMinMm < 0 => new PanelBox(XMinMm, XMaxMm, ZMinMm, ZMaxMm),
+        _ => null,
+    };
 
-    /// <summary>Whether it hangs under the roof, so that a roof opening would cut into it.</summary>
-    internal bool HangsUnderRoof => Kind is ZoneKind.OverheadLocker or ZoneKind.Bulkhead;
+    /// <summary>Whether an opening before or above it would come out inside it.</summary>
+    internal bool HidesOpenings => Kind is ZoneKind.OverheadLocker or ZoneKind.Bulkhead;
 }

@@ -44,7 +44,7 @@ internal static class FiguresPage
         {
             y += 5.2;
             page.Line(rule, left, y - 3.8, left + width, y - 3.8);
-            page.Text(SideName(line.Side, sheet.Panel), at[0], y, 3.4);
+            page.Text(SideName(line.Side, sheet.Facing), at[0], y, 3.4);
             page.Text(line.Datum, at[1], y, 3.4);
             page.Text(Ends(line.TapeFromMm, line.TapeToMm, sheet.Lengths), at[2], y, 3.4);
             page.Text(Ends(line.SetFromMm, line.SetToMm, sheet.Lengths), at[3], y, 3.4, true, align: SKTextAlign.Right);
@@ -59,7 +59,7 @@ internal static class FiguresPage
         string offset = l.Text(s.CutLines[0].SetFromMm - s.CutLines[0].TapeFromMm);
         string[] lines =
         [
-            $"The straight-edge is set {offset} further out than the line, because the pencil draws that far off it. Two figures: at the {EndNames(sheet.Panel)}.",
+            $"The straight-edge is set {offset} further out than the line, because the pencil draws that far off it. Two figures: at the {EndNames(sheet.Facing)}.",
             $"Cut-out {l.Text(s.CutOut.WidthMm)} along by {l.Text(s.CutOut.HeightMm)} across, corner radius {l.Text(s.CutOut.CornerRadiusMm)}. Half: {l.Text(s.AcrossLine.HalfMm)} and {l.Text(s.AlongLine.HalfMm)}.",
             $"Centre line across: {l.Text(s.AcrossLine.LowMm)} from {s.AcrossLine.LowDatum}, {l.Text(s.AcrossLine.HighMm)} from {s.AcrossLine.HighDatum}. Along: {l.Text(s.AlongLine.LowMm)} from {s.AlongLine.LowDatum}, {l.Text(s.AlongLine.HighMm)} from {s.AlongLine.HighDatum}.",
             $"Diagonals between the crossings of the lines: {l.Text(s.DiagonalMm)} both; between through-holes: {l.Text(s.ThroughDiagonalMm)} both; once cut, arc to arc: {l.Text(s.ArcDiagonalMm)} both.",
@@ -85,15 +85,16 @@ internal static class FiguresPage
     private static string Ends(double a, double b, LengthFormat lengths) =>
         lengths.Text(a) == lengths.Text(b) ? lengths.Text(a) : $"{lengths.Text(a)} / {lengths.Text(b)}";
 
-    private static string EndNames(PanelKind panel) => panel == PanelKind.Roof ? "right and left end, or at the front and rear end" : "lower and upper end, or at the front and rear end";
-
-    private static string SideName(Side side, PanelKind panel) => (side, panel) switch
+    private static string EndNames(Facing facing) => facing switch
     {
-        (Side.Front, _) => "Front",
-        (Side.Rear, _) => "Rear",
-        (Side.Top, PanelKind.Roof) => "Left",
-        (_, PanelKind.Roof) => "Right",
-        (Side.Top, _) => "Top",
-        _ => "Bottom",
+        Facing.Up or Facing.Down => "right and left end, or at the front and rear end",
+        Facing.Rear or Facing.Front => "lower and upper end, or at the right and left end",
+        _ => "lower and upper end, or at the front and rear end",
     };
+
+    private static string SideName(Side side, Facing facing)
+    {
+        string name = facing.Name(side);
+        return char.ToUpperInvariant(name[0]) + name[1..];
+    }
 }

@@ -68,12 +68,12 @@ public static class OpeningPdf
         page.Circle(pen, x, y, 2);
     }
 
-    /// <summary>Arrows to the vehicle's front and left; up on a wall.</summary>
+    /// <summary>Arrows to the vehicle's front and left; up on a wall; right and up on the rear.</summary>
     internal static void Compass(Page page, OpeningSheet sheet, double x, double y)
     {
-        var view = PanelView.Of(sheet.Panel, sheet.SettingOut.View);
-        page.Arrow(x, y, -view.SSign, 0, "FRONT");
-        page.Arrow(x, y, 0, -view.TSign, sheet.Panel == PanelKind.Roof ? "LEFT SIDE" : "UP");
+        var view = PanelView.Of(sheet.Facing, sheet.SettingOut.View);
+        page.Arrow(x, y, -view.SSign, 0, sheet.Facing is Facing.Rear or Facing.Front ? "RIGHT SIDE" : "FRONT");
+        page.Arrow(x, y, 0, -view.TSign, sheet.Facing is Facing.Up or Facing.Down ? "LEFT SIDE" : "UP");
     }
 
     internal static void Map(Page page, Tiling tiling, Tile? here, double x, double y)

@@ -14,7 +14,7 @@ internal sealed partial class Troubles : IExceptionHandler
     {
         ProblemHttpResult? answer = exception switch
         {
-            BadHttpRequestException { StatusCode: 413 } => Problems.Answer(413, "body-too-large", $"The request is larger than {AbriApp.MostBodyBytes / 1024 / 1024} MB."),
+            BadHttpRequestException { StatusCode: 413 } large => Problems.Answer(413, "body-too-large", large.Message.StartsWith("The file", StringComparison.Ordinal) ? large.Message : $"The request is larger than the {Limit(context)} MB that are taken here."),
             BadHttpRequestException { StatusCode: 415 } => Problems.Answer(415, "not-json", "Send JSON, with the header Content-Type: application/json."),
             BadHttpRequestException { InnerException: JsonException json } => Unreadable(json),
             JsonException json => Unreadable(json),
@@ -27,6 +27,9 @@ internal sealed partial class Troubles : IExceptionHandler
         await answer.ExecuteAsync(context);
         return true;
     }
+
+    private static long Limit(HttpContext context) =>
+        (context.GetEndpoint()?.Metadata.GetMetadata<Microsoft.AspNetCore.Http.Metadata.IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? AbriApp.MostBodyBytes) / 1024 / 1024;
 
     private static ProblemHttpResult Unreadable(JsonException json)
     {

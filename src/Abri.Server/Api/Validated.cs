@@ -20,7 +20,7 @@ internal static partial class Validated
         });
 
     /// <summary><c>Members[3].Footprint.WidthMm</c> as <c>/members/3/footprint/widthMm</c>.</summary>
-    private static string Pointer(string property) =>
+    public static string Pointer(string property) =>
         string.Concat(Parts().Matches(property).Select(part => "/" + JsonNamingPolicy.CamelCase.ConvertName(part.Value)));
 
     [GeneratedRegex(@"[^.\[\]]+")]

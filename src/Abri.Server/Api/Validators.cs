@@ -1,6 +1,10 @@
+using System.Text.RegularExpressions;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Core.Shell.Presets;
+using Abri.Server.Shell;
 using FluentValidation;
 
 namespace Abri.Server.Api;
@@ -42,6 +46,16 @@ internal sealed class PerSideValidator : AbstractValidator<PerSide>
 
 internal sealed class SchoolsValidator : AbstractValidator<Schools>;
 
+internal static partial class TimeZones
+{
+    /// <summary>Whether a name is that of a time zone; on a machine without a time-zone database, whether it looks like one.</summary>
+    public static bool IsKnown(string name) =>
+        Name().IsMatch(name) && (TimeZoneInfo.TryFindSystemTimeZoneById(name, out _) || !TimeZoneInfo.TryFindSystemTimeZoneById("Etc/UTC", out _));
+
+    [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9_+\-]{1,30}(/[A-Za-z0-9_+\-]{1,30}){0,2}$")]
+    private static partial Regex Name();
+}
+
 internal sealed class VehicleValidator : AbstractValidator<Vehicle>
 {
     public VehicleValidator()
@@ -51,6 +65,25 @@ internal sealed class VehicleValidator : AbstractValidator<Vehicle>
         RuleFor(x => x.Year).Must(y => y is null or (>= 1900 and <= 2100)).WithMessage("The year must lie between 1900 and 2100.");
         RuleFor(x => x.InchDenominator).Must(d => d is 16 or 32).WithMessage("Inches are shown in sixteenths or thirty-seconds: 16 or 32.");
         RuleFor(x => x.MarkerOffsetMm).Between(0, 20, "The pencil's offset", "mm");
+        RuleFor(x => x.TimeZone).Must(TimeZones.IsKnown).WithMessage((_, z) => $"\"{z}\" is not a time zone. Use a name such as Europe/Lisbon or Etc/UTC.");
+        RuleFor(x => x.Place).ChildRules(place =>
+        {
+            place.RuleFor(x => x!.LatitudeDeg).Between(-90, 90, "The latitude", "degrees");
+            place.RuleFor(x => x!.LongitudeDeg).Between(-180, 180, "The longitude", "degrees");
+        }).When(x => x.Place is not null);
+        RuleFor(x => x.Masses).ChildRules(masses =>
+        {
+            masses.RuleFor(x => x!.KerbKg).Between(50, 40_000, "The kerb mass", "kg");
+            masses.RuleFor(x => x!.PermittedKg).Between(50, 40_000, "The permitted mass", "kg");
+            masses.RuleFor(x => x!.FrontAxleKg).Between(20, 20_000, "The front axle's limit", "kg");
+            masses.RuleFor(x => x!.RearAxleKg).Between(20, 30_000, "The rear axle's limit", "kg");
+            masses.RuleFor(x => x!.WheelbaseMm).Between(500, 15_000, "The wheelbase", "mm");
+        }).When(x => x.Masses is not null);
+        RuleFor(x => x.Attitude).ChildRules(attitude =>
+        {
+            attitude.RuleFor(x => x!.PitchDeg).Between(-20, 20, "The pitch", "degrees");
+            attitude.RuleFor(x => x!.RollDeg).Between(-20, 20, "The roll", "degrees");
+        }).When(x => x.Attitude is not null);
     }
 }
 
@@ -63,6 +96,95 @@ internal sealed class PanelValidator : AbstractValidator<Panel>
         RuleFor(x => x.SkinMm).Between(0.3, 50, "The skin's thickness", "mm");
         RuleFor(x => x.ArcRadiusAlongMm).Between(200, 1_000_000, "The radius along", "mm");
         RuleFor(x => x.ArcRadiusAcrossMm).Between(200, 1_000_000, "The radius across", "mm");
+        RuleFor(x => x.SkinGapMm).Between(0.5, 300, "The gap between the skins", "mm");
+        RuleFor(x => x.TaperDeg).Between(-45, 45, "The taper", "degrees");
+        When(x => x.Name is not null, () => RuleFor(x => x.Name!).Name());
+        RuleFor(x => x.Sections).Must(s => s is null || s.Count <= 200).WithMessage("A panel has at most 200 sections.");
+        RuleForEach(x => x.Sections).Given().SetValidator(new SurfaceSectionValidator());
+    }
+}
+
+internal sealed class SurfaceSectionValidator : AbstractValidator<SurfaceSection>
+{
+    public SurfaceSectionValidator()
+    {
+        RuleFor(x => x.StationMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "The station", "mm");
+        RuleFor(x => x.StraightEdgeMm).Between(-2000, 2000, "The straight-edge's height", "mm");
+        RuleFor(x => x.Readings).Must(r => r.Count is >= 2 and <= DepthPairs.Most).WithMessage($"A section has 2 to {DepthPairs.Most} readings.");
+        RuleForEach(x => x.Readings).ChildRules(r =>
+        {
+            r.RuleFor(x => x.TMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "A place across", "mm");
+            r.RuleFor(x => x.DepthMm).Between(-1000, 1000, "A depth", "mm");
+        });
+    }
+}
+
+internal sealed class FindingValidator : AbstractValidator<Finding>
+{
+    public FindingValidator()
+    {
+        RuleFor(x => x.Name).Name();
+        RuleFor(x => x.Notes).Notes();
+        RuleFor(x => x.SeenBy).Must(s => s.Length <= 80).WithMessage("Who saw it may have at most 80 characters.");
+        RuleFor(x => x.SeenAt).Must(t => t.Year is >= 1950 and <= 2150).WithMessage("The date must lie between 1950 and 2150.");
+        RuleFor(x => x.Points).Must(p => p.Count is >= 1 and <= Ranges.MostPoints).WithMessage($"A finding has 1 to {Ranges.MostPoints} points.");
+        RuleForEach(x => x.Points).SetValidator(new PanelPointValidator());
+        RuleFor(x => x.Measures.LengthMm).Between(0, Ranges.LongestMm, "The length", "mm");
+        RuleFor(x => x.Measures.WidthMm).Between(0, Ranges.LongestMm, "The width", "mm");
+        RuleFor(x => x.Measures.DepthMm).Between(0, 1000, "The depth", "mm");
+        RuleFor(x => x.Measures.MoisturePercent).Between(0, 200, "The moisture", "%");
+    }
+}
+
+internal sealed class BoxSizeValidator : AbstractValidator<BoxSize>
+{
+    public BoxSizeValidator()
+    {
+        RuleFor(x => x.LengthMm).Between(500, Ranges.LongestMm, "The length", "mm");
+        RuleFor(x => x.WidthMm).Between(500, 4000, "The width", "mm");
+        RuleFor(x => x.HeightMm).Between(300, 4500, "The height", "mm");
+    }
+}
+
+internal sealed class NewVehicleValidator : AbstractValidator<NewVehicle>
+{
+    public NewVehicleValidator()
+    {
+        RuleFor(x => x.Vehicle).SetValidator(new VehicleValidator());
+        RuleFor(x => x.Box!).SetValidator(new BoxSizeValidator()).When(x => x.Box is not null);
+    }
+}
+
+internal sealed class VehicleRecordValidator : AbstractValidator<VehicleRecord>
+{
+    public VehicleRecordValidator()
+    {
+        RuleFor(x => x.Vehicle).SetValidator(new VehicleValidator());
+        RuleFor(x => x.Zones).Must(z => z.Count <= 100).WithMessage("A vehicle has at most 100 zones.");
+        RuleForEach(x => x.Zones).Given().SetValidator(new ZoneValidator());
+        RuleForEach(x => x.Fittings).Given().ChildRules(f =>
+        {
+            f.RuleFor(x => x.Key).Name();
+            f.RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
+        });
+        RuleFor(x => x.Panels).Must(p => p.Count <= 40).WithMessage("A vehicle has at most 40 panels.");
+        RuleForEach(x => x.Panels).Given().ChildRules(p =>
+        {
+            p.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
+            p.RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
+            p.RuleForEach(x => x.Openings).Given().SetValidator(new OpeningValidator());
+            p.RuleForEach(x => x.Findings).Given().ChildRules(f =>
+            {
+                f.RuleFor(x => x.Finding).SetValidator(new FindingValidator());
+                f.RuleForEach(x => x.Photos).Given().ChildRules(photo =>
+                {
+                    photo.RuleFor(x => x.Sha256).Must(h => h.Length == 64 && h.All(char.IsAsciiHexDigitLower)).WithMessage("The hash of a photo has 64 hexadecimal digits.");
+                    photo.RuleFor(x => x.Type).Must(t => t is "image/jpeg" or "image/png" or "image/webp").WithMessage("A photo is JPEG, PNG or WebP.");
+                    photo.RuleFor(x => x.Caption).Must(c => c.Length <= 200).WithMessage("A caption has at most 200 characters.");
+                    photo.RuleFor(x => x.Bytes).Must(b => b > 0).WithMessage("A photo has at least one byte.");
+                });
+            });
+        });
     }
 }
 
@@ -83,6 +205,7 @@ internal sealed class MemberValidator : AbstractValidator<Member>
         RuleFor(x => x.Name).Name();
         RuleFor(x => x.Footprint).SetValidator(new FootprintValidator());
         RuleFor(x => x.DepthMm).Between(-100, 500, "The depth", "mm");
+        RuleFor(x => x.FlankMm).Between(0, 300, "The flank's width", "mm");
     }
 }
 

@@ -16,10 +16,16 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/bays", (BaysInput x) => Answer(Bays.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("bays");
         calculators.MapPost("/length-parse", (LengthParseInput x) => Answer(LengthText.Parse(x.Text, x.Lengths ?? LengthFormat.Millimetres))).Validate<LengthParseInput>().WithName("length-parse");
         calculators.MapPost("/tape-chain", (TapeChainInput x) => Answer(TapeChain.Members(x.Panel, x.Run))).Validate<TapeChainInput>().WithName("tape-chain");
+        calculators.MapPost("/squareness", (SixReadings x) => Answer(Squareness.Of(x))).Validate<SixReadings>().WithName("squareness");
+        calculators.MapPost("/parallel-lines", (ParallelLinesInput x) => Answer(ParallelLines.Of(x.Lines, x.ApartMm, x.OpeningMm))).Validate<ParallelLinesInput>().WithName("parallel-lines");
+        calculators.MapPost("/sagitta", (SagittaInput x) => Answer(Sagitta.Of(x.RadiusMm, x.ChordMm, x.RiseMm))).Validate<SagittaInput>().WithName("sagitta");
+        calculators.MapPost("/section-parse", (SectionParseInput x) => Answer(DepthPairs.Parse(x.Text, x.Lengths))).Validate<SectionParseInput>().WithName("section-parse");
+        calculators.MapPost("/surface-compare", (BaysInput x) => Answer(SurfaceComparison.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("surface-compare");
+        calculators.MapPost("/surface-relief", (SurfaceReliefInput x) => Answer(SurfaceRelief.Of(x.Panel, x.Members, x.StepMm))).Validate<SurfaceReliefInput>().WithName("surface-relief");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
         calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");
-        calculators.MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Panel, x.Lengths ?? LengthFormat.Millimetres))).Validate<HoleCheckInput>().WithName("hole-check");
+        calculators.MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Facing, x.Lengths ?? LengthFormat.Millimetres))).Validate<HoleCheckInput>().WithName("hole-check");
     }
 
     /// <summary>The worked result, or what is wrong; pointers into the site are seen from the whole input.</summary>

@@ -21,6 +21,29 @@ public sealed record LengthParseInput(string Text, LengthFormat? Lengths = null)
 /// <param name="Run">What the tape crossed.</param>
 public sealed record TapeChainInput(Panel Panel, TapeRun Run);
 
+/// <summary>Input of the calculator <c>parallel-lines</c>.</summary>
+/// <param name="Lines">The lines, measured from one datum.</param>
+/// <param name="ApartMm">Distance between the two places at which they were measured, mm.</param>
+/// <param name="OpeningMm">Width of the opening along them, mm.</param>
+public sealed record ParallelLinesInput(IReadOnlyList<MeasuredLine> Lines, double ApartMm, double OpeningMm);
+
+/// <summary>Input of the calculator <c>sagitta</c>: two of the three.</summary>
+/// <param name="RadiusMm">Radius, mm.</param>
+/// <param name="ChordMm">Chord, mm.</param>
+/// <param name="RiseMm">Rise, mm.</param>
+public sealed record SagittaInput(double? RadiusMm = null, double? ChordMm = null, double? RiseMm = null);
+
+/// <summary>Input of the calculator <c>section-parse</c>.</summary>
+/// <param name="Text">Readings as typed or pasted: place across and depth, one reading a line.</param>
+/// <param name="Lengths">Unit of plain numbers.</param>
+public sealed record SectionParseInput(string Text, LengthFormat Lengths);
+
+/// <summary>Input of the calculator <c>surface-relief</c>.</summary>
+/// <param name="Panel">The panel.</param>
+/// <param name="Members">Its members.</param>
+/// <param name="StepMm">Distance between places, mm.</param>
+public sealed record SurfaceReliefInput(Panel Panel, IReadOnlyList<Member> Members, double StepMm);
+
 /// <summary>Input of the calculator <c>opening-verdict</c>.</summary>
 /// <param name="Site">What decides.</param>
 /// <param name="Centre">Where the fitting's centre would lie.</param>
@@ -40,9 +63,9 @@ public sealed record SettingOutInput(Site Site, PanelPoint Centre, Marking Marki
 /// <summary>Input of the calculator <c>hole-check</c>.</summary>
 /// <param name="Frame">The frame, turned as it is placed.</param>
 /// <param name="Measured">The hole as it was cut.</param>
-/// <param name="Panel">The panel that was cut, for the names of its sides.</param>
+/// <param name="Facing">Which way the panel that was cut faces, for the names of its sides.</param>
 /// <param name="Lengths">How lengths are written in the advice; millimetres when left out.</param>
-public sealed record HoleCheckInput(Frame Frame, AsCut Measured, PanelKind Panel, LengthFormat? Lengths = null);
+public sealed record HoleCheckInput(Frame Frame, AsCut Measured, Facing Facing, LengthFormat? Lengths = null);
 
 internal sealed class BaysInputValidator : AbstractValidator<BaysInput>
 {
@@ -51,6 +74,65 @@ internal sealed class BaysInputValidator : AbstractValidator<BaysInput>
         RuleFor(x => x.Panel).SetValidator(new PanelValidator());
         RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
         RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
+    }
+}
+
+internal sealed class SixReadingsValidator : AbstractValidator<SixReadings>
+{
+    public SixReadingsValidator()
+    {
+        RuleFor(x => x.TopMm).Between(10, Ranges.LongestMm, "A measured side", "mm");
+        RuleFor(x => x.BottomMm).Between(10, Ranges.LongestMm, "A measured side", "mm");
+        RuleFor(x => x.FrontMm).Between(10, Ranges.LongestMm, "A measured side", "mm");
+        RuleFor(x => x.RearMm).Between(10, Ranges.LongestMm, "A measured side", "mm");
+        RuleFor(x => x.RisingMm).Between(10, 2 * Ranges.LongestMm, "A measured diagonal", "mm");
+        RuleFor(x => x.FallingMm).Between(10, 2 * Ranges.LongestMm, "A measured diagonal", "mm");
+    }
+}
+
+internal sealed class ParallelLinesInputValidator : AbstractValidator<ParallelLinesInput>
+{
+    public ParallelLinesInputValidator()
+    {
+        RuleFor(x => x.Lines).Must(l => l.Count is >= 2 and <= 12).WithMessage("Give 2 to 12 lines.");
+        RuleForEach(x => x.Lines).Given().ChildRules(line =>
+        {
+            line.RuleFor(x => x.Name).Name();
+            line.RuleFor(x => x.FirstMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "A distance", "mm");
+            line.RuleFor(x => x.SecondMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "A distance", "mm");
+        });
+        RuleFor(x => x.ApartMm).Between(50, Ranges.LongestMm, "The distance between the two places", "mm");
+        RuleFor(x => x.OpeningMm).Between(20, 5000, "The opening's width", "mm");
+    }
+}
+
+internal sealed class SagittaInputValidator : AbstractValidator<SagittaInput>
+{
+    public SagittaInputValidator()
+    {
+        RuleFor(x => x.RadiusMm).Between(1, 10_000_000, "The radius", "mm");
+        RuleFor(x => x.ChordMm).Between(1, Ranges.LongestMm, "The chord", "mm");
+        RuleFor(x => x.RiseMm).Between(0.001, Ranges.LongestMm, "The rise", "mm");
+    }
+}
+
+internal sealed class SectionParseInputValidator : AbstractValidator<SectionParseInput>
+{
+    public SectionParseInputValidator()
+    {
+        RuleFor(x => x.Text).Must(t => t.Length <= 40_000).WithMessage("A section has at most 40 000 characters.");
+        RuleFor(x => x.Lengths).SetValidator(new LengthFormatValidator());
+    }
+}
+
+internal sealed class SurfaceReliefInputValidator : AbstractValidator<SurfaceReliefInput>
+{
+    public SurfaceReliefInputValidator()
+    {
+        RuleFor(x => x.Panel).SetValidator(new PanelValidator());
+        RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
+        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
+        RuleFor(x => x.StepMm).Between(2, 500, "The step", "mm");
     }
 }
 
@@ -73,6 +155,8 @@ internal sealed class TapeRunValidator : AbstractValidator<TapeRun>
     public TapeRunValidator()
     {
         RuleFor(x => x.Readings).Must(r => r.Length <= 4000).WithMessage("A run of readings has at most 4000 characters.");
+        RuleFor(x => x.Again).Must(r => r is null || r.Length <= 4000).WithMessage("A run of readings has at most 4000 characters.");
+        RuleFor(x => x.Overall).Must(r => r is null || r.Length <= 80).WithMessage("A reading has at most 80 characters.");
         RuleFor(x => x.Name).Name();
         RuleFor(x => x.FirstNumber).Between(0, 999, "The first number");
         RuleFor(x => x.DepthMm).Between(-100, 500, "The depth", "mm");

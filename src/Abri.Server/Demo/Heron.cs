@@ -1,76 +1,156 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Record;
 using Abri.Core.Shell;
-using Abri.Storage.Openings;
-using Abri.Storage.Shell;
 
 namespace Abri.Server.Demo;
 
 /// <summary>
 /// The demo vehicle, all invented: a retired mobile-library van with a ribbed high roof, becoming a travelling ceramics studio.
 /// </summary>
-internal sealed class Heron(VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings)
+internal static class Heron
 {
-    private const double RoofLengthMm = 4300, HalfWidthMm = 850;
+    private const double LengthMm = 4300, HalfWidthMm = 850, HeightMm = 1950;
     private static readonly Schools Schools = new(RibInTheWay.Keep, CutSize.WasteSide);
+    private static readonly DateTimeOffset FirstDay = new(2026, 4, 11, 9, 30, 0, TimeSpan.Zero);
 
-    /// <summary>Adds the demo to a database that holds nothing yet.</summary>
-    public void AddIfEmpty()
-    {
-        if (vehicles.All().Count > 0 || fittings.All().Count > 0) return;
-        string vent = fittings.Add(null, Vent).Row!.Id, skylight = fittings.Add(null, Skylight).Row!.Id, flue = fittings.Add(null, FluePlate).Row!.Id;
-        string id = vehicles.Add(null, new Vehicle(
+    /// <summary>Everything on it.</summary>
+    public static VehicleRecord Record { get; } = new(
+        new Vehicle(
             "Heron", VehicleKind.PanelVan, 2009, "Retired mobile-library van, long wheelbase, high ribbed roof. Becoming a travelling ceramics studio with a bed.",
-            UnitSystem.Mm, 16, Schools, Vehicle.UsualMarkerOffsetMm)).Row!.Id;
-        string roof = panels.Add(id, Roof).Row!.Id;
-        members.Add(roof, Members(), "Taped the roof");
-        foreach (Zone zone in Zones) zones.Add(id, zone);
-        openings.Add(roof, new Opening("Vent over the glaze bench", vent, new PanelPoint(1497.5, 320), 0, null, Schools, OpeningState.Planned, null, ""));
-        openings.Add(roof, new Opening("Skylight over the throwing wheel", skylight, new PanelPoint(2732, 0), 90, null, Schools, OpeningState.Planned, null, "Lining not chosen yet."));
-        openings.Add(roof, new Opening("Stove flue", flue, new PanelPoint(3910, -480), 0, null, Schools, OpeningState.Planned, null, ""));
-    }
+            UnitSystem.Mm, 16, Schools, Vehicle.UsualMarkerOffsetMm, "Europe/London", new Place(54.6, -3.5), new Masses(2460, 3500, 1750, 2240, 3750), new Attitude(-0.6, 0.4)),
+        Zones, Fittings, [Roof, Left, Right, RearLeftDoor, RearRightDoor, SlidingDoor, Bulkhead, Floor, Step]);
 
-    private static Fitting Vent { get; } = new(
-        "400 roof vent", FittingKind.RoofVent, new RoundedRectangle(400, 400, 20), 1, 4, new RoundedRectangle(396, 396, 18), new RoundedRectangle(490, 490, 30), 25,
-        PerSide.All(38), 4.5, false, Side.Front, new PerSide(0, 120, 0, 0), 1, 10, null, new FlangeScrews(5, 3, 12, 2.5));
-
-    private static Fitting Skylight { get; } = new(
-        "Skylight 700 x 500", FittingKind.RoofSkylight, new RoundedRectangle(700, 500, 60), 1, 3, new RoundedRectangle(697, 497, 58), new RoundedRectangle(800, 600, 90), 30,
-        new PerSide(20, 20, 25, 25), 11, false, Side.Top, new PerSide(0, 0, 0, 260), 1, 8, new ClampRange(25, 60), null);
-
-    private static Fitting FluePlate { get; } = new(
-        "Flue plate 150", FittingKind.Flue, new RoundedRectangle(150, 150, 75), 1, 4, new RoundedRectangle(146, 146, 73), new RoundedRectangle(260, 260, 20), 40,
-        PerSide.All(60), 2.2, false, null, PerSide.All(0), 2, 10, null, new FlangeScrews(4, 2, 14, 2.5));
-
-    private static Panel Roof { get; } = new(
-        PanelKind.Roof,
-        [new(0, -720), new(260, -HalfWidthMm), new(RoofLengthMm, -HalfWidthMm), new(RoofLengthMm, HalfWidthMm), new(260, HalfWidthMm), new(0, 720)],
-        0.8, SkinMaterial.GalvanisedSteel, null, 7000);
-
-    private static Zone[] Zones { get; } =
+    private static Zone[] Zones =>
     [
         new("Glaze bench", ZoneKind.Bench, 1200, 1850, 230, 800, 0, 900),
         new("Throwing wheel", ZoneKind.Bench, 2430, 3030, -300, 300, 0, 550),
         new("Stove", ZoneKind.Stove, 3700, 4120, -760, -320, 0, 800),
         new("Bed", ZoneKind.Bed, 3050, 4250, -250, 800, 400, 650),
+        new("Pot rack", ZoneKind.OverheadLocker, 300, 1100, 480, 820, 1400, 1850),
     ];
 
-    private static Member[] Members() =>
+    private static KeyedFitting[] Fittings =>
     [
-        Along("Left cant rail", MemberKind.CantRail, 822, 56, 60, 260),
-        Along("Right cant rail", MemberKind.CantRail, -822, 56, 60, 260),
-        Bow("Bow 1", 560, 60), Bow("Bow 2", 1165, 60), Bow("Bow 3", 1770, 60), Bow("Bow 4", 2375, 60), Bow("Bow 5", 3029, 60), Bow("Bow 6", 3600, 60),
-        new("Rear header", MemberKind.RoofBow, MemberRole.Structural, Strip(new(4240, -794), new(4240, 794), 120), 70),
-        new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(300, -779), new(4180, -779), 30), 20),
-        .. new double[] { -560, -400, -240, -80, 80, 240, 400, 560 }.Select((t, i) => new Member(
-            $"Swage {i + 1}", MemberKind.Swage, MemberRole.Pressed, Strip(new(320, t), new(4080, t), 44), -8)),
+        new("vent", new Fitting(
+            "400 roof vent", FittingKind.RoofVent, new RoundedRectangle(400, 400, 20), 1, 4, new RoundedRectangle(396, 396, 18), new RoundedRectangle(490, 490, 30), 25,
+            PerSide.All(38), 4.5, false, Side.Front, new PerSide(0, 120, 0, 0), 1, 10, null, new FlangeScrews(5, 3, 12, 2.5))),
+        new("skylight", new Fitting(
+            "Skylight 700 x 500", FittingKind.RoofSkylight, new RoundedRectangle(700, 500, 60), 1, 3, new RoundedRectangle(697, 497, 58), new RoundedRectangle(800, 600, 90), 30,
+            new PerSide(20, 20, 25, 25), 11, false, Side.Top, new PerSide(0, 0, 0, 260), 1, 8, new ClampRange(25, 60), null)),
+        new("flue", new Fitting(
+            "Flue plate 150", FittingKind.Flue, new RoundedRectangle(150, 150, 75), 1, 4, new RoundedRectangle(146, 146, 73), new RoundedRectangle(260, 260, 20), 40,
+            PerSide.All(60), 2.2, false, null, PerSide.All(0), 2, 10, null, new FlangeScrews(4, 2, 14, 2.5))),
+        new("window", new Fitting(
+            "Hinged window 1100 x 450", FittingKind.HingedWindow, new RoundedRectangle(1100, 450, 80), 1, 3, new RoundedRectangle(1096, 446, 78), new RoundedRectangle(1160, 510, 110), 20,
+            new PerSide(76, 76, 38, 38), 12, false, Side.Top, new PerSide(0, 0, 0, 60), 2, 6, new ClampRange(26, 42), null)),
+        new("glass", new Fitting(
+            "Bonded glass 800 x 460", FittingKind.BondedWindow, new RoundedRectangle(800, 460, 60), 2, 4, new RoundedRectangle(790, 450, 55), new RoundedRectangle(860, 520, 85), 25,
+            PerSide.All(20), 9, false, null, PerSide.All(0), 3, 5, null, null)),
+        new("grille", new Fitting(
+            "Side grille 200 x 120", FittingKind.Grille, new RoundedRectangle(200, 120, 10), 1, 3, new RoundedRectangle(197, 117, 9), new RoundedRectangle(240, 160, 15), 15,
+            PerSide.All(15), 0.4, false, null, PerSide.All(0), 2, 4, null, new FlangeScrews(3, 1, 8, 2.5))),
     ];
 
-    private static Member Bow(string name, double frontMm, double widthMm) => new(
-        name, MemberKind.RoofBow, MemberRole.Secondary, Strip(new(frontMm + (widthMm / 2), -794), new(frontMm + (widthMm / 2), 794), widthMm), 40);
+    private static PanelRecord Roof => new(
+        new Panel(
+            PanelKind.Roof,
+            [new(0, -720), new(260, -HalfWidthMm), new(LengthMm, -HalfWidthMm), new(LengthMm, HalfWidthMm), new(260, HalfWidthMm), new(0, 720)],
+            0.8, SkinMaterial.GalvanisedSteel, null, 7000,
+            Sections:
+            [
+                new SurfaceSection(900, [new(-800, 46), new(-480, 17), new(-320, 8), new(0, 1), new(320, 8), new(480, 16), new(800, 45)]),
+                new SurfaceSection(2700, [new(-800, 47), new(-480, 18), new(-320, 7), new(0, 0), new(320, 7), new(480, 17), new(800, 47)]),
+            ]),
+        [
+            Along("Left cant rail", MemberKind.CantRail, 822, 56, 60, 260), Along("Right cant rail", MemberKind.CantRail, -822, 56, 60, 260),
+            Bow("Bow 1", 590), Bow("Bow 2", 1195), Bow("Bow 3", 1800), Bow("Bow 4", 2405), Bow("Bow 5", 3059), Bow("Bow 6", 3630),
+            new("Rear header", MemberKind.RoofBow, MemberRole.Structural, Strip(new(4240, -794), new(4240, 794), 120), 70),
+            new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(300, -779), new(4180, -779), 30), 20),
+            .. new double[] { -560, -400, -240, -80, 80, 240, 400, 560 }.Select((t, i) => new Member(
+                $"Swage {i + 1}", MemberKind.Swage, MemberRole.Pressed, Strip(new(320, t), new(4080, t), 44), -8, 10)),
+        ],
+        [
+            Found("Seam open, rear left corner", FindingKind.OpenSeam, FindingShape.Line, [new(4160, 838), new(4292, 838)], ViewedFrom.Outside, Severity.Severe, new(140, null, null, null), 0, "Old sealant lifts with a fingernail."),
+            Found("Aerial grommet perished", FindingKind.MissingSeal, FindingShape.Point, [new(330, 300)], ViewedFrom.Outside, Severity.Moderate, new(22, null, null, null), 1, "The aerial is gone, the hole is not."),
+            Found("Stain below bow 4", FindingKind.Stain, FindingShape.Area, [new(2440, 20), new(2530, 20), new(2530, 110), new(2440, 110)], ViewedFrom.Inside, Severity.Moderate, new(90, 90, null, null), 2, "Wet after the night of rain with the nose down."),
+            Found("Hail dents", FindingKind.Dent, FindingShape.Area, [new(1300, -480), new(2250, -480), new(2250, 480), new(1300, 480)], ViewedFrom.Outside, Severity.Minor, new(25, null, 2, null), 0, "About thirty, none through the paint."),
+        ],
+        [
+            Planned("Vent over the glaze bench", "vent", new PanelPoint(1497.5, 320), 0), Planned("Skylight over the throwing wheel", "skylight", new PanelPoint(2732, 0), 90, "Lining not chosen yet."),
+            Planned("Stove flue", "flue", new PanelPoint(3910, -480), 0),
+        ]);
+
+    private static PanelRecord Left => new(
+        new Panel(PanelKind.Left, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
+        [.. SideMembers([40, 880, 2180, 3560, 4255], [1530, 3910]), new("Lower seam", MemberKind.Seam, MemberRole.KeepOut, Strip(new(0, 560), new(LengthMm, 560), 24), 0)],
+        [
+            Found("Two sign bolts through the skin", FindingKind.OpenHole, FindingShape.Line, [new(1080, 1380), new(1680, 1380)], ViewedFrom.Outside, Severity.Moderate, new(6, null, null, null), 1, "Rust runs below both."),
+            Found("Rust behind the lower lining", FindingKind.SurfaceRust, FindingShape.Area, [new(2250, 60), new(2900, 60), new(2900, 180), new(2250, 180)], ViewedFrom.Inside, Severity.Moderate, new(650, 120, null, null), 3, ""),
+        ],
+        [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)]);
+
+    private static PanelRecord Right => new(
+        new Panel(PanelKind.Right, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
+        [
+            .. SideMembers([40, 880, 2160, 3330, 4255], [2740, 3820]), new("Filler neck", MemberKind.FillerNeck, MemberRole.KeepOut, new Footprint(FootprintShape.Polygon, new PanelBox(560, 760, 420, 640).Corners), 200),
+            new("Sliding-door rail", MemberKind.SlidingDoorRail, MemberRole.KeepOut, Strip(new(880, 980), new(3300, 980), 44), 40),
+        ],
+        [Found("Sill drains cleared, 6 of 6", FindingKind.BlockedDrain, FindingShape.Line, [new(900, 20), new(4200, 20)], ViewedFrom.Outside, Severity.Moderate, new(null, null, null, null), 0, "Leaf mould in all of them.", FindingState.Done)],
+        [Planned("Heater grille", "grille", new PanelPoint(3570, 420), 0)]);
+
+    private static PanelRecord SlidingDoor => new(
+        new Panel(PanelKind.SlidingDoor, new PanelBox(900, 2140, 40, 1780).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, SkinGapMm: 38),
+        [
+            new("Door frame, front", MemberKind.SideRib, MemberRole.Structural, Strip(new(935, 40), new(935, 1780), 70), 38),
+            new("Door frame, rear", MemberKind.SideRib, MemberRole.Structural, Strip(new(2105, 40), new(2105, 1780), 70), 38),
+            new("Lock rod", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(970, 760), new(2070, 760), 40), 30),
+        ],
+        [],
+        [Planned("Glass in the sliding door", "glass", new PanelPoint(1520, 1270), 0)]);
+
+    private static PanelRecord RearLeftDoor => new(
+        new Panel(PanelKind.RearLeftDoor, new PanelBox(0, HalfWidthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
+        [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(0, 780), new(HalfWidthMm, 780), 50), 35)],
+        [Found("Sealant cracked at the hinge", FindingKind.CrackedSealant, FindingShape.Line, [new(835, 1500), new(835, 1720)], ViewedFrom.Outside, Severity.Minor, new(220, null, null, null), 2, "")], []);
+
+    private static PanelRecord RearRightDoor => new(
+        new Panel(PanelKind.RearRightDoor, new PanelBox(-HalfWidthMm, 0, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
+        [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(-HalfWidthMm, 780), new(0, 780), 50), 35)], [], []);
+
+    private static PanelRecord Bulkhead => new(
+        new Panel(PanelKind.Bulkhead, new PanelBox(-HalfWidthMm, HalfWidthMm, 0, 1900).Corners, 1.0, SkinMaterial.MildSteel),
+        [new("Belt anchorage", MemberKind.Anchorage, MemberRole.Structural, new Footprint(FootprintShape.Polygon, new PanelBox(-780, -660, 900, 1020).Corners), 60)], [], []);
+
+    private static PanelRecord Floor => new(
+        new Panel(PanelKind.Floor, new PanelBox(0, LengthMm, -HalfWidthMm, HalfWidthMm).Corners, 1.0, SkinMaterial.MildSteel),
+        [.. new double[] { 350, 1000, 1650, 2300, 2950, 3600, 4200 }.Select((s, i) => new Member($"Bearer {i + 1}", MemberKind.Bearer, MemberRole.Structural, Strip(new(s, -HalfWidthMm), new(s, HalfWidthMm), 60), 60))],
+        [Found("Soft board by the side door", FindingKind.SoftWood, FindingShape.Area, [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)], ViewedFrom.Inside, Severity.Severe, new(410, 300, null, 31), 0, "An awl goes in to the handle.")], []);
+
+    private static PanelRecord Step => new(
+        new Panel(PanelKind.Step, new PanelBox(LengthMm, LengthMm + 230, -HalfWidthMm, HalfWidthMm).Corners, 1.5, SkinMaterial.MildSteel, Name: "Rear step"),
+        [], [Found("Rusted through under the rear step", FindingKind.Perforation, FindingShape.Area, [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)], ViewedFrom.Inside, Severity.Severe, new(60, 25, null, null), 1, "Both sides can be reached.")], []);
+
+    private static IEnumerable<Member> SideMembers(double[] pillarsMm, double[] ribsMm) =>
+    [
+        .. pillarsMm.Select((s, i) => new Member($"Pillar {i + 1}", MemberKind.Pillar, MemberRole.Structural, Strip(new(s, 0), new(s, 1850), 75), 60)),
+        .. ribsMm.Select((s, i) => new Member($"Rib {i + 1}", MemberKind.SideRib, MemberRole.Secondary, Strip(new(s, 140), new(s, 1850), 45), 45)),
+        new("Cant rail", MemberKind.CantRail, MemberRole.Structural, Strip(new(0, 1895), new(LengthMm, 1895), 90), 60),
+        new("Body line", MemberKind.Swage, MemberRole.Pressed, Strip(new(60, 820), new(4240, 820), 36), 7, 10),
+    ];
+
+    private static Member Bow(string name, double s) => new(name, MemberKind.RoofBow, MemberRole.Secondary, Strip(new(s, -794), new(s, 794), 60), 40);
 
     private static Member Along(string name, MemberKind kind, double t, double widthMm, double depthMm, double fromMm) => new(
-        name, kind, Member.DefaultRole(kind), Strip(new(fromMm, t), new(RoofLengthMm, t), widthMm), depthMm);
+        name, kind, Member.DefaultRole(kind), Strip(new(fromMm, t), new(LengthMm, t), widthMm), depthMm);
 
     private static Footprint Strip(PanelPoint from, PanelPoint to, double widthMm) => new(FootprintShape.Spine, [from, to], widthMm);
+
+    private static Opening Planned(string name, string fitting, PanelPoint at, int turnDeg, string notes = "") =>
+        new(name, fitting, at, turnDeg, null, Schools, OpeningState.Planned, null, notes);
+
+    private static FindingRecord Found(
+        string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes,
+        FindingState state = FindingState.Open) =>
+        new(new Finding(name, kind, shape, points, seen, severity, measures, state, "Ida", FirstDay.AddDays(day), notes), []);
 }

@@ -1,6 +1,5 @@
 using Abri.Core;
 using Abri.Core.Openings;
-using Abri.Core.Shell;
 using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage;
@@ -39,10 +38,6 @@ internal static class OpeningEndpoints
     {
         if (context.RequestServices.GetRequiredService<FittingStore>().Find(value.FittingId) is null)
             return new Problem("fitting-unknown", "/fittingId", "This fitting is not in the catalogue any more. Choose another.");
-        Panel panel = ShellEndpoints.PanelOf(context, panelId);
-        return panel.Outline.Min(p => p.SMm) <= value.Centre.SMm && value.Centre.SMm <= panel.Outline.Max(p => p.SMm)
-            && panel.Outline.Min(p => p.TMm) <= value.Centre.TMm && value.Centre.TMm <= panel.Outline.Max(p => p.TMm)
-            ? null
-            : new Problem("centre-off-panel", "/centre", "The centre of the opening lies off the panel.");
+        return OpeningCheck.Of(ShellEndpoints.PanelOf(context, panelId), value);
     }
 }

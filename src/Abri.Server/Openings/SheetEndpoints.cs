@@ -1,5 +1,4 @@
 using System.Text;
-using System.Text.RegularExpressions;
 using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
@@ -15,7 +14,7 @@ using Abri.Storage.Shell;
 namespace Abri.Server.Openings;
 
 /// <summary>The sheets of an opening: PDF at 1:1, SVG and DXF.</summary>
-internal static partial class SheetEndpoints
+internal static class SheetEndpoints
 {
     /// <summary>Diameter of start holes where nobody says otherwise, mm: assumption, what a jigsaw blade passes.</summary>
     private const double StartHoleMm = 12;
@@ -39,7 +38,7 @@ internal static partial class SheetEndpoints
             if (!Sheet(opening, view).IsOk(out OpeningSheet? sheet, out Problem? problem)) return Problems.Of(problem);
             (byte[] bytes, string type, string ending) = write(sheet);
             string from = view == ViewedFrom.Outside ? "outside" : "inside";
-            return TypedResults.File(bytes, type, $"{FileName(sheet.Vehicle)}-{FileName(sheet.Opening)}-{from}{(ending == "dxf" ? "-mm" : "")}.{ending}");
+            return TypedResults.File(bytes, type, $"{FileNames.Plain(sheet.Vehicle, "vehicle")}-{FileNames.Plain(sheet.Opening, "opening")}-{from}{(ending == "dxf" ? "-mm" : "")}.{ending}");
         }
 
         private Result<OpeningSheet> Sheet(Stored<Opening> row, ViewedFrom view)
@@ -56,15 +55,11 @@ internal static partial class SheetEndpoints
             var marking = new Marking(view, vehicle.MarkerOffsetMm, StartHoleMm, opening.Schools.CutSize);
             if (!SettingOut.Of(site, opening.Centre, marking).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return problem;
             if (!OpeningVerdict.Of(site, opening.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return problem;
+            Facing facing = panel.Value.Faces ?? Panel.FacingOf(panel.Value.Kind);
             Fitting turned = fitting.Turned(opening.TurnDeg);
             return new OpeningSheet(
-                vehicle.Name, opening.Name, panel.Value.Kind, turned, marked.Result, OpeningDrawing.Of(opening.Name, panel.Value.Kind, turned, marked.Result),
+                vehicle.Name, opening.Name, facing, turned, marked.Result, OpeningDrawing.Of(opening.Name, facing, turned, marked.Result),
                 verdict.Result, marked.Warnings, lengths, DateOnly.FromDateTime(clock.GetLocalNow().Date));
         }
-
-        private static string FileName(string name) => NotPlain().Replace(name.ToLowerInvariant(), "-").Trim('-') is { Length: > 0 } plain ? plain : "opening";
     }
-
-    [GeneratedRegex("[^a-z0-9]+")]
-    private static partial Regex NotPlain();
 }

@@ -20,12 +20,8 @@ internal static class ShellEndpoints
         vehicles.MapGroup("/{id}").MapRecord<Vehicle, VehicleStore>("vehicle", (_, store, id) => store.Find(id), (_, _, _) => null);
 
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("shell").AddEndpointFilter(VehicleExists);
-        vehicle.MapGet("/shell", (string vehicleId, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, OpeningStore openings) =>
-        {
-            IReadOnlyList<Stored<Panel>> all = panels.All(vehicleId);
-            return new WholeShell(
-                vehicles.Find(vehicleId)!, all, [.. all.SelectMany(p => members.All(p.Id))], zones.All(vehicleId), [.. all.SelectMany(p => openings.All(p.Id))]);
-        }).WithName("shell-get");
+        vehicle.MapGet("/shell", (string vehicleId, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, OpeningStore openings, FindingStore findings, PhotoStore photos) =>
+            WholeShell.Of(vehicles.Find(vehicleId)!, panels, members, zones, openings, findings, photos)).WithName("shell-get");
 
         vehicle.MapPost("/panels", Results<Ok<Stored<Panel>>, ProblemHttpResult> (string vehicleId, Panel value, HttpContext context, PanelStore store) =>
             ShellCheck.OfPanel(value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(vehicleId, value)))
@@ -39,6 +35,7 @@ internal static class ShellEndpoints
         vehicle.MapPost("/zones", (string vehicleId, Zone value, HttpContext context, ZoneStore store) => RecordEndpoints.Answer(context, store.Add(vehicleId, value)))
             .Validate<Zone>().WithName("zone-add");
         vehicle.MapGroup("/zones/{id}").MapRecord<Zone, ZoneStore>("zone", (context, store, id) => Owned(context, store.Find(id)), (_, _, _) => null);
+        vehicle.MapFindings();
     }
 
     /// <summary>The row, if its panel belongs to the vehicle in the address.</summary>

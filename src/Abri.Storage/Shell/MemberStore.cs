@@ -14,11 +14,12 @@ public sealed class MemberStore(Database database, PanelStore panels) : Store<Me
         ["role"] = Storage.Columns.Name(value.Role),
         ["footprint"] = Storage.Columns.Json(value.Footprint),
         ["depth_mm"] = value.DepthMm,
+        ["flank_mm"] = value.FlankMm,
     };
 
     /// <inheritdoc/>
     protected override Member Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Enum<MemberKind>("kind"), row.Enum<MemberRole>("role"), row.Json<Footprint>("footprint"), row.Real("depth_mm"));
+        row.Text("name"), row.Enum<MemberKind>("kind"), row.Enum<MemberRole>("role"), row.Json<Footprint>("footprint"), row.Real("depth_mm"), row.Real("flank_mm"));
 
     /// <inheritdoc/>
     protected override string Title(Member value) => value.Name;

@@ -16,15 +16,22 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
         ["material"] = Storage.Columns.Name(value.Material),
         ["arc_radius_along_mm"] = value.ArcRadiusAlongMm,
         ["arc_radius_across_mm"] = value.ArcRadiusAcrossMm,
+        ["faces"] = value.Faces is { } faces ? Storage.Columns.Name(faces) : null,
+        ["skin_gap_mm"] = value.SkinGapMm,
+        ["taper_deg"] = value.TaperDeg,
+        ["surface"] = Storage.Columns.Name(value.Surface),
+        ["sections"] = Storage.Columns.MaybeJson(value.Sections),
+        ["name"] = value.Name,
     };
 
     /// <inheritdoc/>
     protected override Panel Read(SqliteDataReader row) => new(
         row.Enum<PanelKind>("kind"), row.Json<PanelPoint[]>("outline"), row.Real("skin_mm"), row.Enum<SkinMaterial>("material"),
-        row.MaybeReal("arc_radius_along_mm"), row.MaybeReal("arc_radius_across_mm"));
+        row.MaybeReal("arc_radius_along_mm"), row.MaybeReal("arc_radius_across_mm"), row.MaybeText("faces") is null ? null : row.Enum<Facing>("faces"),
+        row.MaybeReal("skin_gap_mm"), row.Real("taper_deg"), row.Enum<SurfaceSource>("surface"), row.MaybeJson<SurfaceSection[]>("sections"), row.MaybeText("name"));
 
     /// <inheritdoc/>
-    protected override string Title(Panel value) => "the " + Storage.Columns.Name(value.Kind);
+    protected override string Title(Panel value) => value.Name ?? "the " + PanelWords.Name(value.Kind);
 
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => ownerId!;
@@ -34,6 +41,11 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
     internal static void RemoveContents(Work work, string panelId)
     {
         foreach (string opening in work.Ids("opening", "panel_id", panelId)) work.Delete("opening", opening);
+        foreach (string finding in work.Ids("finding", "panel_id", panelId))
+        {
+            FindingStore.RemovePhotos(work, finding);
+            work.Delete("finding", finding);
+        }
         foreach (string member in work.Ids("member", "panel_id", panelId)) work.Delete("member", member);
     }
 }

@@ -21,12 +21,17 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
         ["inch_denominator"] = value.InchDenominator,
         ["schools"] = Storage.Columns.Json(value.Schools),
         ["marker_offset_mm"] = value.MarkerOffsetMm,
+        ["time_zone"] = value.TimeZone,
+        ["place"] = Storage.Columns.MaybeJson(value.Place),
+        ["masses"] = Storage.Columns.MaybeJson(value.Masses),
+        ["attitude"] = Storage.Columns.MaybeJson(value.Attitude),
     };
 
     /// <inheritdoc/>
     protected override Vehicle Read(SqliteDataReader row) => new(
         row.Text("name"), row.Enum<VehicleKind>("kind"), row.IsDBNull(row.GetOrdinal("year")) ? null : row.Int("year"), row.Text("notes"),
-        row.Enum<UnitSystem>("units"), row.Int("inch_denominator"), row.Json<Schools>("schools"), row.Real("marker_offset_mm"));
+        row.Enum<UnitSystem>("units"), row.Int("inch_denominator"), row.Json<Schools>("schools"), row.Real("marker_offset_mm"),
+        row.Text("time_zone"), row.MaybeJson<Place>("place"), row.MaybeJson<Masses>("masses"), row.MaybeJson<Attitude>("attitude"));
 
     /// <inheritdoc/>
     protected override string Title(Vehicle value) => value.Name;

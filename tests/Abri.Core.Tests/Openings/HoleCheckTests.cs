@@ -58,14 +58,14 @@ public class HoleCheckTests
     [Fact]
     public void One_wrong_diagonal_is_doubted_aloud()
     {
-        Assert.True(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400) + 8, ArcDiagonal(400, 400)), PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out _));
+        Assert.True(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400) + 8, ArcDiagonal(400, 400)), Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _));
         Assert.Contains(worked.Warnings, w => w.Contains("do not close"));
     }
 
     [Fact]
     public void Readings_of_no_hole_at_all_are_refused()
     {
-        Assert.False(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, 1200, 1200), PanelKind.Roof, LengthFormat.Millimetres).IsOk(out _, out var problem));
+        Assert.False(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, 1200, 1200), Facing.Up, LengthFormat.Millimetres).IsOk(out _, out var problem));
         Assert.Equal("readings-impossible", problem.Code);
     }
 
@@ -73,7 +73,7 @@ public class HoleCheckTests
     public void The_least_room_is_the_distance_a_general_library_measures() =>
         Holes.Sample((corners, measured) =>
         {
-            if (!HoleCheck.Of(Frame, measured, PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
+            if (!HoleCheck.Of(Frame, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
             HoleFit fit = worked.Result;
             if (fit.SmallestClearanceMm <= 0.01) return true;
             var hole = Rounded(fit.Hole);
@@ -86,7 +86,7 @@ public class HoleCheckTests
     public void No_other_way_of_laying_the_frame_leaves_more_room() =>
         Holes.Sample((corners, measured) =>
         {
-            if (!HoleCheck.Of(Frame, measured, PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
+            if (!HoleCheck.Of(Frame, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
             HoleFit fit = worked.Result;
             var hole = Rounded(fit.Hole);
             double best = double.NegativeInfinity;
@@ -113,7 +113,7 @@ public class HoleCheckTests
 
     private static HoleFit Check(double top, double bottom, double front, double rear, double rising, double falling)
     {
-        Assert.True(HoleCheck.Of(Frame, new AsCut(top, bottom, front, rear, rising, falling), PanelKind.Roof, LengthFormat.Millimetres).IsOk(out var worked, out var problem), problem?.Message);
+        Assert.True(HoleCheck.Of(Frame, new AsCut(top, bottom, front, rear, rising, falling), Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out var problem), problem?.Message);
         return worked.Result;
     }
 

@@ -131,7 +131,7 @@ public class SettingOutTests
     public void The_template_is_drawn_with_true_arcs_round_its_own_centre()
     {
         SettingOutSheet sheet = Mark(Roofs.Bows(), Inside);
-        var drawing = OpeningDrawing.Of("Vent", PanelKind.Roof, Roofs.Vent(), sheet);
+        var drawing = OpeningDrawing.Of("Vent", Facing.Up, Roofs.Vent(), sheet);
         Assert.Equal(4, drawing.Arcs.Count(a => a.Layer == Layer.Cut && a.RadiusMm == 20 && a.EndDeg - a.StartDeg == 90));
         double drawn = drawing.Lines.Where(l => l.Layer == Layer.Cut).Sum(l => Math.Sqrt(Math.Pow(l.X2Mm - l.X1Mm, 2) + Math.Pow(l.Y2Mm - l.Y1Mm, 2)))
             + drawing.Arcs.Where(a => a.Layer == Layer.Cut).Sum(a => a.RadiusMm * Math.PI / 2);

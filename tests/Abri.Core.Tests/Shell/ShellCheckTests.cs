@@ -44,15 +44,36 @@ public class ShellCheckTests
     public void An_arc_too_tight_for_its_panel_is_refused() =>
         Assert.Equal("/arcRadiusAcrossMm", ShellCheck.OfPanel(Roofs.Flat() with { ArcRadiusAcrossMm = 500 })?.Pointer);
 
-    [Theory] // Right-handed as seen: paper right x paper up must point from the panel to the viewer.
-    [InlineData(ViewedFrom.Outside, 1)]
-    [InlineData(ViewedFrom.Inside, -1)]
-    public void A_roof_drawing_is_not_mirrored_by_mistake(ViewedFrom from, int viewerIsUp)
+    [Fact] // Right-handed as seen: paper right x paper up must point from the panel to the viewer
+    public void No_panel_is_drawn_as_its_mirror_image_from_either_side()
     {
-        // Ordinary right-handed axes: x forwards, y left, z up; so s runs along -x and t along +y.
-        var view = PanelView.Of(PanelKind.Roof, from);
-        (double x, double y) right = (-view.SSign, 0), up = (0, view.TSign);
-        Assert.Equal(viewerIsUp, (right.x * up.y) - (right.y * up.x));
+        // Right-handed axes: x forwards, y to the left, z up. X of the vehicle runs backwards, so s along X is -x.
+        var frames = new Dictionary<Facing, ((int X, int Y, int Z) S, (int X, int Y, int Z) T, (int X, int Y, int Z) Out)>
+        {
+            [Facing.Up] = ((-1, 0, 0), (0, 1, 0), (0, 0, 1)),
+            [Facing.Down] = ((-1, 0, 0), (0, 1, 0), (0, 0, -1)),
+            [Facing.Left] = ((-1, 0, 0), (0, 0, 1), (0, 1, 0)),
+            [Facing.Right] = ((-1, 0, 0), (0, 0, 1), (0, -1, 0)),
+            [Facing.Rear] = ((0, 1, 0), (0, 0, 1), (-1, 0, 0)),
+            [Facing.Front] = ((0, 1, 0), (0, 0, 1), (1, 0, 0)),
+        };
+        foreach ((Facing facing, var (s, t, outwards)) in frames)
+        {
+            foreach (ViewedFrom from in Enum.GetValues<ViewedFrom>())
+            {
+                var view = PanelView.Of(facing, from);
+                int sign = view.SSign * view.TSign * (from == ViewedFrom.Outside ? 1 : -1);
+                Assert.Equal(outwards, (sign * ((s.Y * t.Z) - (s.Z * t.Y)), sign * ((s.Z * t.X) - (s.X * t.Z)), sign * ((s.X * t.Y) - (s.Y * t.X))));
+            }
+        }
+    }
+
+    [Fact]
+    public void Walls_stand_upright_and_a_left_side_has_its_front_at_the_left()
+    {
+        foreach (Facing wall in new[] { Facing.Left, Facing.Right, Facing.Rear, Facing.Front })
+            Assert.All(Enum.GetValues<ViewedFrom>(), from => Assert.Equal(1, PanelView.Of(wall, from).TSign));
+        Assert.Equal((1, -1), (PanelView.Of(Facing.Left, ViewedFrom.Outside).SSign, PanelView.Of(Facing.Right, ViewedFrom.Outside).SSign));
     }
 
     [Fact]

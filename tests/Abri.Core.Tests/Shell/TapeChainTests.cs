@@ -33,6 +33,24 @@ public class TapeChainTests
         Assert.Equal([3070, 4070], bows.Select(b => b.Footprint.Points[0].SMm));
     }
 
+    [Fact] // Two readings of one dimension that differ by more than 3 mm are shown side by side and asked about; the first one stands
+    public void A_second_run_is_held_against_the_first_and_nothing_is_averaged()
+    {
+        Assert.True(TapeChain.Members(Roofs.Flat(), Run("560 / 620 / 1165 / 1225") with { Again = "561 / 620 / 1171 / 1225", Overall = "4198" }).IsOk(out var worked, out _));
+        Assert.Equal([false, false, true, false, false], worked.Result.Twice.Select(t => t.Asks));
+        Assert.Equal((1165, 1171), (worked.Result.Twice[2].FirstMm, worked.Result.Twice[2].SecondMm));
+        Assert.Equal(1195, worked.Result.Members[1].Footprint.Points[0].SMm);
+        Assert.Contains("1165 mm and 1171 mm", Assert.Single(worked.Warnings));
+        Assert.Equal("/run/again", Refused(Run("560 / 620") with { Again = "560" }).Pointer);
+        Assert.Equal("/run/overall", Refused(Run("560 / 620") with { Overall = "four" }).Pointer);
+    }
+
+    private static Problem Refused(TapeRun run)
+    {
+        Assert.False(TapeChain.Members(Roofs.Flat(), run).IsOk(out _, out Problem? problem));
+        return problem;
+    }
+
     [Theory]
     [InlineData("22\" / 24 3/8\" / 45 7/8\" / 48 1/4\"")]
     [InlineData("22 / 24 3/8 / 45 7/8 / 48 1/4")]
@@ -61,6 +79,6 @@ public class TapeChainTests
     private static IReadOnlyList<Member> Members(TapeRun run)
     {
         Assert.True(TapeChain.Members(Roofs.Flat(), run).IsOk(out var members, out var problem), problem?.Message);
-        return members.Result;
+        return members.Result.Members;
     }
 }

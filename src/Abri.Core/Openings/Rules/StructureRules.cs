@@ -39,18 +39,18 @@ internal static class StructureRules
     {
         double wanted = placed.Fitting.Clearance.At(thing.Side), gap = thing.GapMm;
         string name = thing.Obstacle.Member.Name, side = thing.Side.ToString().ToLowerInvariant();
-        sheet.Step($"g_{side}", $"cut edge to {name}, {placed.Ground.Site.Panel.Kind.Beside(thing.Side)}", GapFormula(thing.Side), gap, "mm");
+        sheet.Step($"g_{side}", $"cut edge to {name}, {placed.Ground.Site.Panel.Facing.Beside(thing.Side)}", GapFormula(thing.Side), gap, "mm");
         sheet.Cite(PlacingFigures.Clearances);
         bool enough = gap >= wanted - PlacingFigures.HairMm;
         bool mayGo = !placed.Ground.Forbids(thing.Obstacle.Member);
         VerdictState state = enough ? VerdictState.Good : mayGo ? VerdictState.NeedsWork : VerdictState.Blocked;
         string? remedy = enough ? null
-            : $"Move {placed.L(wanted - gap)} {placed.Ground.Site.Panel.Kind.Towards(Opposite(thing.Side))}" + (mayGo ? ", or cut this rib back as well and tie it to the header." : ".");
+            : $"Move {placed.L(wanted - gap)} {placed.Ground.Site.Panel.Facing.Towards(Opposite(thing.Side))}" + (mayGo ? ", or cut this rib back as well and tie it to the header." : ".");
         string why = enough
             ? $"Wanted {placed.L(wanted)}: room for the frame, the fingers and the tool."
             : $"{placed.L(wanted - gap)} less than the {placed.L(wanted)} that this fitting wants: the frame would crowd it.";
         return new VerdictRow(
-            $"clearance-{side}", state, $"{name}, {placed.Ground.Site.Panel.Kind.Beside(thing.Side)}", gap, wanted, "mm", why, remedy, [GapLine(placed, thing), new Mark(thing.Obstacle.Outline, true)]);
+            $"clearance-{side}", state, $"{name}, {placed.Ground.Site.Panel.Facing.Beside(thing.Side)}", gap, wanted, "mm", why, remedy, [GapLine(placed, thing), new Mark(thing.Obstacle.Outline, true)]);
     }
 
     private static string GapFormula(Side side) => side switch
@@ -87,7 +87,7 @@ internal static class StructureRules
             (Side.Top, box.TMaxMm + want.BottomMm - cut.TMinMm), (Side.Bottom, cut.TMaxMm + want.TopMm - box.TMinMm),
         ];
         (Side side, double mm) = moves.MinBy(m => m.Mm);
-        return $"Move {placed.L(mm)} {placed.Ground.Site.Panel.Kind.Towards(side)} to clear it.";
+        return $"Move {placed.L(mm)} {placed.Ground.Site.Panel.Facing.Towards(side)} to clear it.";
     }
 
     private static Side Opposite(Side side) => side switch

@@ -13,9 +13,13 @@ internal static class UseRules
         {
             foreach (VerdictRow row in Beside(placed, neighbour)) yield return row;
         }
-        if (placed.Fitting.Vibrates || placed.Fitting.MassKg >= PlacingFigures.HeavyKg) yield return Carried(placed);
-        if (placed.Fitting.HingeSide is { } hinge) yield return Hinge(placed, hinge);
-        foreach (Zone zone in placed.Ground.Zones.Where(z => z.Plan.Overlaps(placed.Cut))) yield return Below(placed, zone);
+        bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
+        if (roof && (placed.Fitting.Vibrates || placed.Fitting.MassKg >= PlacingFigures.HeavyKg)) yield return Carried(placed);
+        if (roof && placed.Fitting.HingeSide is { } hinge) yield return Hinge(placed, hinge);
+        foreach (Zone zone in placed.Ground.Zones)
+        {
+            if (zone.On(placed.Ground.Site.Panel.Facing) is { } area && area.Overlaps(placed.Cut)) yield return Behind(placed, zone, area);
+        }
         yield return Balance(placed);
     }
 
@@ -81,20 +85,23 @@ internal static class UseRules
             forward ? null : "Turn the fitting until its hinge faces the front.", []);
     }
 
-    private static VerdictRow Below(Placed placed, Zone zone)
+    private static VerdictRow Behind(Placed placed, Zone zone, PanelBox area)
     {
-        var where = new Mark(zone.Plan.Corners, true);
-        return zone.HangsUnderRoof
-            ? new VerdictRow($"zone-{zone.Name}", VerdictState.NeedsWork, $"{zone.Name} hangs below the cut-out", null, null, "mm",
+        var where = new Mark(area.Corners, true);
+        bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
+        return zone.HidesOpenings
+            ? new VerdictRow($"zone-{zone.Name}", VerdictState.NeedsWork, $"{zone.Name} {(roof ? "hangs below" : "stands behind")} the cut-out", null, null, "mm",
                 "The opening would come out inside it.", "Move the opening, or build the other thing round it.", [where])
-            : new VerdictRow($"zone-{zone.Name}", VerdictState.Good, $"Over {zone.Name}", placed.Centre.DistanceMm(zone.Plan.Centre), null, "mm",
-                "Centre to centre, seen from above.", null, [where]);
+            : new VerdictRow($"zone-{zone.Name}", VerdictState.Good, $"{(roof ? "Over" : "Beside")} {zone.Name}", placed.Centre.DistanceMm(area.Centre), null, "mm",
+                roof ? "Centre to centre, seen from above." : "Centre to centre, seen from the side.", null, [where]);
     }
 
     private static VerdictRow Balance(Placed placed)
     {
-        double off = Math.Abs(placed.Centre.TMm - placed.Ground.Site.Panel.Box.Centre.TMm);
+        PanelPoint middle = placed.Ground.Site.Panel.Box.Centre;
+        bool roof = placed.Ground.Site.Panel.Facing is Facing.Up or Facing.Down;
+        double off = Math.Abs(roof ? placed.Centre.TMm - middle.TMm : placed.Centre.SMm - middle.SMm);
         return new VerdictRow("balance", VerdictState.Good, "Off the middle of the panel", off, null, "mm",
-            "How far from the centre line it looks, seen from outside.", null, []);
+            roof ? "How far from the centre line it looks, seen from outside." : "How far off the middle of the field it looks, seen from outside.", null, []);
     }
 }

@@ -2,7 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 
-namespace Abri.Storage;
+namespace Abri.Core;
 
 /// <summary>The one way in which records are written as JSON: in columns, in files and on the wire.</summary>
 public static class AbriJson
@@ -43,7 +43,10 @@ public static class AbriJson
         foreach (JsonPropertyInfo property in type.Properties) property.IsRequired = true;
     }
 
-    internal static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
+    /// <summary>Writes a value.</summary>
+    public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 
-    internal static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, Options)!;
+    /// <summary>Reads a value that was written by <see cref="Write"/>.</summary>
+    /// <exception cref="JsonException">The text is not such a value.</exception>
+    public static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, Options)!;
 }

@@ -1,0 +1,31 @@
+namespace Abri.Core.Shell.Presets;
+
+/// <summary>A panel with its members, before it belongs to a vehicle.</summary>
+/// <param name="Panel">The panel.</param>
+/// <param name="Members">Its members.</param>
+public sealed record DesignedPanel(Panel Panel, IReadOnlyList<Member> Members);
+
+/// <summary>A shell to start from, which a person then corrects by measurement.</summary>
+/// <param name="Key">Stable name.</param>
+/// <param name="Name">What people call it.</param>
+/// <param name="Description">What is drawn on it.</param>
+/// <param name="Kind">What sort of body it is.</param>
+/// <param name="Panels">Its panels.</param>
+public sealed record ShellDesign(string Key, string Name, string Description, VehicleKind Kind, IReadOnlyList<DesignedPanel> Panels);
+
+/// <summary>Length, width and height of a body, measured outside over the flat of the panels, mm.</summary>
+/// <param name="LengthMm">From the front datum to the rear.</param>
+/// <param name="WidthMm">From side to side.</param>
+/// <param name="HeightMm">From the floor to the roof.</param>
+public sealed record BoxSize(double LengthMm, double WidthMm, double HeightMm);
+
+/// <summary>A blank box: a plain shell of flat panels without members, to be surveyed from nothing.</summary>
+public static class BlankBox
+{
+    /// <summary>Roof, both sides, two rear doors, bulkhead and floor of a box.</summary>
+    public static IReadOnlyList<DesignedPanel> Of(BoxSize size, SkinMaterial material)
+    {
+        var draw = new Draw(size, material, 0.8);
+        return [draw.Roof(), draw.Side(PanelKind.Left), draw.Side(PanelKind.Right), draw.RearDoor(PanelKind.RearLeftDoor), draw.RearDoor(PanelKind.RearRightDoor), draw.Bulkhead(), draw.Floor()];
+    }
+}

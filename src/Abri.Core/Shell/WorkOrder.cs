@@ -1,0 +1,112 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Shell;
+
+/// <summary>Something that waits to be done on the shell, as the order of work looks at it.</summary>
+/// <param name="Id">Id of the finding or the opening.</param>
+/// <param name="Where">Name of its panel.</param>
+/// <param name="Finding">The finding; null for an opening.</param>
+/// <param name="OpeningName">Name of the opening; null for a finding.</param>
+/// <param name="IsCut">Whether the opening is cut and not fitted.</param>
+public sealed record Waiting(string Id, string Where, Finding? Finding, string? OpeningName = null, bool IsCut = false);
+
+/// <summary>One thing to do, and why now.</summary>
+/// <param name="Id">Id of the finding or the opening.</param>
+/// <param name="What">What to do.</param>
+/// <param name="Why">Why it comes at this place in the order.</param>
+/// <param name="Caution">What must not be done meanwhile; null when nothing.</param>
+public sealed record NextJob(string Id, string What, string Why, string? Caution);
+
+/// <summary>
+/// Puts what waits on a shell in the order in which the trade does it, worst first within a step.
+/// </summary>
+/// <remarks>
+/// An open shell is closed first. Then water is kept out (seams, seals, holes) and let out (drains), and where it came from is proved; then the shell
+/// dries; then rust is treated, before anything is lined; then soft wood is replaced; new openings come last, into a sound shell. Common practice,
+/// no source. While anything inside is damp, nothing that would trap water is ever proposed.
+/// </remarks>
+public static class WorkOrder
+{
+    private enum Step
+    {
+        CloseShell,
+        KeepWaterOut,
+        LetWaterOut,
+        FindTheLeak,
+        DryOut,
+        TreatRust,
+        ReplaceWood,
+        Straighten,
+        NewOpenings,
+    }
+
+    /// <summary>All that waits, in order; what is done or only watched is left out.</summary>
+    public static IReadOnlyList<NextJob> Of(IReadOnlyList<Waiting> waiting)
+    {
+        List<Waiting> open = [.. waiting.Where(w => w.Finding is null or { State: FindingState.Open or FindingState.Planned })];
+        bool damp = open.Any(w => w.Finding is { Kind: FindingKind.DampInsulation or FindingKind.Stain or FindingKind.SoftWood });
+        return
+        [
+            .. open
+                .OrderBy(StepOf)
+                .ThenByDescending(w => w.Finding?.Severity)
+                .ThenBy(w => w.Finding?.SeenAt)
+                .ThenBy(w => w.Finding?.Name ?? w.OpeningName, StringComparer.Ordinal)
+                .Select(w => new NextJob(w.Id, What(w, damp), Why(w), Caution(StepOf(w), damp))),
+        ];
+    }
+
+    private static Step StepOf(Waiting w) => w.Finding switch
+    {
+        null => w.IsCut ? Step.CloseShell : Step.NewOpenings,
+        { Kind: FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal or FindingKind.OpenHole or FindingKind.CrackInPlastic } => Step.KeepWaterOut,
+        { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => Step.KeepWaterOut,
+        { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => Step.LetWaterOut,
+        { Kind: FindingKind.Stain } => Step.FindTheLeak,
+        { Kind: FindingKind.DampInsulation } => Step.DryOut,
+        { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => Step.TreatRust,
+        { Kind: FindingKind.SoftWood } => Step.ReplaceWood,
+        _ => Step.Straighten,
+    };
+
+    private static string What(Waiting w, bool damp)
+    {
+        string name = w.Finding?.Name ?? w.OpeningName!;
+        string thing = char.ToLowerInvariant(name[0]) + name[1..];
+        return StepOf(w) switch
+        {
+            Step.CloseShell => $"fit {thing}, or cover it",
+            Step.KeepWaterOut when damp && w.Finding!.Kind is FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal => $"prove and close: {thing}",
+            Step.KeepWaterOut => $"close: {thing}",
+            Step.LetWaterOut => $"let the water out: {thing}",
+            Step.FindTheLeak => $"find where it gets in: {thing}",
+            Step.DryOut => $"open up and dry: {thing}",
+            Step.TreatRust => $"treat: {thing}",
+            Step.ReplaceWood => $"cut out and replace: {thing}",
+            Step.NewOpenings => $"place and mark out {thing}",
+            _ => $"mend: {thing}",
+        };
+    }
+
+    private static string Why(Waiting w) => w.Where + ": " + StepOf(w) switch
+    {
+        Step.CloseShell => "it is cut, and the shell is open there",
+        Step.KeepWaterOut => "outside seals come before any work inside",
+        Step.LetWaterOut => "water that cannot leave finds its own way",
+        Step.FindTheLeak => "a stain shows where water ends, not where it gets in",
+        Step.DryOut => "nothing holds on damp ground",
+        Step.TreatRust => "once no more water comes, and before anything is lined",
+        Step.ReplaceWood => "new wood goes in when what wetted the old one is mended",
+        Step.NewOpenings => "new holes go into a sound shell",
+        _ => "it lets no water in and can wait",
+    };
+
+    private static string? Caution(Step step, bool damp) => step switch
+    {
+        Step.CloseShell => "Have the cover at hand before you leave it.",
+        Step.DryOut => "Do not insulate, line or seal it from inside before it is dry: the water must get out.",
+        Step.FindTheLeak => "Do not seal it from inside: the water would stay in the wall.",
+        Step.TreatRust when damp => "The inside is still damp: dry it first, and seal no channel or cladding all round.",
+        _ => null,
+    };
+}

@@ -1,0 +1,45 @@
+using System.Globalization;
+using Abri.Core;
+using Abri.Core.Shell;
+using CsvHelper;
+using CsvHelper.Configuration;
+
+namespace Abri.Exchange;
+
+/// <summary>
+/// Reads measured sections from CSV: a line per reading with station, place across and depth in mm, and if wanted the straight-edge's height.
+/// </summary>
+/// <remarks>Columns are parted by commas, semicolons or tabs; with semicolons or tabs a decimal comma is read. A first line with words is a heading.</remarks>
+public static class SectionsCsv
+{
+    private const int MostLines = 20_000;
+
+    /// <summary>The sections, by station, or the line that is wrong.</summary>
+    public static Result<IReadOnlyList<SurfaceSection>> Read(string text)
+    {
+        string delimiter = text.Contains(';') ? ";" : text.Contains('\t') ? "\t" : ",";
+        using var csv = new CsvParser(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = delimiter, HasHeaderRecord = false, BadDataFound = null, IgnoreBlankLines = true, TrimOptions = TrimOptions.Trim });
+        var lines = new List<(double Station, double T, double Depth, double Edge)>();
+        for (bool first = true; csv.Read(); first = false)
+        {
+            string[] cells = csv.Record!;
+            if (first && cells.All(c => Figure(c, true) is null)) continue;
+            if (lines.Count >= MostLines) return Wrong(csv.RawRow, $"is past the {MostLines} lines that are read.");
+            if (cells.Length is < 3 or > 4) return Wrong(csv.RawRow, $"has {cells.Length} column(s). Give station, place across and depth, and if wanted the straight-edge's height.");
+            double?[] figures = [.. cells.Select(c => Figure(c, delimiter != ","))];
+            for (int i = 0; i < figures.Length; i++)
+            {
+                if (figures[i] is not { } f || Math.Abs(f) > 30_000) return Wrong(csv.RawRow, $"column {i + 1}, \"{cells[i]}\", is not a length in mm up to 30 000.");
+            }
+            lines.Add((figures[0]!.Value, figures[1]!.Value, figures[2]!.Value, figures.Length > 3 ? figures[3]!.Value : 0));
+        }
+        if (lines.Count == 0) return new Problem("csv-empty", "", "The file holds no reading.");
+        SurfaceSection[] sections = [.. lines.GroupBy(l => l.Station).OrderBy(g => g.Key).Select(g => new SurfaceSection(g.Key, [.. g.OrderBy(l => l.T).Select(l => new DepthReading(l.T, l.Depth))], g.First().Edge))];
+        return SectionCheck.Of(sections, "/sections") is { } problem ? problem : sections;
+    }
+
+    private static Problem Wrong(int line, string what) => new("csv-line", "", $"Line {line} {what}");
+
+    private static double? Figure(string text, bool decimalComma) =>
+        double.TryParse(decimalComma ? text.Replace(',', '.') : text, NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out double n) && double.IsFinite(n) ? n : null;
+}

@@ -1,0 +1,103 @@
+using System.Text;
+using Abri.Core;
+using Abri.Core.Geometry;
+using Abri.Core.Record;
+using Abri.Core.Shell;
+using Abri.Core.Shell.Presets;
+using Abri.Exchange;
+using Abri.Server.Api;
+using Abri.Storage;
+using Abri.Storage.Record;
+using FluentValidation;
+using FluentValidation.Results;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Abri.Server.Shell;
+
+/// <summary>A vehicle to begin with, from a preset or a blank box.</summary>
+/// <param name="Vehicle">The vehicle; its kind is that of the preset where there is one.</param>
+/// <param name="Preset">Key of the preset; null for a blank box.</param>
+/// <param name="Box">Size of the blank box; null with a preset.</param>
+/// <param name="Material">What the skin of a blank box is made of.</param>
+public sealed record NewVehicle(Vehicle Vehicle, string? Preset, BoxSize? Box, SkinMaterial Material);
+
+/// <summary>Where a vehicle was added.</summary>
+/// <param name="Id">Its id.</param>
+public sealed record AddedVehicle(string Id);
+
+/// <summary>Vehicles from presets, boxes and files, and as files; drawings and sections read without saving anything.</summary>
+internal static class RecordFileEndpoints
+{
+    /// <summary>Largest vehicle file, bytes; photos take most of it.</summary>
+    private const int MostBundleBytes = 32 * 1024 * 1024;
+
+    /// <summary>Largest drawing or table, bytes.</summary>
+    private const int MostDrawingBytes = 5 * 1024 * 1024;
+
+    public static void MapRecordFiles(this WebApplication app)
+    {
+        app.MapGet("/api/presets", () => ShellPresets.All).WithTags("shell").WithName("preset-list");
+        app.MapGet("/api/vehicle-file.schema.json", () => TypedResults.Text(VehicleBundle.Schema, "application/schema+json")).WithTags("shell").WithName("vehicle-file-schema");
+        app.MapPost("/api/vehicles/new", Begin).Validate<NewVehicle>().WithTags("shell").WithName("vehicle-new");
+        app.MapPost("/api/vehicles/import", Import).Accepts<byte[]>("application/json").WithMetadata(new RequestSizeLimitAttribute(MostBundleBytes)).WithTags("shell").WithName("vehicle-import");
+        app.MapGet("/api/vehicles/{vehicleId}/vehicle.json", Export).WithTags("shell").WithName("vehicle-export");
+        app.MapPost("/api/drawings/read", ReadDrawing).Accepts<byte[]>("application/dxf", "image/svg+xml").WithMetadata(new RequestSizeLimitAttribute(MostDrawingBytes)).WithTags("shell").WithName("drawing-read");
+        app.MapPost("/api/sections/read", ReadSections).Accepts<byte[]>("text/csv").WithMetadata(new RequestSizeLimitAttribute(MostDrawingBytes)).WithTags("shell").WithName("sections-read");
+    }
+
+    private static Results<Ok<AddedVehicle>, ProblemHttpResult> Begin(NewVehicle value, RecordStore records)
+    {
+        if ((value.Preset is null) == (value.Box is null)) return Problems.BadRequest("preset-or-box", "Give either a preset or the size of a blank box.", "/preset");
+        IReadOnlyList<DesignedPanel> panels;
+        Vehicle vehicle = value.Vehicle;
+        if (value.Preset is { } key)
+        {
+            if (ShellPresets.All.SingleOrDefault(p => p.Key == key) is not { } preset) return Problems.BadRequest("preset-unknown", $"There is no preset \"{key}\".", "/preset");
+            (panels, vehicle) = (preset.Panels, vehicle with { Kind = preset.Kind });
+        }
+        else
+        {
+            panels = BlankBox.Of(value.Box!, value.Material);
+        }
+        return TypedResults.Ok(new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => new PanelRecord(p.Panel, p.Members, [], []))]))));
+    }
+
+    private static async Task<Results<Ok<AddedVehicle>, ProblemHttpResult>> Import(HttpRequest request, RecordStore records, IValidator<VehicleRecord> validator, DataFolder folder)
+    {
+        if (!VehicleBundle.Read(await RequestFile.Read(request, MostBundleBytes)).IsOk(out VehicleRecord? record, out Problem? problem)) return Problems.Of(problem);
+        ValidationResult ranges = validator.Validate(record);
+        if (!ranges.IsValid) return Problems.BadRequest("out-of-range", ranges.Errors[0].ErrorMessage, "/record" + Validated.Pointer(ranges.Errors[0].PropertyName));
+        if (RecordCheck.Of(record) is { } contradiction) return Problems.Of(contradiction.Under("/record"));
+        foreach (PhotoRecord photo in record.Panels.SelectMany(p => p.Findings).SelectMany(f => f.Photos))
+        {
+            if (photo.Content is not { } content) continue;
+            if (PhotoFolder.TypeOf(content) != photo.Type || content.Length > PhotoFolder.MostBytes)
+                return Problems.Answer(422, "photo-type", $"A photo in the file is not the {photo.Type} that it says, or is larger than {PhotoFolder.MostBytes / 1024 / 1024} MB.");
+            if (folder.Photos.Keep(content) != photo.Sha256) return Problems.Answer(422, "photo-hash", "A photo in the file does not have the hash that it says: the file was damaged.");
+        }
+        return TypedResults.Ok(new AddedVehicle(records.Add(record)));
+    }
+
+    private static Results<FileContentHttpResult, ProblemHttpResult> Export(string vehicleId, RecordStore records, DataFolder folder, bool? photos)
+    {
+        if (records.Read(vehicleId, photos == false ? _ => null : folder.Photos.Find) is not { } record) return Problems.NotFound("This vehicle is not there any more.");
+        byte[] file = VehicleBundle.Write(record);
+        return file.Length > MostBundleBytes
+            ? Problems.Answer(413, "bundle-too-large", $"With its photos the file would be larger than the {MostBundleBytes / 1024 / 1024} MB that can be read back. Export it without photos.")
+            : TypedResults.File(file, "application/json", FileNames.Plain(record.Vehicle.Name, "vehicle") + ".abri.json");
+    }
+
+    private static async Task<Results<Ok<PanelDrawing>, ProblemHttpResult>> ReadDrawing(HttpRequest request, Named<UnitSystem>? unit)
+    {
+        string text = await Text(request);
+        Result<IReadOnlyList<DrawnShape>> read = text.AsSpan().TrimStart().StartsWith("<") ? SvgShapes.Read(text) : DxfShapes.Read(text, unit?.Value);
+        if (!read.IsOk(out IReadOnlyList<DrawnShape>? shapes, out Problem? problem)) return Problems.Of(problem);
+        return ReadShapes.AsPanel(shapes).IsOk(out PanelDrawing? drawing, out problem) ? TypedResults.Ok(drawing) : Problems.Of(problem);
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<SurfaceSection>>, ProblemHttpResult>> ReadSections(HttpRequest request) =>
+        SectionsCsv.Read(await Text(request)).IsOk(out IReadOnlyList<SurfaceSection>? sections, out Problem? problem) ? TypedResults.Ok(sections) : Problems.Of(problem);
+
+    private static async Task<string> Text(HttpRequest request) => Encoding.UTF8.GetString(await RequestFile.Read(request, MostDrawingBytes)).TrimStart('\uFEFF');
+}

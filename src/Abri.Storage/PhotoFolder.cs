@@ -1,0 +1,45 @@
+using System.Security.Cryptography;
+
+namespace Abri.Storage;
+
+/// <summary>The folder that holds the bytes of photos, each under the hash of its content, so that one photo is kept once.</summary>
+public sealed class PhotoFolder(string path)
+{
+    /// <summary>Largest photo, bytes.</summary>
+    public const int MostBytes = 8 * 1024 * 1024;
+
+    /// <summary>Says what an image is by its first bytes, whatever it is called; null when it is no image that is taken.</summary>
+    public static string? TypeOf(ReadOnlySpan<byte> content) => content switch
+    {
+        [0xFF, 0xD8, 0xFF, ..] => "image/jpeg",
+        [0x89, (byte)'P', (byte)'N', (byte)'G', 0x0D, 0x0A, 0x1A, 0x0A, ..] => "image/png",
+        [(byte)'R', (byte)'I', (byte)'F', (byte)'F', _, _, _, _, (byte)'W', (byte)'E', (byte)'B', (byte)'P', ..] => "image/webp",
+        _ => null,
+    };
+
+    /// <summary>Keeps a photo and returns its hash.</summary>
+    public string Keep(byte[] content)
+    {
+        string hash = Convert.ToHexStringLower(SHA256.HashData(content));
+        string file = FileOf(hash);
+        if (File.Exists(file)) return hash;
+        Directory.CreateDirectory(path);
+        // Written beside and then moved, so that a half-written photo is never found under its hash.
+        string part = file + ".part" + Guid.NewGuid().ToString("N");
+        using (var stream = new FileStream(part, FileMode.CreateNew))
+        {
+            stream.Write(content);
+            stream.Flush(flushToDisk: true);
+        }
+        File.Move(part, file, overwrite: true);
+        return hash;
+    }
+
+    /// <summary>The bytes of a photo, or null when they are not there.</summary>
+    public byte[]? Find(string hash) => File.Exists(FileOf(hash)) ? File.ReadAllBytes(FileOf(hash)) : null;
+
+    /// <summary>A hash has only hexadecimal digits, so that it can name no file outside the folder.</summary>
+    private string FileOf(string hash) => hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower)
+        ? Path.Combine(path, hash)
+        : throw new ArgumentException("Not the hash of a photo.", nameof(hash));
+}

@@ -1,0 +1,45 @@
+using System.Globalization;
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage.Shell;
+
+/// <summary>Keeps the findings of panels; removing one removes its photos' rows, and can be undone.</summary>
+public sealed class FindingStore(Database database, PanelStore panels) : Store<Finding>(database, "finding", "panel_id")
+{
+    /// <inheritdoc/>
+    protected override IReadOnlyDictionary<string, object?> Columns(Finding value) => new Dictionary<string, object?>
+    {
+        ["name"] = value.Name,
+        ["kind"] = Storage.Columns.Name(value.Kind),
+        ["shape"] = Storage.Columns.Name(value.Shape),
+        ["points"] = Storage.Columns.Json(value.Points),
+        ["seen"] = Storage.Columns.Name(value.Seen),
+        ["severity"] = Storage.Columns.Name(value.Severity),
+        ["measures"] = Storage.Columns.Json(value.Measures),
+        ["state"] = Storage.Columns.Name(value.State),
+        ["seen_by"] = value.SeenBy,
+        ["seen_at"] = value.SeenAt.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture),
+        ["notes"] = value.Notes,
+    };
+
+    /// <inheritdoc/>
+    protected override Finding Read(SqliteDataReader row) => new(
+        row.Text("name"), row.Enum<FindingKind>("kind"), row.Enum<FindingShape>("shape"), row.Json<PanelPoint[]>("points"), row.Enum<ViewedFrom>("seen"),
+        row.Enum<Severity>("severity"), row.Json<FindingMeasures>("measures"), row.Enum<FindingState>("state"), row.Text("seen_by"),
+        DateTimeOffset.Parse(row.Text("seen_at"), CultureInfo.InvariantCulture), row.Text("notes"));
+
+    /// <inheritdoc/>
+    protected override string Title(Finding value) => value.Name;
+
+    /// <inheritdoc/>
+    protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
+
+    private protected override void RemoveOwned(Work work, string id) => RemovePhotos(work, id);
+
+    internal static void RemovePhotos(Work work, string findingId)
+    {
+        foreach (string photo in work.Ids("photo", "finding_id", findingId)) work.Delete("photo", photo);
+    }
+}

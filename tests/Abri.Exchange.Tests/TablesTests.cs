@@ -1,0 +1,49 @@
+using System.Globalization;
+using Abri.Core;
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+using CsvHelper;
+
+namespace Abri.Exchange.Tests;
+
+public class TablesTests
+{
+    [Theory]
+    [InlineData("station,t,depth\n900,-600,12.5\n900,0,0\n1800,-600,14\n1800,0,1")]
+    [InlineData("900;-600;12,5\n900;0;0\n1800;-600;14\n1800;0;1\n")]
+    [InlineData("900\t-600\t12,5\r\n900\t0\t0\r\n\r\n1800\t-600\t14\r\n1800\t0\t1")]
+    [InlineData("\"900\",\"-600\",\"12.5\",0\n900,0,0,0\n1800,-600,14,0\n1800,0,1,0")]
+    public void Sections_come_out_of_csv_of_any_country(string text)
+    {
+        Assert.True(SectionsCsv.Read(text).IsOk(out var sections, out var problem), problem?.Message);
+        Assert.Equal([900, 1800], sections.Select(s => s.StationMm));
+        Assert.Equal([new DepthReading(-600, 12.5), new DepthReading(0, 0)], sections[0].Readings);
+    }
+
+    [Theory]
+    [InlineData("900,-600,12\n900,0,deep", "Line 2 column 3, \"deep\"")]
+    [InlineData("900,-600,NaN\n900,0,1", "Line 1 column 3")]
+    [InlineData("900,-600,1e99\n900,0,1", "Line 1 column 3")]
+    [InlineData("900,-600\n900,0", "Line 1 has 2 column(s)")]
+    [InlineData("900,0,4\n900,0,9", "two readings at 0 mm: 4 and 9 mm deep")]
+    [InlineData("900,0,4", "Take at least 2")]
+    [InlineData("", "no reading")]
+    public void A_table_that_cannot_be_used_is_refused_by_line(string text, string says)
+    {
+        Assert.False(SectionsCsv.Read(text).IsOk(out _, out Problem? problem));
+        Assert.Contains(says, problem.Message);
+    }
+
+    [Fact] // Read back with CsvHelper
+    public void Findings_are_written_one_a_line_and_no_cell_is_a_formula()
+    {
+        var finding = new Finding("=Seam, \"left\"", FindingKind.OpenSeam, FindingShape.Point, [new(4200, 800)], ViewedFrom.Outside, Severity.Severe,
+            new FindingMeasures(140, null, null, null), FindingState.Open, "Ida", new DateTimeOffset(2026, 4, 11, 9, 30, 0, TimeSpan.Zero), "two\nlines");
+        using var csv = new CsvReader(new StringReader(FindingsCsv.Write([("Roof", finding)])), CultureInfo.InvariantCulture);
+        csv.Read();
+        csv.ReadHeader();
+        Assert.True(csv.Read());
+        Assert.Equal(("Roof", "'=Seam, \"left\"", "4200", "140", "", "two\nlines"), (csv["panel"], csv["name"], csv["sMm"], csv["lengthMm"], csv["widthMm"], csv["notes"]));
+        Assert.False(csv.Read());
+    }
+}

@@ -1,0 +1,190 @@
+using System.Net.Http.Headers;
+using System.Text.Json.Nodes;
+
+namespace Abri.Server.Tests;
+
+public sealed class ShellTests : IAsyncLifetime
+{
+    /// <summary>The smallest PNG: one pixel.</summary>
+    private static readonly byte[] Png = Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
+    private RunningApp app = null!;
+    private string heron = "";
+    private JsonNode shell = null!;
+
+    public async Task InitializeAsync()
+    {
+        app = await RunningApp.Start();
+        heron = (string)(await app.Get("/api/vehicles")).AsArray().Single(v => (string)v!["value"]!["name"]! == "Heron")!["id"]!;
+        shell = await app.Get($"/api/vehicles/{heron}/shell");
+    }
+
+    public async Task DisposeAsync() => await app.DisposeAsync();
+
+    [Fact]
+    public async Task Both_demo_vehicles_are_whole_and_tell_what_comes_next()
+    {
+        Assert.Equal(9, shell["panels"]!.AsArray().Count);
+        Assert.Equal(6, shell["openings"]!.AsArray().Count);
+        // Water is kept out before rust is treated inside and before new holes are cut.
+        Assert.Contains("seam open, rear left corner", (string)shell["next"]![0]!["what"]!);
+        string plover = (string)(await app.Get("/api/vehicles")).AsArray().Single(v => (string)v!["value"]!["name"]! == "Plover")!["id"]!;
+        Assert.Contains((await app.Get($"/api/vehicles/{plover}/shell"))["findings"]!.AsArray(), f => (string)f!["value"]!["kind"]! == "softWood");
+    }
+
+    [Fact]
+    public async Task Every_opening_of_the_demo_can_be_judged_and_lies_where_nothing_forbids_it()
+    {
+        JsonArray fittings = (await app.Get("/api/fittings")).AsArray();
+        foreach (JsonNode? opening in shell["openings"]!.AsArray())
+        {
+            string owner = (string)opening!["ownerId"]!;
+            var site = new JsonObject
+            {
+                ["panel"] = shell["panels"]!.AsArray().Single(p => (string)p!["id"]! == owner)!["value"]!.DeepClone(),
+                ["members"] = new JsonArray([.. shell["members"]!.AsArray().Where(m => (string)m!["ownerId"]! == owner).Select(m => m!["value"]!.DeepClone())]),
+                ["fitting"] = fittings.Single(f => (string)f!["id"]! == (string)opening["value"]!["fittingId"]!)!["value"]!.DeepClone(),
+                ["turnDeg"] = opening["value"]!["turnDeg"]!.DeepClone(),
+            };
+            var (status, verdict) = await app.Send(HttpMethod.Post, "/api/calculators/opening-verdict", new JsonObject { ["site"] = site, ["centre"] = opening["value"]!["centre"]!.DeepClone() });
+            Assert.Equal(200, status);
+            Assert.True((string)verdict!["result"]!["state"]! != "blocked", $"{opening["value"]!["name"]}: {verdict["result"]!["reason"]}");
+        }
+    }
+
+    [Fact]
+    public async Task A_finding_with_a_photo_is_kept_found_and_taken_back()
+    {
+        string panel = (string)shell["panels"]![0]!["id"]!;
+        var (status, finding) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{panel}/findings", Finding());
+        Assert.Equal(200, status);
+        string path = $"/api/vehicles/{heron}/findings/{finding!["id"]}";
+        var (photoStatus, photo) = await Upload($"{path}/photos", Png, "image/jpeg");
+        // The content says what it is, not the label.
+        Assert.Equal((200, "image/png"), (photoStatus, (string)photo!["value"]!["type"]!));
+        using HttpResponseMessage back = await app.Http.GetAsync($"/api/vehicles/{heron}/photos/{photo["id"]}");
+        Assert.Equal(Png, await back.Content.ReadAsByteArrayAsync());
+        Assert.Equal("nosniff", back.Headers.GetValues("X-Content-Type-Options").Single());
+
+        Assert.Equal(204, (await app.Send(HttpMethod.Delete, path, null, "1")).Status);
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, $"/api/vehicles/{heron}/photos/{photo["id"]}", null)).Status);
+        await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
+        Assert.True((await app.Http.GetAsync($"/api/vehicles/{heron}/photos/{photo["id"]}")).IsSuccessStatusCode);
+        Assert.Contains("Rust at the gutter", await app.Http.GetStringAsync($"/api/vehicles/{heron}/findings.csv"));
+    }
+
+    [Fact]
+    public async Task What_is_not_a_photo_is_refused_whatever_it_is_called()
+    {
+        string path = $"/api/vehicles/{heron}/findings/{shell["findings"]![0]!["id"]}/photos";
+        Assert.Equal((415, "photo-type"), Code(await Upload(path, "PK\u0003\u0004"u8.ToArray(), "image/png")));
+        Assert.Equal((415, "photo-type"), Code(await Upload(path, [], "image/png")));
+        Assert.Equal((413, "body-too-large"), Code(await Upload(path, [.. Png, .. new byte[9_000_000]], "image/png")));
+        Assert.Equal((404, "not-found"), Code(await Upload($"/api/vehicles/{heron}/findings/nobody/photos", Png, "image/png")));
+        Assert.Empty((await app.Get($"/api/vehicles/{heron}/shell"))["photos"]!.AsArray());
+    }
+
+    [Theory]
+    [InlineData("points", "[]", 400, "out-of-range")]
+    [InlineData("points", "[{\"sMm\":99999,\"tMm\":0}]", 400, "out-of-range")]
+    [InlineData("points", "[{\"sMm\":9000,\"tMm\":0}]", 422, "finding-off-panel")]
+    [InlineData("shape", "\"area\"", 422, "finding-points")]
+    [InlineData("kind", "\"gremlin\"", 400, "json-unreadable")]
+    [InlineData("name", "\"\"", 400, "out-of-range")]
+    public async Task A_finding_that_makes_no_sense_is_refused(string field, string value, int status, string code)
+    {
+        JsonNode finding = Finding();
+        finding[field] = JsonNode.Parse(value);
+        Assert.Equal((status, code), Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{shell["panels"]![0]!["id"]}/findings", finding)));
+    }
+
+    [Fact]
+    public async Task A_vehicle_written_and_read_again_is_the_same_in_every_digit()
+    {
+        await Upload($"/api/vehicles/{heron}/findings/{shell["findings"]![0]!["id"]}/photos", Png, "image/png");
+        string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json");
+        var (status, added) = await app.SendText(HttpMethod.Post, "/api/vehicles/import", file);
+        Assert.Equal(200, status);
+        Assert.Equal(file, await app.Http.GetStringAsync($"/api/vehicles/{added!["id"]}/vehicle.json"));
+        // The catalogue has the fittings already; one that differs gets a number.
+        int before = (await app.Get("/api/fittings")).AsArray().Count;
+        await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"massKg\": 4.5", "\"massKg\": 4.6"));
+        Assert.Equal(before + 1, (await app.Get("/api/fittings")).AsArray().Count);
+        // And the whole of it goes back in one step.
+        await app.Send(HttpMethod.Post, "/api/vehicles/undo", null);
+        Assert.Equal(before, (await app.Get("/api/fittings")).AsArray().Count);
+    }
+
+    [Fact]
+    public async Task A_file_that_cannot_be_used_changes_nothing()
+    {
+        string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json");
+        int before = (await app.Get("/api/vehicles")).AsArray().Count;
+        Assert.Equal((400, "bundle-unreadable"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", "PK\u0003\u0004")));
+        Assert.Equal((400, "bundle-shape"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\"", "\"thick\""))));
+        Assert.Equal((400, "out-of-range"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\": 0.8", "\"skinMm\": 800"))));
+        Assert.Equal((422, "key-twice"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"key\": \"fitting-2\"", "\"key\": \"fitting-1\""))));
+        Assert.Equal((413, "body-too-large"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", new string(' ', 50_000_000))));
+        Assert.Equal(before, (await app.Get("/api/vehicles")).AsArray().Count);
+    }
+
+    [Fact]
+    public async Task A_vehicle_starts_from_a_preset_or_a_blank_box()
+    {
+        JsonNode vehicle = shell["vehicle"]!["value"]!.DeepClone();
+        foreach (JsonNode? preset in (await app.Get("/api/presets")).AsArray())
+        {
+            var (status, added) = await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = (string)preset!["key"]!, ["box"] = null, ["material"] = "mildSteel" });
+            Assert.Equal(200, status);
+            Assert.Equal(preset["panels"]!.AsArray().Count, (await app.Get($"/api/vehicles/{added!["id"]}/shell"))["panels"]!.AsArray().Count);
+        }
+        JsonNode box = JsonNode.Parse("""{"lengthMm":5200,"widthMm":1980,"heightMm":1900}""")!;
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = null, ["box"] = box.DeepClone(), ["material"] = "aluminium" })).Status);
+        box["widthMm"] = 19.8;
+        Assert.Equal((400, "out-of-range"), Code(await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = null, ["box"] = box.DeepClone(), ["material"] = "aluminium" })));
+        Assert.Equal((400, "preset-or-box"), Code(await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = null, ["box"] = null, ["material"] = "aluminium" })));
+        Assert.Equal((400, "preset-unknown"), Code(await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = "tank", ["box"] = null, ["material"] = "aluminium" })));
+    }
+
+    [Fact]
+    public async Task The_simulated_meters_repeat_themselves_fail_now_and_then_and_are_sometimes_wrong()
+    {
+        foreach (string device in new[] { "distanceMeter", "moistureMeter", "thermoHygrometer" })
+        {
+            List<string> first = await Readings(device), second = await Readings(device);
+            Assert.Equal(first, second);
+            Assert.Contains("silent", first);
+            Assert.Contains(first, r => r.Contains("doubtful", StringComparison.Ordinal));
+            Assert.True(first.Count(r => r.Contains("\"quality\":\"good\"", StringComparison.Ordinal)) > 40);
+            Assert.All(first.Where(r => r != "silent"), r => Assert.Contains("\"simulated\":true", r));
+        }
+        Assert.Equal(400, (await app.Send(HttpMethod.Post, "/api/devices/crystalBall/reading", null)).Status);
+    }
+
+    private async Task<List<string>> Readings(string device)
+    {
+        Assert.Equal(204, (await app.Send(HttpMethod.Post, $"/api/devices/{device}/seed?seed=7", null)).Status);
+        var readings = new List<string>();
+        for (int i = 0; i < 60; i++)
+        {
+            var (status, body) = await app.Send(HttpMethod.Post, $"/api/devices/{device}/reading", null);
+            readings.Add(status == 503 && (string)body!["code"]! == "device-silent" ? "silent" : body!.ToJsonString());
+        }
+        return readings;
+    }
+
+    private static (int, string?) Code((int Status, JsonNode? Body) answer) => (answer.Status, (string?)answer.Body?["code"]);
+
+    private async Task<(int Status, JsonNode? Body)> Upload(string path, byte[] content, string type)
+    {
+        using var body = new ByteArrayContent(content);
+        body.Headers.ContentType = new MediaTypeHeaderValue(type);
+        using HttpResponseMessage response = await app.Http.PostAsync(path, body);
+        return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync()));
+    }
+
+    private static JsonNode Finding() => JsonNode.Parse(
+        """
+        {"name":"Rust at the gutter","kind":"surfaceRust","shape":"point","points":[{"sMm":700,"tMm":100}],"seen":"outside","severity":"minor",
+         "measures":{"lengthMm":40,"widthMm":null,"depthMm":null,"moisturePercent":null},"state":"open","seenBy":"Ida","seenAt":"2026-05-01T08:00:00Z","notes":""}
+        """)!;
+}

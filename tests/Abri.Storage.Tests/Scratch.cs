@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Storage.Openings;
+using Abri.Storage.Record;
 using Abri.Storage.Shell;
 
 namespace Abri.Storage.Tests;
@@ -21,6 +22,9 @@ internal sealed class Scratch : IDisposable
         Fittings = new FittingStore(Database);
         Openings = new OpeningStore(Database, Panels);
         History = new History(Database);
+        Findings = new FindingStore(Database, Panels);
+        Photos = new PhotoStore(Database, Findings, Panels);
+        Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos);
     }
 
     public string Folder { get; }
@@ -42,6 +46,12 @@ internal sealed class Scratch : IDisposable
     public OpeningStore Openings { get; }
 
     public History History { get; }
+
+    public FindingStore Findings { get; }
+
+    public PhotoStore Photos { get; }
+
+    public RecordStore Records { get; }
 
     public static Vehicle Van { get; } = new("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175);
 
@@ -70,7 +80,8 @@ internal sealed class Scratch : IDisposable
     public string[] Rows() => [
         .. Vehicles.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Panels.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
         .. Members.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Zones.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
-        .. Fittings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Openings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}")];
+        .. Fittings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Openings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+        .. Findings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Photos.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}")];
 
     public void Dispose()
     {

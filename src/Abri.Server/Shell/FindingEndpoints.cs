@@ -21,7 +21,7 @@ internal static class FindingEndpoints
         vehicle.MapGet("/findings.csv", (string vehicleId, PanelStore panels, FindingStore findings) => TypedResults.File(
             Encoding.UTF8.GetBytes(FindingsCsv.Write(panels.All(vehicleId).SelectMany(p => findings.All(p.Id).Select(f => (WholeShell.Words(p.Value), f.Value))))), "text/csv", "findings.csv")).WithName("finding-csv");
         vehicle.MapPost("/findings/{id}/photos", AddPhoto).Accepts<byte[]>("image/jpeg", "image/png", "image/webp")
-            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(PhotoFolder.MostBytes)).WithName("photo-add");
+            .WithMetadata(RequestFile.MostSent).WithName("photo-add");
         vehicle.MapDelete("/photos/{id}", RemovePhoto).WithName("photo-delete");
         vehicle.MapGet("/photos/{id}", Photo).WithName("photo-get");
     }

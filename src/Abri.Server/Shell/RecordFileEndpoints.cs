@@ -11,7 +11,6 @@ using Abri.Storage.Record;
 using FluentValidation;
 using FluentValidation.Results;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Mvc;
 
 namespace Abri.Server.Shell;
 
@@ -40,10 +39,10 @@ internal static class RecordFileEndpoints
         app.MapGet("/api/presets", () => ShellPresets.All).WithTags("shell").WithName("preset-list");
         app.MapGet("/api/vehicle-file.schema.json", () => TypedResults.Text(VehicleBundle.Schema, "application/schema+json")).WithTags("shell").WithName("vehicle-file-schema");
         app.MapPost("/api/vehicles/new", Begin).Validate<NewVehicle>().WithTags("shell").WithName("vehicle-new");
-        app.MapPost("/api/vehicles/import", Import).Accepts<byte[]>("application/json").WithMetadata(new RequestSizeLimitAttribute(MostBundleBytes)).WithTags("shell").WithName("vehicle-import");
+        app.MapPost("/api/vehicles/import", Import).Accepts<byte[]>("application/json").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("vehicle-import");
         app.MapGet("/api/vehicles/{vehicleId}/vehicle.json", Export).WithTags("shell").WithName("vehicle-export");
-        app.MapPost("/api/drawings/read", ReadDrawing).Accepts<byte[]>("application/dxf", "image/svg+xml").WithMetadata(new RequestSizeLimitAttribute(MostDrawingBytes)).WithTags("shell").WithName("drawing-read");
-        app.MapPost("/api/sections/read", ReadSections).Accepts<byte[]>("text/csv").WithMetadata(new RequestSizeLimitAttribute(MostDrawingBytes)).WithTags("shell").WithName("sections-read");
+        app.MapPost("/api/drawings/read", ReadDrawing).Accepts<byte[]>("application/dxf", "image/svg+xml").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("drawing-read");
+        app.MapPost("/api/sections/read", ReadSections).Accepts<byte[]>("text/csv").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("sections-read");
     }
 
     private static Results<Ok<AddedVehicle>, ProblemHttpResult> Begin(NewVehicle value, RecordStore records)

@@ -1,0 +1,105 @@
+using Abri.Core;
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Record;
+using Abri.Core.Shell;
+using Abri.Storage.Shell;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage.Tests;
+
+public sealed class RecordStoreTests : IDisposable
+{
+    private readonly Scratch scratch = new();
+
+    public void Dispose() => scratch.Dispose();
+
+    [Fact]
+    public void A_whole_vehicle_goes_in_and_out_in_one_change()
+    {
+        string id = scratch.Records.Add(Whole);
+        Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Records.Read(id, _ => null)));
+        Assert.Null(scratch.Records.Read("nobody", _ => null));
+        Assert.Equal("Added Heron", scratch.History.Undo(VehicleStore.ListScope).What);
+        Assert.Empty(scratch.Rows());
+        scratch.History.Redo(VehicleStore.ListScope);
+        Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Records.Read(id, _ => null)));
+    }
+
+    [Fact]
+    public void Removing_a_vehicle_takes_its_findings_and_photos_and_undo_brings_them_back()
+    {
+        string id = scratch.Records.Add(Whole);
+        string[] before = scratch.Rows();
+        Assert.Equal(WriteState.Done, scratch.Vehicles.Remove(id, 1).State);
+        Assert.Empty(scratch.Findings.All());
+        Assert.Empty(scratch.Photos.All());
+        scratch.History.Undo(VehicleStore.ListScope);
+        Assert.Equal(before, scratch.Rows());
+    }
+
+    [Fact]
+    public void There_is_one_roof_but_there_may_be_several_steps()
+    {
+        Stored<Vehicle> vehicle = scratch.Vehicles.Add(null, Scratch.Van).Row!;
+        Assert.Equal(WriteState.Done, scratch.Panels.Add(vehicle.Id, Scratch.Roof).State);
+        Assert.Equal(WriteState.Conflict, scratch.Panels.Add(vehicle.Id, Scratch.Roof).State);
+        Assert.Equal(WriteState.Done, scratch.Panels.Add(vehicle.Id, Scratch.Roof with { Kind = PanelKind.Step, Name = "Side step" }).State);
+        Assert.Equal(WriteState.Done, scratch.Panels.Add(vehicle.Id, Scratch.Roof with { Kind = PanelKind.Step, Name = "Rear step" }).State);
+    }
+
+    [Fact] // A data file of the first release opens with everything that it held, and a copy of it is kept
+    public void A_file_of_the_first_release_is_brought_up_to_date()
+    {
+        string file = Path.Combine(scratch.Folder, "first.db");
+        using (var first = new SqliteConnection($"Data Source={file};Foreign Keys=True"))
+        {
+            first.Open();
+            using var sql = new StreamReader(typeof(Database).Assembly.GetManifestResourceStream("Abri.Storage.Migrations.0001-shell-and-openings.sql")!);
+            Database.Execute(first, sql.ReadToEnd());
+            Database.Execute(first,
+                """
+                INSERT INTO vehicle VALUES ('v', 3, 'Heron', 'panelVan', 2009, '', 'mm', 16, '{"ribInTheWay":"keep","cutSize":"wasteSide"}', 3.175);
+                INSERT INTO panel VALUES ('p', 2, 'v', 'roof', '[{"sMm":0,"tMm":-850},{"sMm":4200,"tMm":-850},{"sMm":4200,"tMm":850}]', 0.8, 'mildSteel', NULL, 6000);
+                INSERT INTO member VALUES ('m', 1, 'p', 'Bow 1', 'roofBow', 'secondary', '{"shape":"spine","points":[{"sMm":590,"tMm":-850},{"sMm":590,"tMm":850}],"widthMm":60}', 40);
+                INSERT INTO zone VALUES ('z', 1, 'v', 'Bench', 'bench', 0, 1, 0, 1, 0, 1);
+                PRAGMA user_version = 1;
+                """);
+        }
+        var database = Database.Open(file, TimeProvider.System);
+        Stored<Vehicle> vehicle = new VehicleStore(database).Find("v")!;
+        Assert.Equal((3, "Etc/UTC", null), (vehicle.Version, vehicle.Value.TimeZone, vehicle.Value.Masses));
+        Stored<Panel> roof = new PanelStore(database).Find("p")!;
+        Assert.Equal((2, 6000, SurfaceSource.Drawn), (roof.Version, roof.Value.ArcRadiusAcrossMm, roof.Value.Surface));
+        Assert.Equal(0, new MemberStore(database, new PanelStore(database)).Find("m")!.Value.FlankMm);
+        Assert.Equal("Bench", new ZoneStore(database).Find("z")!.Value.Name);
+        Assert.NotEmpty(Directory.GetFiles(scratch.Folder, "first.db.before-*"));
+        // References are checked again.
+        Assert.Equal(WriteState.Conflict, new PanelStore(database).Add("nobody", Scratch.Roof).State);
+    }
+
+    [Fact]
+    public void Photos_lie_under_their_hash_and_no_other_name_is_taken()
+    {
+        var folder = new PhotoFolder(Path.Combine(scratch.Folder, "photos"));
+        byte[] png = [0x89, (byte)'P', (byte)'N', (byte)'G', 0x0D, 0x0A, 0x1A, 0x0A, 1, 2, 3];
+        string hash = folder.Keep(png);
+        Assert.Equal(hash, folder.Keep(png));
+        Assert.Equal(png, folder.Find(hash));
+        Assert.Null(folder.Find(new string('0', 64)));
+        Assert.Throws<ArgumentException>(() => folder.Find("../abri.db"));
+        Assert.Equal(("image/png", null), (PhotoFolder.TypeOf(png), PhotoFolder.TypeOf("<svg/>"u8)));
+    }
+
+    private static VehicleRecord Whole { get; } = new(
+        Scratch.Van with { Place = new Place(54.5, -3.25), Attitude = new Attitude(1.5, -0.25), Masses = new Masses(2460, 3500, null, null, 3750) },
+        [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
+        [new KeyedFitting("fitting-1", Scratch.Vent)],
+        [new PanelRecord(
+            Scratch.Roof with { Sections = [new SurfaceSection(900, [new(-500, 12.5), new(500, 11)])], SkinGapMm = 30, TaperDeg = 0.5, Faces = Facing.Up, Name = "High roof" },
+            [Scratch.Bow with { FlankMm = 4 }],
+            [new FindingRecord(
+                new Finding("Seam", FindingKind.OpenSeam, FindingShape.Line, [new(0, 0), new(9, 9)], ViewedFrom.Outside, Severity.Severe, new FindingMeasures(140, null, null, 31), FindingState.Planned, "Ida", new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero), "n"),
+                [new PhotoRecord("image/png", "", new string('a', 64), 11, null)])],
+            [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "")])]);
+}

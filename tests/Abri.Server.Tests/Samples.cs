@@ -30,10 +30,10 @@ internal static class Samples
         return new JsonObject { ["panel"] = panel, ["members"] = Site()["members"]!.DeepClone() };
     }
 
-    private static JsonObject Relief()
+    private static JsonObject Relief(string field, double value)
     {
         JsonObject relief = Surface();
-        relief["stepMm"] = 100;
+        relief[field] = value;
         return relief;
     }
 
@@ -55,7 +55,8 @@ internal static class Samples
             ["sagitta"] = JsonNode.Parse("""{"radiusMm":3000,"chordMm":450,"riseMm":null}""")!,
             ["section-parse"] = JsonNode.Parse("""{"text":"-600 12; 0 0; 600 14","lengths":{"units":"mm","inchDenominator":16}}""")!,
             ["surface-compare"] = Surface(),
-            ["surface-relief"] = Relief(),
+            ["surface-relief"] = Relief("stepMm", 100),
+            ["surface-section"] = Relief("stationMm", 900),
             ["opening-verdict"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
             ["opening-positions"] = new JsonObject { ["site"] = Site(), ["wishes"] = JsonNode.Parse("""[{"kind":"bayCentre","weight":1}]""") },
             ["setting-out"] = new JsonObject

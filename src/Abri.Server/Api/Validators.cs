@@ -209,6 +209,14 @@ internal sealed class MemberValidator : AbstractValidator<Member>
     }
 }
 
+internal static class MemberRules
+{
+    /// <summary>The members of one panel: not too many, each by itself in range.</summary>
+    public static void Members<T>(this IRuleBuilder<T, IReadOnlyList<Member>> rule) => rule
+        .Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.")
+        .ForEach(m => m.Given().SetValidator(new MemberValidator()));
+}
+
 internal sealed class ZoneValidator : AbstractValidator<Zone>
 {
     public ZoneValidator()
@@ -288,8 +296,7 @@ internal sealed class SiteValidator : AbstractValidator<Site>
     public SiteValidator()
     {
         RuleFor(x => x.Panel).SetValidator(new PanelValidator());
-        RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
-        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
+        RuleFor(x => x.Members).Members();
         RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
         RuleFor(x => x.TurnDeg).QuarterTurn();
         RuleFor(x => x.WallMm).Between(0.3, 300, "The wall's thickness", "mm");

@@ -22,6 +22,7 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/section-parse", (SectionParseInput x) => Answer(DepthPairs.Parse(x.Text, x.Lengths))).Validate<SectionParseInput>().WithName("section-parse");
         calculators.MapPost("/surface-compare", (BaysInput x) => Answer(SurfaceComparison.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("surface-compare");
         calculators.MapPost("/surface-relief", (SurfaceReliefInput x) => Answer(SurfaceRelief.Of(x.Panel, x.Members, x.StepMm))).Validate<SurfaceReliefInput>().WithName("surface-relief");
+        calculators.MapPost("/surface-section", (SurfaceSectionInput x) => Answer(CrossSection.At(x.Panel, x.Members, x.StationMm))).Validate<SurfaceSectionInput>().WithName("surface-section");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
         calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");

@@ -44,6 +44,12 @@ public sealed record SectionParseInput(string Text, LengthFormat Lengths);
 /// <param name="StepMm">Distance between places, mm.</param>
 public sealed record SurfaceReliefInput(Panel Panel, IReadOnlyList<Member> Members, double StepMm);
 
+/// <summary>Input of the calculator <c>surface-section</c>.</summary>
+/// <param name="Panel">The panel.</param>
+/// <param name="Members">Its members.</param>
+/// <param name="StationMm">Where it is cut across, mm along s.</param>
+public sealed record SurfaceSectionInput(Panel Panel, IReadOnlyList<Member> Members, double StationMm);
+
 /// <summary>Input of the calculator <c>opening-verdict</c>.</summary>
 /// <param name="Site">What decides.</param>
 /// <param name="Centre">Where the fitting's centre would lie.</param>
@@ -72,8 +78,7 @@ internal sealed class BaysInputValidator : AbstractValidator<BaysInput>
     public BaysInputValidator()
     {
         RuleFor(x => x.Panel).SetValidator(new PanelValidator());
-        RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
-        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
+        RuleFor(x => x.Members).Members();
     }
 }
 
@@ -125,13 +130,22 @@ internal sealed class SectionParseInputValidator : AbstractValidator<SectionPars
     }
 }
 
+internal sealed class SurfaceSectionInputValidator : AbstractValidator<SurfaceSectionInput>
+{
+    public SurfaceSectionInputValidator()
+    {
+        RuleFor(x => x.Panel).SetValidator(new PanelValidator());
+        RuleFor(x => x.Members).Members();
+        RuleFor(x => x.StationMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "The station", "mm");
+    }
+}
+
 internal sealed class SurfaceReliefInputValidator : AbstractValidator<SurfaceReliefInput>
 {
     public SurfaceReliefInputValidator()
     {
         RuleFor(x => x.Panel).SetValidator(new PanelValidator());
-        RuleFor(x => x.Members).Must(m => m.Count <= Ranges.MostMembers).WithMessage($"A panel has at most {Ranges.MostMembers} members.");
-        RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
+        RuleFor(x => x.Members).Members();
         RuleFor(x => x.StepMm).Between(2, 500, "The step", "mm");
     }
 }

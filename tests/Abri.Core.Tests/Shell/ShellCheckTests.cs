@@ -68,6 +68,14 @@ public class ShellCheckTests
         }
     }
 
+    [Fact] // The same table holds the screen's drawings to Core's
+    public void The_table_of_views_is_the_one_that_is_drawn_by()
+    {
+        string[][] rows = [.. Reference.Rows("panel-view.csv")];
+        Assert.Equal(12, rows.Length);
+        Assert.All(rows, r => Assert.Equal(new PanelView(int.Parse(r[2]), int.Parse(r[3])), PanelView.Of(Enum.Parse<Facing>(r[0], true), Enum.Parse<ViewedFrom>(r[1], true))));
+    }
+
     [Fact]
     public void Walls_stand_upright_and_a_left_side_has_its_front_at_the_left()
     {

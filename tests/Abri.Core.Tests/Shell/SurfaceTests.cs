@@ -69,6 +69,26 @@ public class SurfaceTests
         Assert.Equal(2.160, worked.Result.RmsMm, 3);
     }
 
+    [Fact] // Worked by hand: 3000 - sqrt(3000^2 - 850^2) = 122.9
+    public void A_roof_cut_across_shows_drawing_and_readings_side_by_side()
+    {
+        Assert.True(CrossSection.At(Curved with { Sections = Sections }, [], 1500).IsOk(out var cut, out var problem), problem?.Message);
+        Assert.Equal((-850, 850), (cut.Result.TMm[0], cut.Result.TMm[^1]));
+        Assert.Equal(-122.9, cut.Result.DrawnMm[0], 1);
+        Assert.Equal(2, cut.Result.MeasuredMm!.Max(), 1);
+        Assert.Equal(122.9, cut.Steps[0].Value, 1);
+        Assert.False(CrossSection.At(Curved, [], 4100).IsOk(out _, out problem));
+        Assert.Equal("station-off-panel", problem.Code);
+    }
+
+    [Fact]
+    public void A_relief_keeps_to_its_number_of_places_however_fine_it_is_asked_for()
+    {
+        Assert.True(SurfaceRelief.Of(Curved, [Roofs.Swage(0, lengthMm: 4000)], 0.1).IsOk(out var relief, out _));
+        Assert.InRange(relief.Result.HeightsMm.Count, SurfaceRelief.MostPlaces * 0.9, SurfaceRelief.MostPlaces);
+        Assert.Equal(8, relief.Result.HighestMm, 2);
+    }
+
     [Fact]
     public void The_measured_surface_counts_only_where_the_panel_says_so()
     {

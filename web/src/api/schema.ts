@@ -39,6 +39,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/presets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preset-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicle-file.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-file-schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/new": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vehicle-new"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vehicle-import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/vehicle.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawing-read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sections-read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/changes": {
         parameters: {
             query?: never;
@@ -303,6 +415,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/squareness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["squareness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/parallel-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["parallel-lines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sagitta": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sagitta"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/section-parse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["section-parse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/surface-compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["surface-compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/surface-relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["surface-relief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/surface-section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["surface-section"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/opening-verdict": {
         parameters: {
             query?: never;
@@ -463,6 +687,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finding-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/findings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finding-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/findings/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photo-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo-get"];
+        put?: never;
+        post?: never;
+        delete: operations["photo-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/panels/{id}": {
         parameters: {
             query?: never;
@@ -506,6 +794,22 @@ export interface paths {
         put: operations["zone-put"];
         post?: never;
         delete: operations["zone-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/findings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finding-get"];
+        put: operations["finding-put"];
+        post?: never;
+        delete: operations["finding-delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -623,10 +927,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices/{device}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["device-reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/seed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["device-seed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AddedVehicle: {
+            id: string;
+        };
+        ArcFigures: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            chordMm: number;
+            /** Format: double */
+            riseMm: number;
+            /** Format: double */
+            arcMm: number;
+        };
         AsCut: {
             /** Format: double */
             topWidthMm: number;
@@ -640,6 +989,12 @@ export interface components {
             risingDiagonalMm: number;
             /** Format: double */
             fallingDiagonalMm: number;
+        };
+        Attitude: {
+            /** Format: double */
+            pitchDeg: number;
+            /** Format: double */
+            rollDeg: number;
         };
         Bay: {
             label: string;
@@ -656,6 +1011,14 @@ export interface components {
         BaysInput: {
             panel: components["schemas"]["Panel"];
             members: components["schemas"]["Member"][];
+        };
+        BoxSize: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
         };
         CentreLine: {
             from: components["schemas"]["PanelPoint"];
@@ -714,11 +1077,70 @@ export interface components {
         };
         /** @enum {unknown} */
         CutSize: "wasteSide" | "withClearance";
+        DepthReading: {
+            /** Format: double */
+            tMm: number;
+            /** Format: double */
+            depthMm: number;
+        };
+        DesignedPanel: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+        };
+        /** @enum {unknown} */
+        DeviceKind: "distanceMeter" | "moistureMeter" | "thermoHygrometer";
+        DeviceReading: {
+            device: components["schemas"]["DeviceKind"];
+            simulated: boolean;
+            /** Format: int32 */
+            number: number;
+            quality: components["schemas"]["ReadingQuality"];
+            /** Format: double */
+            distanceMm: null | number;
+            /** Format: double */
+            moisturePercent: null | number;
+            /** Format: double */
+            temperatureC: null | number;
+            /** Format: double */
+            humidityPercent: null | number;
+        };
         DrilledHole: {
             centre: components["schemas"]["PanelPoint"];
             /** Format: double */
             diameterMm: number;
         };
+        /** @enum {unknown} */
+        Facing: "up" | "down" | "left" | "right" | "rear" | "front";
+        Finding: {
+            name: string;
+            kind: components["schemas"]["FindingKind"];
+            shape: components["schemas"]["FindingShape"];
+            points: components["schemas"]["PanelPoint"][];
+            seen: components["schemas"]["ViewedFrom"];
+            severity: components["schemas"]["Severity"];
+            measures: components["schemas"]["FindingMeasures"];
+            state: components["schemas"]["FindingState"];
+            seenBy: string;
+            /** Format: date-time */
+            seenAt: string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        FindingKind: "surfaceRust" | "scale" | "pitting" | "perforation" | "stain" | "standingWater" | "softWood" | "openSeam" | "crackedSealant" | "looseClip" | "openHole" | "dent" | "crackInPlastic" | "missingSeal" | "blockedDrain" | "dampInsulation";
+        FindingMeasures: {
+            /** Format: double */
+            lengthMm: null | number;
+            /** Format: double */
+            widthMm: null | number;
+            /** Format: double */
+            depthMm: null | number;
+            /** Format: double */
+            moisturePercent: null | number;
+        };
+        /** @enum {unknown} */
+        FindingShape: "point" | "line" | "area";
+        /** @enum {unknown} */
+        FindingState: "open" | "planned" | "done" | "watch";
         /** @enum {unknown} */
         Fit: "fits" | "openUp" | "tooBig";
         Fitting: {
@@ -747,7 +1169,7 @@ export interface components {
             screws: null | components["schemas"]["FlangeScrews"];
         };
         /** @enum {unknown} */
-        FittingKind: "roofVent" | "roofSkylight" | "roofUnit" | "flue";
+        FittingKind: "roofVent" | "roofSkylight" | "roofUnit" | "flue" | "bondedWindow" | "hingedWindow" | "gasketWindow" | "grille" | "hatch";
         FlangeScrews: {
             /** Format: int32 */
             alongWidth: number;
@@ -789,7 +1211,7 @@ export interface components {
         HoleCheckInput: {
             frame: components["schemas"]["Frame"];
             measured: components["schemas"]["AsCut"];
-            panel: components["schemas"]["PanelKind"];
+            facing: components["schemas"]["Facing"];
             lengths?: null | components["schemas"]["LengthFormat"];
         };
         HoleFit: {
@@ -823,6 +1245,14 @@ export interface components {
             text: string;
             lengths?: null | components["schemas"]["LengthFormat"];
         };
+        LinePair: {
+            first: string;
+            second: string;
+            /** Format: double */
+            overOpeningMm: number;
+            /** Format: double */
+            angleDeg: number;
+        };
         Mark: {
             points: components["schemas"]["PanelPoint"][];
             isArea: boolean;
@@ -835,6 +1265,25 @@ export interface components {
             startHoleMm: number;
             cutSize: components["schemas"]["CutSize"];
         };
+        Masses: {
+            /** Format: double */
+            kerbKg: null | number;
+            /** Format: double */
+            permittedKg: null | number;
+            /** Format: double */
+            frontAxleKg: null | number;
+            /** Format: double */
+            rearAxleKg: null | number;
+            /** Format: double */
+            wheelbaseMm: null | number;
+        };
+        MeasuredLine: {
+            name: string;
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+        };
         Member: {
             name: string;
             kind: components["schemas"]["MemberKind"];
@@ -842,6 +1291,11 @@ export interface components {
             footprint: components["schemas"]["Footprint"];
             /** Format: double */
             depthMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            flankMm: number;
         };
         /** @enum {unknown} */
         MemberKind: "pillar" | "cantRail" | "roofBow" | "sideRib" | "swage" | "seam" | "rainGutter" | "bearer" | "slidingDoorRail" | "wiringRun" | "fillerNeck" | "anchorage";
@@ -859,6 +1313,18 @@ export interface components {
              * @default 0
              */
             turnDeg: number;
+        };
+        NewVehicle: {
+            vehicle: components["schemas"]["Vehicle"];
+            preset: null | string;
+            box: null | components["schemas"]["BoxSize"];
+            material: components["schemas"]["SkinMaterial"];
+        };
+        NextJob: {
+            id: string;
+            what: string;
+            why: string;
+            caution: null | string;
         };
         OpenUp: {
             side: components["schemas"]["Side"];
@@ -900,6 +1366,17 @@ export interface components {
             arcRadiusAlongMm?: null | number;
             /** Format: double */
             arcRadiusAcrossMm?: null | number;
+            faces?: null | components["schemas"]["Facing"];
+            /** Format: double */
+            skinGapMm?: null | number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            taperDeg: number;
+            surface?: components["schemas"]["SurfaceSource"];
+            sections?: null | components["schemas"]["SurfaceSection"][];
+            name?: null | string;
         };
         PanelBox: {
             /** Format: double */
@@ -911,13 +1388,24 @@ export interface components {
             /** Format: double */
             tMaxMm: number;
         };
+        PanelDrawing: {
+            outline: null | components["schemas"]["PanelPoint"][];
+            members: components["schemas"]["Member"][];
+        };
         /** @enum {unknown} */
-        PanelKind: "roof";
+        PanelKind: "roof" | "left" | "right" | "rearLeftDoor" | "rearRightDoor" | "slidingDoor" | "bulkhead" | "floor" | "step" | "other";
         PanelPoint: {
             /** Format: double */
             sMm: number;
             /** Format: double */
             tMm: number;
+        };
+        ParallelLinesInput: {
+            lines: components["schemas"]["MeasuredLine"][];
+            /** Format: double */
+            apartMm: number;
+            /** Format: double */
+            openingMm: number;
         };
         ParsedLength: {
             /** Format: double */
@@ -940,6 +1428,19 @@ export interface components {
             /** Format: double */
             bottomMm: number;
         };
+        Photo: {
+            sha256: string;
+            type: string;
+            /** Format: int64 */
+            bytes: number;
+            caption: string;
+        };
+        Place: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+        };
         PositionsFound: {
             region: components["schemas"]["RegionPart"][];
             positions: components["schemas"]["RankedPosition"][];
@@ -955,14 +1456,29 @@ export interface components {
             reason: string;
             givesUp: null | string;
         };
+        ReadingPair: {
+            name: string;
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+            asks: boolean;
+        };
+        /** @enum {unknown} */
+        ReadingQuality: "good" | "doubtful";
         RegionPart: {
             outline: components["schemas"]["PanelPoint"][];
             holes: components["schemas"]["PanelPoint"][][];
         };
-        /**
-         * @default keep
-         * @enum {unknown}
-         */
+        Relief: {
+            grid: components["schemas"]["SurfaceGrid"];
+            heightsMm: number[];
+            /** Format: double */
+            lowestMm: number;
+            /** Format: double */
+            highestMm: number;
+        };
+        /** @enum {unknown} */
         RibInTheWay: "keep" | "cutSecondary";
         RoundedRectangle: {
             /** Format: double */
@@ -972,9 +1488,28 @@ export interface components {
             /** Format: double */
             cornerRadiusMm: number;
         };
+        SagittaInput: {
+            /** Format: double */
+            radiusMm?: null | number;
+            /** Format: double */
+            chordMm?: null | number;
+            /** Format: double */
+            riseMm?: null | number;
+        };
         Schools: {
             ribInTheWay: components["schemas"]["RibInTheWay"];
             cutSize: components["schemas"]["CutSize"];
+        };
+        Section: {
+            /** Format: double */
+            stationMm: number;
+            tMm: number[];
+            drawnMm: number[];
+            measuredMm: null | number[];
+        };
+        SectionParseInput: {
+            text: string;
+            lengths: components["schemas"]["LengthFormat"];
         };
         SettingOutInput: {
             site: components["schemas"]["Site"];
@@ -1004,6 +1539,15 @@ export interface components {
             order: string[];
         };
         /** @enum {unknown} */
+        Severity: "minor" | "moderate" | "severe";
+        ShellDesign: {
+            key: string;
+            name: string;
+            description: string;
+            kind: components["schemas"]["VehicleKind"];
+            panels: components["schemas"]["DesignedPanel"][];
+        };
+        /** @enum {unknown} */
         Side: "front" | "rear" | "top" | "bottom";
         Site: {
             panel: components["schemas"]["Panel"];
@@ -1021,6 +1565,20 @@ export interface components {
             zones?: null | components["schemas"]["Zone"][];
             lengths?: null | components["schemas"]["LengthFormat"];
         };
+        SixReadings: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            rearMm: number;
+            /** Format: double */
+            risingMm: number;
+            /** Format: double */
+            fallingMm: number;
+        };
         /** @enum {unknown} */
         SkinMaterial: "mildSteel" | "galvanisedSteel" | "aluminium" | "glassReinforcedPlastic" | "plywoodSkin";
         Source: {
@@ -1029,6 +1587,25 @@ export interface components {
         };
         /** @enum {unknown} */
         SourceKind: "published" | "commonPractice" | "fromMemory" | "assumption" | "geometry";
+        SquarenessFound: {
+            corners: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            outOfSquareOverWidthMm: number;
+            /** Format: double */
+            outOfSquareOverHeightMm: number;
+            /** Format: double */
+            topFromBottomMm: number;
+            /** Format: double */
+            frontFromRearMm: number;
+            trueRectangle: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            trueWidthMm: number;
+            /** Format: double */
+            trueHeightMm: number;
+            laidAlong: components["schemas"]["Side"];
+            /** Format: double */
+            misclosureMm: number;
+        };
         Step: {
             symbol: string;
             meaning: string;
@@ -1036,6 +1613,13 @@ export interface components {
             /** Format: double */
             value: number;
             unit: string;
+        };
+        StoredOfFinding: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Finding"];
         };
         StoredOfFitting: {
             id: string;
@@ -1065,6 +1649,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Panel"];
         };
+        StoredOfPhoto: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Photo"];
+        };
         StoredOfVehicle: {
             id: string;
             /** Format: int32 */
@@ -1079,6 +1670,51 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Zone"];
         };
+        SurfaceDifference: {
+            /** Format: double */
+            worstMm: number;
+            worstAt: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            rmsMm: number;
+            /** Format: double */
+            meanMm: number;
+            /** Format: int32 */
+            readings: number;
+        };
+        SurfaceGrid: {
+            area: components["schemas"]["PanelBox"];
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+        };
+        SurfaceReliefInput: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            /** Format: double */
+            stepMm: number;
+        };
+        SurfaceSection: {
+            /** Format: double */
+            stationMm: number;
+            readings: components["schemas"]["DepthReading"][];
+            /**
+             * Format: double
+             * @default 0
+             */
+            straightEdgeMm: number;
+        };
+        SurfaceSectionInput: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            /** Format: double */
+            stationMm: number;
+        };
+        /**
+         * @default drawn
+         * @enum {unknown}
+         */
+        SurfaceSource: "drawn" | "measured";
         TapeChainInput: {
             panel: components["schemas"]["Panel"];
             run: components["schemas"]["TapeRun"];
@@ -1096,11 +1732,16 @@ export interface components {
             /** Format: double */
             depthMm: number;
             lengths: components["schemas"]["LengthFormat"];
+            again?: null | string;
+            overall?: null | string;
         };
-        /**
-         * @default mm
-         * @enum {unknown}
-         */
+        TapedMembers: {
+            members: components["schemas"]["Member"][];
+            /** Format: double */
+            restMm: number;
+            twice: components["schemas"]["ReadingPair"][];
+        };
+        /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
         Vehicle: {
             name: string;
@@ -1114,6 +1755,11 @@ export interface components {
             schools: components["schemas"]["Schools"];
             /** Format: double */
             markerOffsetMm: number;
+            /** @default Etc/UTC */
+            timeZone: string;
+            place?: null | components["schemas"]["Place"];
+            masses?: null | components["schemas"]["Masses"];
+            attitude?: null | components["schemas"]["Attitude"];
         };
         /** @enum {unknown} */
         VehicleKind: "panelVan" | "bus" | "boxTrailer" | "caravanBody";
@@ -1148,6 +1794,9 @@ export interface components {
             members: components["schemas"]["StoredOfMember"][];
             zones: components["schemas"]["StoredOfZone"][];
             openings: components["schemas"]["StoredOfOpening"][];
+            findings: components["schemas"]["StoredOfFinding"][];
+            photos: components["schemas"]["StoredOfPhoto"][];
+            next: components["schemas"]["NextJob"][];
         };
         Wish: {
             kind: components["schemas"]["WishKind"];
@@ -1162,6 +1811,12 @@ export interface components {
         };
         /** @enum {unknown} */
         WishKind: "overZone" | "bayCentre" | "centreLine" | "level" | "leastFill";
+        WorkedOfArcFigures: {
+            result: components["schemas"]["ArcFigures"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfHoleFit: {
             result: components["schemas"]["HoleFit"];
             steps: components["schemas"]["Step"][];
@@ -1174,8 +1829,14 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
-        WorkedOfIReadOnlyListOfMember: {
-            result: components["schemas"]["Member"][];
+        WorkedOfIReadOnlyListOfDepthReading: {
+            result: components["schemas"]["DepthReading"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfIReadOnlyListOfLinePair: {
+            result: components["schemas"]["LinePair"][];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -1192,8 +1853,38 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfRelief: {
+            result: components["schemas"]["Relief"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSection: {
+            result: components["schemas"]["Section"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfSettingOutSheet: {
             result: components["schemas"]["SettingOutSheet"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSquarenessFound: {
+            result: components["schemas"]["SquarenessFound"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSurfaceDifference: {
+            result: components["schemas"]["SurfaceDifference"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTapedMembers: {
+            result: components["schemas"]["TapedMembers"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -1221,7 +1912,7 @@ export interface components {
             zMaxMm: number;
         };
         /** @enum {unknown} */
-        ZoneKind: "bench" | "bed" | "galley" | "shower" | "seat" | "stove" | "overheadLocker" | "bulkhead";
+        ZoneKind: "bench" | "bed" | "galley" | "shower" | "seat" | "stove" | "overheadLocker" | "bulkhead" | "furring";
     };
     responses: never;
     parameters: never;
@@ -1231,6 +1922,165 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "preset-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShellDesign"][];
+                };
+            };
+        };
+    };
+    "vehicle-file-schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-new": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVehicle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedVehicle"];
+                };
+            };
+        };
+    };
+    "vehicle-import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedVehicle"];
+                };
+            };
+        };
+    };
+    "vehicle-export": {
+        parameters: {
+            query?: {
+                photos?: boolean;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "drawing-read": {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/dxf": string;
+                "image/svg+xml": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PanelDrawing"];
+                };
+            };
+        };
+    };
+    "sections-read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurfaceSection"][];
+                };
+            };
+        };
+    };
     bays: {
         parameters: {
             query?: never;
@@ -1298,7 +2148,175 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfMember"];
+                    "application/json": components["schemas"]["WorkedOfTapedMembers"];
+                };
+            };
+        };
+    };
+    squareness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SixReadings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSquarenessFound"];
+                };
+            };
+        };
+    };
+    "parallel-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ParallelLinesInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfLinePair"];
+                };
+            };
+        };
+    };
+    sagitta: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SagittaInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfArcFigures"];
+                };
+            };
+        };
+    };
+    "section-parse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionParseInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfDepthReading"];
+                };
+            };
+        };
+    };
+    "surface-compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BaysInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSurfaceDifference"];
+                };
+            };
+        };
+    };
+    "surface-relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SurfaceReliefInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRelief"];
+                };
+            };
+        };
+    };
+    "surface-section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SurfaceSectionInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSection"];
                 };
             };
         };
@@ -1616,6 +2634,121 @@ export interface operations {
             };
         };
     };
+    "finding-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finding"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
+                };
+            };
+        };
+    };
+    "finding-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "photo-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPhoto"];
+                };
+            };
+        };
+    };
+    "photo-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "photo-delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "panel-get": {
         parameters: {
             query?: never;
@@ -1811,6 +2944,78 @@ export interface operations {
         };
     };
     "zone-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "finding-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
+                };
+            };
+        };
+    };
+    "finding-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finding"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
+                };
+            };
+        };
+    };
+    "finding-delete": {
         parameters: {
             query?: never;
             header?: {
@@ -2100,6 +3305,50 @@ export interface operations {
             };
             path: {
                 id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "device-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceReading"];
+                };
+            };
+        };
+    };
+    "device-seed": {
+        parameters: {
+            query: {
+                seed: number;
+            };
+            header?: never;
+            path: {
+                device: string;
             };
             cookie?: never;
         };

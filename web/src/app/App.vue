@@ -6,6 +6,8 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, got, ifMatch } from '@/api/client'
 import KeySheet from './KeySheet.vue'
 import { useKeys } from './keys'
+import { meterIntoFocus } from './meter'
+import { useEventListener } from '@vueuse/core'
 import { useState } from './state'
 
 const { t } = useI18n()
@@ -36,6 +38,9 @@ const theme = {
 }
 
 const openCount = computed(() => shell.value?.openings.filter((o) => o.value.state === 'cut').length ?? 0)
+const waitingCount = computed(
+  () => shell.value?.findings.filter((f) => f.value.state === 'open' || f.value.state === 'planned').length ?? 0,
+)
 const plannedCount = computed(() => shell.value?.openings.filter((o) => o.value.state !== 'fitted').length ?? 0)
 
 async function setUnits(units: 'mm' | 'inch') {
@@ -54,6 +59,10 @@ async function setUnits(units: 'mm' | 'inch') {
   )
 }
 
+// The one key that works while typing: it brings a reading into the field.
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (event.key === 'F2' && meterIntoFocus()) event.preventDefault()
+})
 useKeys((event) => {
   const z = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
   if (z) void (event.shiftKey ? redo() : undo())
@@ -109,9 +118,10 @@ useKeys((event) => {
           <RouterLink
             class="rung"
             :to="{ name: 'walkaround', params: { vehicleId } }"
-            :class="{ on: route.name === 'walkaround' }"
+            :class="{ on: route.name === 'walkaround' || route.name === 'panel' }"
           >
             <span>{{ t('stages.walkaround') }}</span>
+            <i v-if="waitingCount">{{ waitingCount }}</i>
           </RouterLink>
           <RouterLink
             class="rung"

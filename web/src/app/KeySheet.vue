@@ -16,6 +16,8 @@ const rows: [string[], string][] = [
   [['I'], 'side'],
   [['+', '-', '0'], 'zoom'],
   [['K'], 'figures'],
+  [['F'], 'finding'],
+  [['F2'], 'meter'],
 ]
 </script>
 

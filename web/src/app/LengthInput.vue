@@ -67,6 +67,7 @@ const other = computed(() =>
       class="field"
       inputmode="text"
       autocomplete="off"
+      data-meter="distanceMm"
       :placeholder="t('length.example')"
       :aria-invalid="wrong !== ''"
       @input="

@@ -10,6 +10,11 @@ export const router = createRouter({
       name: 'walkaround',
       component: () => import('@/stages/walkaround/Walkaround.vue'),
     },
+    {
+      path: '/vehicles/:vehicleId/panels/:panelId/:tab(members|shape|surface|findings)',
+      name: 'panel',
+      component: () => import('@/stages/walkaround/PanelScreen.vue'),
+    },
     { path: '/vehicles/:vehicleId/openings', name: 'openings', component: () => import('@/stages/openings/Openings.vue') },
     {
       path: '/vehicles/:vehicleId/openings/:openingId/:tab(place|mark-out|as-cut)',

@@ -5,18 +5,11 @@ import { computed, onMounted, ref, watch, type Ref } from 'vue'
 import type { Point } from '@/api/client'
 import type { Box } from './geometry'
 
-export type ViewedFrom = 'outside' | 'inside'
-
-/** +1 or -1: whether s runs to the right and t runs up. As Core's PanelView: from above, with the front at the left, left is below. */
-export function viewSigns(from: ViewedFrom): { s: 1 | -1; t: 1 | -1 } {
-  return { s: 1, t: from === 'outside' ? -1 : 1 }
-}
-
 /** A drawing in true scale in an SVG element: millimetres to pixels and back, with zoom by wheel, pinch and keys, pan by drag. */
 export function useViewport(
   svg: Ref<SVGSVGElement | null>,
   bounds: () => Box,
-  from: () => ViewedFrom,
+  signs: () => { s: 1 | -1; t: 1 | -1 },
   margin = { left: 46, top: 34, right: 18, bottom: 44 },
 ) {
   const { width, height } = useElementSize(svg)
@@ -28,7 +21,7 @@ export function useViewport(
     const w = Math.max(50, width.value - margin.left - margin.right)
     const h = Math.max(50, height.value - margin.top - margin.bottom)
     const k = Math.min(w / Math.max(1, b.s2 - b.s1), h / Math.max(1, b.t2 - b.t1))
-    const sign = viewSigns(from())
+    const sign = signs()
     return {
       k,
       x: margin.left + w / 2 - sign.s * k * ((b.s1 + b.s2) / 2),
@@ -60,7 +53,10 @@ export function useViewport(
   })
   const fit = () => svg.value && behaviour && select(svg.value).call(behaviour.transform, zoomIdentity)
   const zoomBy = (factor: number) => svg.value && behaviour && select(svg.value).call(behaviour.scaleBy, factor)
-  watch(from, () => fit())
+  watch(
+    () => signs().s * 2 + signs().t,
+    () => fit(),
+  )
 
   return { width, height, scale, x, y, toPanel, path, fit, zoomBy, sign: computed(() => base.value.sign) }
 }

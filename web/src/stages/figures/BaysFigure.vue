@@ -32,6 +32,8 @@ const panel = computed<Panel>(() => {
     ],
     skinMm: 0.8,
     material: 'mildSteel',
+    taperDeg: 0,
+    surface: 'drawn',
   }
 })
 async function work() {
@@ -49,7 +51,7 @@ async function work() {
         depthMm: 40,
         lengths: lengths.value,
       }
-      members = (await got(api.POST('/api/calculators/tape-chain', { body: { panel: panel.value, run } }))).result
+      members = (await got(api.POST('/api/calculators/tape-chain', { body: { panel: panel.value, run } }))).result.members
     }
     const answer = await got(api.POST('/api/calculators/bays', { body: { panel: panel.value, members } }))
     if (own !== asked) return

@@ -4,9 +4,20 @@ import { useI18n } from 'vue-i18n'
 import BaysFigure from './BaysFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
+import LinesFigure from './LinesFigure.vue'
+import SagittaFigure from './SagittaFigure.vue'
+import SquarenessFigure from './SquarenessFigure.vue'
 
 const { t } = useI18n()
-const which = ref<'length' | 'bays' | 'holeCheck'>('length')
+const figures = {
+  length: LengthFigure,
+  bays: BaysFigure,
+  squareness: SquarenessFigure,
+  lines: LinesFigure,
+  sagitta: SagittaFigure,
+  holeCheck: HoleFigure,
+}
+const which = ref<keyof typeof figures>('length')
 </script>
 
 <template>
@@ -15,7 +26,7 @@ const which = ref<'length' | 'bays' | 'holeCheck'>('length')
       <h1>{{ t('figures.title') }}</h1>
       <div class="tabs" role="tablist">
         <button
-          v-for="f in ['length', 'bays', 'holeCheck'] as const"
+          v-for="(_, f) in figures"
           :key="f"
           type="button"
           role="tab"
@@ -29,8 +40,6 @@ const which = ref<'length' | 'bays' | 'holeCheck'>('length')
       <div class="sp" />
       <span class="soft">{{ t('figures.more') }}</span>
     </header>
-    <LengthFigure v-if="which === 'length'" />
-    <BaysFigure v-else-if="which === 'bays'" />
-    <HoleFigure v-else />
+    <component :is="figures[which]" />
   </div>
 </template>

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
+import { facingOf } from '@/drawing/facing'
 import { turnedShape } from '@/drawing/geometry'
 import HoleCheck from './HoleCheck.vue'
 import type { OpeningWork } from './useOpening'
@@ -31,7 +32,7 @@ async function save() {
 </script>
 
 <template>
-  <HoleCheck v-model="readings" :frame="frame" :lengths="lengths">
+  <HoleCheck v-model="readings" :frame="frame" :lengths="lengths" :facing="facingOf(work.panel!.value)">
     <div class="row">
       <button class="btn main" type="button" :disabled="!readings" @click="save">{{ t('asCut.save') }}</button>
       <button v-if="state === 'planned'" class="btn" type="button" @click="work.save({ state: 'cut' })">

@@ -6,6 +6,7 @@ import { lengthNumber } from '@/app/length'
 import DimensionLine from '@/drawing/DimensionLine.vue'
 import {
   boxAround,
+  boxOf,
   crossing,
   footprintOutline,
   gapsAround,
@@ -61,6 +62,14 @@ const rect = (shape: Schemas['RoundedRectangle']) => {
     rx: shape.cornerRadiusMm * k,
   }
 }
+/** The part that its label is written at. */
+const largest = computed(() => {
+  const size = (part: Region[number]) => {
+    const b = boxOf(part.outline)
+    return (b.s2 - b.s1) * (b.t2 - b.t1)
+  }
+  return props.region.reduce<Region[number] | null>((best, part) => (best && size(best) >= size(part) ? best : part), null)
+})
 const ring = (part: Region[number]) => [part.outline, ...part.holes].map((r) => props.view.path(r)).join('')
 
 const grip = ref<{ ds: number; dt: number } | null>(null)
@@ -101,10 +110,10 @@ const label = computed(() => {
   <g>
     <path v-for="(part, i) in region" :key="i" class="region" :d="ring(part)" fill-rule="evenodd" data-testid="region" />
     <text
-      v-if="region[0]"
+      v-if="largest"
       class="region-label"
-      :x="view.x(region[0].outline[0]!.sMm)"
-      :y="Math.max(...region[0].outline.map((p) => view.y(p.tMm))) + 15"
+      :x="view.x(largest.outline[0]!.sMm)"
+      :y="Math.max(...largest.outline.map((p) => view.y(p.tMm))) + 15"
     >
       {{ t('drawing.mayLie') }}
     </text>

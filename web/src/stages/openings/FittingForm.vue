@@ -6,7 +6,17 @@ import LengthInput from '@/app/LengthInput.vue'
 
 const fitting = defineModel<Fitting>({ required: true })
 const { t } = useI18n()
-const kinds = ['roofVent', 'roofSkylight', 'roofUnit', 'flue'] as const
+const kinds = [
+  'roofVent',
+  'roofSkylight',
+  'roofUnit',
+  'flue',
+  'hingedWindow',
+  'bondedWindow',
+  'gasketWindow',
+  'grille',
+  'hatch',
+] as const
 const shapes = ['cutOut', 'neck', 'flange'] as const
 const perSides = ['clearance', 'sweep'] as const
 const sides = ['front', 'rear', 'top', 'bottom'] as const

@@ -1,26 +1,34 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got, type LengthFormat, type Schemas } from '@/api/client'
+import { api, got, type LengthFormat, type Schemas, type Side } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import StateMark from '@/app/StateMark.vue'
 import { said } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
+import { isLevel, sideWord, type Facing } from '@/drawing/facing'
 import HoleSketch from './HoleSketch.vue'
 
 /** Six readings of a hole, and how a frame sits in it. */
-const props = defineProps<{ frame: Schemas['Frame']; lengths: LengthFormat }>()
+const props = withDefaults(defineProps<{ frame: Schemas['Frame']; lengths: LengthFormat; facing?: Facing }>(), { facing: 'up' })
 const readings = defineModel<Schemas['AsCut'] | null>({ required: true })
 const { t } = useI18n()
-const fields = [
-  ['topWidthMm', 'topWidth'],
-  ['bottomWidthMm', 'bottomWidth'],
-  ['frontHeightMm', 'frontHeight'],
-  ['rearHeightMm', 'rearHeight'],
-  ['risingDiagonalMm', 'rising'],
-  ['fallingDiagonalMm', 'falling'],
-] as const
+const word = (side: Side) => sideWord(props.facing, side)
+const near = (side: Side) => t(isLevel(props.facing) ? 'asCut.widthNear' : 'asCut.heightNear', { side: word(side) })
+const diagonal = (first: Side, second: Side) =>
+  t('asCut.diagonal', { from: `${word('front')} ${word(first)}`, to: `${word('rear')} ${word(second)}` })
+const fields = computed(
+  () =>
+    [
+      ['topWidthMm', t('asCut.lengthNear', { side: word('top') })],
+      ['bottomWidthMm', t('asCut.lengthNear', { side: word('bottom') })],
+      ['frontHeightMm', near('front')],
+      ['rearHeightMm', near('rear')],
+      ['risingDiagonalMm', diagonal('bottom', 'top')],
+      ['fallingDiagonalMm', diagonal('top', 'bottom')],
+    ] as const,
+)
 type Typed = { [K in keyof Schemas['AsCut']]: number | null }
 const typed = reactive<Typed>(
   readings.value
@@ -34,13 +42,16 @@ const typed = reactive<Typed>(
         fallingDiagonalMm: null,
       },
 )
-watch(typed, () => (readings.value = fields.every(([key]) => typed[key] !== null) ? ({ ...typed } as Schemas['AsCut']) : null))
+watch(
+  typed,
+  () => (readings.value = fields.value.every(([key]) => typed[key] !== null) ? ({ ...typed } as Schemas['AsCut']) : null),
+)
 
 const fit = ref<Schemas['WorkedOfHoleFit'] | null>(null)
 const wrong = ref('')
 let asked = 0
 watch(
-  () => JSON.stringify([readings.value, props.frame, props.lengths]),
+  () => JSON.stringify([readings.value, props.frame, props.lengths, props.facing]),
   async () => {
     const own = ++asked
     if (!readings.value) {
@@ -50,7 +61,7 @@ watch(
     try {
       const answer = await got(
         api.POST('/api/calculators/hole-check', {
-          body: { frame: props.frame, measured: readings.value, panel: 'roof', lengths: props.lengths },
+          body: { frame: props.frame, measured: readings.value, facing: props.facing, lengths: props.lengths },
         }),
       )
       if (own !== asked) return
@@ -75,12 +86,12 @@ const L = (mm: number) => lengthText(mm, props.lengths)
       <h2>{{ t('asCut.title') }}</h2>
       <p class="soft">{{ t('asCut.more') }}</p>
       <div class="form">
-        <LengthInput v-for="[key, name] in fields" :key="key" v-model="typed[key]" :label="t(`asCut.${name}`)" />
+        <LengthInput v-for="[key, name] in fields" :key="key" v-model="typed[key]" :label="name" />
       </div>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <slot />
     </div>
-    <HoleSketch v-if="r" :fit="r" :frame="frame" />
+    <HoleSketch v-if="r" :fit="r" :frame="frame" :facing="facing" />
   </div>
   <aside>
     <p v-if="!r" class="soft">{{ t('asCut.waiting') }}</p>

@@ -2,14 +2,16 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { isLevel, sideWord, viewSigns, type Facing } from '@/drawing/facing'
 
-/** The hole and the frame in it, seen from outside with the front at the left; gaps are drawn ten times as wide. */
-const props = defineProps<{ fit: Schemas['HoleFit']; frame: Schemas['Frame'] }>()
+/** The hole and the frame in it, seen from outside; gaps are drawn ten times as wide. */
+const props = defineProps<{ fit: Schemas['HoleFit']; frame: Schemas['Frame']; facing: Facing }>()
 const { t } = useI18n()
 const magnified = 10
+const sign = computed(() => viewSigns(props.facing, 'outside'))
 const neck = computed(() => props.frame.neck)
 
-/** Corners of the hole about the frame's middle, their distance from the neck's corners magnified; t runs down from outside. */
+/** Corners of the hole about the frame's middle, their distance from the neck's corners magnified, as one sees them from outside. */
 const hole = computed(() => {
   const signs = [
     [-1, -1],
@@ -21,7 +23,7 @@ const hole = computed(() => {
     const [ss, st] = signs[i]!
     const corner = { s: (ss * neck.value.widthMm) / 2, t: (st * neck.value.heightMm) / 2 }
     const off = { s: p.sMm - props.fit.frameCentre.sMm - corner.s, t: p.tMm - props.fit.frameCentre.tMm - corner.t }
-    return { s: corner.s + magnified * off.s, t: corner.t + magnified * off.t }
+    return { s: sign.value.s * (corner.s + magnified * off.s), t: -sign.value.t * (corner.t + magnified * off.t) }
   })
 })
 const box = computed(() => {
@@ -44,11 +46,11 @@ const box = computed(() => {
         :height="neck.heightMm"
         :rx="neck.cornerRadiusMm"
       />
-      <text :x="0" :y="-neck.heightMm / 2 - 44">{{ t('drawing.right') }}</text>
-      <text :x="0" :y="neck.heightMm / 2 + 58">{{ t('drawing.left') }}</text>
-      <text class="front" :x="-neck.widthMm / 2 + 12" :y="6" text-anchor="start">← {{ t('drawing.front') }}</text>
+      <text :x="0" :y="-neck.heightMm / 2 - 44">{{ sideWord(facing, isLevel(facing) ? 'bottom' : 'top') }}</text>
+      <text :x="0" :y="neck.heightMm / 2 + 58">{{ sideWord(facing, isLevel(facing) ? 'top' : 'bottom') }}</text>
+      <text class="front" :x="-neck.widthMm / 2 + 12" :y="6">← {{ sideWord(facing, sign.s > 0 ? 'front' : 'rear') }}</text>
     </svg>
-    <figcaption class="soft">{{ t('asCut.sketch') }} {{ t('drawing.roofOutside') }}</figcaption>
+    <figcaption class="soft">{{ t('asCut.sketch') }}</figcaption>
   </figure>
 </template>
 

@@ -1,14 +1,21 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Fitting, LengthFormat, Point, Schemas } from '@/api/client'
+import type { Fitting, LengthFormat, Panel, Point, Schemas } from '@/api/client'
 import { lengthNumber } from '@/app/length'
 import DimensionLine from '@/drawing/DimensionLine.vue'
+import { facingOf, isLevel, seenFrom, sideWord, viewSigns } from '@/drawing/facing'
 import { boxOf, turnedShape, type Box } from '@/drawing/geometry'
 import { useViewport } from '@/drawing/viewport'
 
 /** What is marked on the metal, to scale: cut lines, centre lines, edges to measure from, holes, the blade's path. */
-const props = defineProps<{ sheet: Schemas['SettingOutSheet']; fitting: Fitting; turnDeg: number; lengths: LengthFormat }>()
+const props = defineProps<{
+  sheet: Schemas['SettingOutSheet']
+  fitting: Fitting
+  turnDeg: number
+  lengths: LengthFormat
+  panel: Panel
+}>()
 const { t } = useI18n()
 const svg = ref<SVGSVGElement | null>(null)
 
@@ -28,7 +35,7 @@ const bounds = computed<Box>(() => {
 const view = useViewport(
   svg,
   () => bounds.value,
-  () => props.sheet.view,
+  () => viewSigns(facingOf(props.panel), props.sheet.view),
   { left: 70, top: 40, right: 70, bottom: 56 },
 )
 const { x, y, scale, width, height } = view
@@ -39,6 +46,15 @@ const rect = (shape: Schemas['RoundedRectangle']) => ({
   width: shape.widthMm * scale.value,
   height: shape.heightMm * scale.value,
   rx: shape.cornerRadiusMm * scale.value,
+})
+const facing = computed(() => facingOf(props.panel))
+const towards = computed(() => t(facing.value === 'rear' || facing.value === 'front' ? 'drawing.right' : 'drawing.front'))
+/** What lies above and below on the drawing. */
+const edges = computed(() => {
+  const names = isLevel(facing.value)
+    ? [t('drawing.left'), t('drawing.right')]
+    : [sideWord(facing.value, 'top'), sideWord(facing.value, 'bottom')]
+  return view.sign.value.t > 0 ? names : names.toReversed()
 })
 const middle = (a: Point, b: Point) => ({ sMm: (a.sMm + b.sMm) / 2, tMm: (a.tMm + b.tMm) / 2 })
 const lines = computed(() =>
@@ -149,18 +165,12 @@ const lines = computed(() =>
       </text>
       <g :transform="`translate(0 ${height})`" class="foot">
         <rect x="0" y="-28" :width="width" height="28" />
-        <path d="M16 -13h46M16 -13l9-5M16 -13l9 5" />
-        <text x="70" y="-8.5">{{ t('drawing.front') }}</text>
-        <text :x="width - 14" y="-8.5" text-anchor="end">
-          {{ t(sheet.view === 'outside' ? 'drawing.roofOutside' : 'drawing.roofInside') }}
-        </text>
+        <path :d="view.sign.value.s > 0 ? 'M16 -13h46M16 -13l9-5M16 -13l9 5' : 'M16 -13h46M62 -13l-9-5M62 -13l-9 5'" />
+        <text x="70" y="-8.5">{{ towards }}</text>
+        <text :x="width - 14" y="-8.5" text-anchor="end">{{ seenFrom(panel, sheet.view) }}</text>
       </g>
-      <text class="edge-name" :x="width / 2" y="20" text-anchor="middle">
-        {{ t(sheet.view === 'outside' ? 'drawing.right' : 'drawing.left') }}
-      </text>
-      <text class="edge-name" :x="width / 2" :y="height - 36" text-anchor="middle">
-        {{ t(sheet.view === 'outside' ? 'drawing.left' : 'drawing.right') }}
-      </text>
+      <text class="edge-name" :x="width / 2" y="20" text-anchor="middle">{{ edges[0] }}</text>
+      <text class="edge-name" :x="width / 2" :y="height - 36" text-anchor="middle">{{ edges[1] }}</text>
     </svg>
   </div>
 </template>

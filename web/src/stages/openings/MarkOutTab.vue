@@ -6,7 +6,7 @@ import LengthInput from '@/app/LengthInput.vue'
 import { lengthNumber, lengthText } from '@/app/length'
 import { said, useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
-import type { ViewedFrom } from '@/drawing/viewport'
+import { facingOf, sideWord, type ViewedFrom } from '@/drawing/facing'
 import MarkOutDrawing from './MarkOutDrawing.vue'
 import type { OpeningWork } from './useOpening'
 
@@ -48,6 +48,7 @@ async function setOut() {
 watch(() => JSON.stringify(input.value), setOut, { immediate: true })
 
 const s = computed(() => sheet.value?.result)
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1)
 const L = (mm: number) => lengthText(mm, lengths.value)
 const ends = (a: number, b: number) => (L(a) === L(b) ? L(a) : `${L(a)} / ${L(b)}`)
 const slanted = computed(() => s.value?.cutLines.some((l) => L(l.tapeFromMm) !== L(l.tapeToMm)))
@@ -56,7 +57,14 @@ const file = (ending: string) =>
 </script>
 
 <template>
-  <MarkOutDrawing v-if="s" :sheet="s" :fitting="work.fitting!" :turn-deg="work.row!.value.turnDeg" :lengths="lengths" />
+  <MarkOutDrawing
+    v-if="s"
+    :sheet="s"
+    :fitting="work.fitting!"
+    :turn-deg="work.row!.value.turnDeg"
+    :lengths="lengths"
+    :panel="work.panel!.value"
+  />
   <div v-else class="empty" role="alert">
     {{ trouble ? said(trouble) : t('app.loading') }}
     <button v-if="trouble" class="btn" type="button" @click="setOut">{{ t('app.tryAgain') }}</button>
@@ -90,7 +98,7 @@ const file = (ending: string) =>
           <tbody>
             <tr v-for="line in s.cutLines" :key="line.side" :data-side="line.side">
               <td>
-                <b>{{ t(`markOut.side.${line.side}`) }}</b>
+                <b>{{ capital(sideWord(facingOf(work.panel!.value), line.side)) }}</b>
                 <div class="soft">{{ line.datum }}</div>
               </td>
               <td class="n">{{ ends(line.tapeFromMm, line.tapeToMm) }}</td>

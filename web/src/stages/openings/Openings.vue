@@ -3,8 +3,9 @@ import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { api, got, type Opening, type Stored } from '@/api/client'
+import { api, got, type Opening, type Panel, type Stored } from '@/api/client'
 import { said, useState } from '@/app/state'
+import { panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import { placeText } from './placeText'
 import { siteOf } from './site'
@@ -13,15 +14,17 @@ import { siteOf } from './site'
 const { t } = useI18n()
 const router = useRouter()
 const { shell, fittings, lengths, load } = useState()
-const panel = computed(() => shell.value?.panels.find((p) => p.value.kind === 'roof'))
-const adding = ref<{ name: string; fittingId: string } | null>(null)
+const panels = computed(() => (shell.value?.panels ?? []) as Stored<Panel>[])
+const adding = ref<{ name: string; fittingId: string; panelId: string } | null>(null)
+const panel = computed(() => panels.value.find((p) => p.id === adding.value?.panelId))
 const wrong = ref('')
 const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
 
 function begin() {
   wrong.value = ''
   const first = fittings.value[0]
-  adding.value = { name: first?.value.name ?? '', fittingId: first?.id ?? '' }
+  const roof = panels.value.find((p) => p.value.kind === 'roof') ?? panels.value[0]
+  adding.value = { name: first?.value.name ?? '', fittingId: first?.id ?? '', panelId: roof?.id ?? '' }
 }
 function choose(event: Event) {
   if (!adding.value) return
@@ -32,9 +35,9 @@ function choose(event: Event) {
 
 async function add() {
   const a = adding.value
-  const roof = panel.value
+  const on = panel.value
   const fitting = a && fittingOf(a.fittingId)
-  if (!a || !roof || !fitting || !shell.value) return
+  if (!a || !on || !fitting || !shell.value) return
   try {
     const vehicle = shell.value.vehicle
     const draft: Opening = {
@@ -48,7 +51,7 @@ async function add() {
       asCut: null,
       notes: '',
     }
-    const site = siteOf(shell.value, fittings.value, roof, draft, null, lengths.value)
+    const site = siteOf(shell.value, fittings.value, on, draft, null, lengths.value)
     const found = await got(
       api.POST('/api/calculators/opening-positions', {
         body: {
@@ -63,7 +66,7 @@ async function add() {
     draft.centre = found.result.positions[0]?.centre ?? draft.centre
     const row = (await got(
       api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/openings', {
-        params: { path: { vehicleId: vehicle.id, panelId: roof.id } },
+        params: { path: { vehicleId: vehicle.id, panelId: on.id } },
         body: draft,
       }),
     )) as Stored<Opening>
@@ -74,6 +77,10 @@ async function add() {
     wrong.value = said(e)
   }
 }
+function whereOf(o: Stored<Opening>) {
+  const on = panels.value.find((p) => p.id === o.ownerId)
+  return on ? `${panelName(on.value)}, ${placeText(on.value, o.value.centre, lengths.value)}` : ''
+}
 function centreOf() {
   const b = boxOf(panel.value!.value.outline)
   return { sMm: (b.s1 + b.s2) / 2, tMm: (b.t1 + b.t2) / 2 }
@@ -82,7 +89,7 @@ function centreOf() {
 
 <template>
   <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
-  <div v-else-if="!panel" class="empty">
+  <div v-else-if="panels.length === 0" class="empty">
     <h2>{{ t('openings.none') }}</h2>
     <p>{{ t('openings.noRoof') }}</p>
     <RouterLink class="btn main" :to="{ name: 'walkaround', params: { vehicleId: shell.vehicle.id } }">{{
@@ -105,7 +112,7 @@ function centreOf() {
           <b>{{ o.value.name }}</b>
           <span class="soft">{{ fittingOf(o.value.fittingId)?.name }}</span>
         </RouterLink>
-        <span class="soft">{{ placeText(o.value.centre, lengths) }}</span>
+        <span class="soft">{{ whereOf(o) }}</span>
         <span class="state" :class="o.value.state">{{ t(`openings.state.${o.value.state}`) }}</span>
       </li>
     </ul>
@@ -125,6 +132,12 @@ function centreOf() {
           {{ t('openings.fitting') }}
           <select class="field" :value="adding.fittingId" @change="choose">
             <option v-for="f in fittings" :key="f.id" :value="f.id">{{ f.value.name }}</option>
+          </select>
+        </label>
+        <label class="named wide">
+          {{ t('openings.onPanel') }}
+          <select v-model="adding.panelId" class="field">
+            <option v-for="p in panels" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
           </select>
         </label>
         <label class="named wide">{{ t('app.name') }}<input v-model="adding.name" class="field" maxlength="80" /></label>

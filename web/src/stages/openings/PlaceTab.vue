@@ -11,9 +11,9 @@ import { said, useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import { useBays } from '@/stages/walkaround/useBays'
 import OpeningShape from '@/drawing/OpeningShape.vue'
-import RoofDrawing from '@/drawing/RoofDrawing.vue'
+import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import { boxOf, type Box } from '@/drawing/geometry'
-import { viewSigns, type ViewedFrom } from '@/drawing/viewport'
+import { facingOf, isLevel, viewSigns, type ViewedFrom } from '@/drawing/facing'
 import DraggedFitting from './DraggedFitting.vue'
 import { placeText } from './placeText'
 import type { OpeningWork } from './useOpening'
@@ -23,7 +23,7 @@ const from = defineModel<ViewedFrom>('from', { required: true })
 const { t } = useI18n()
 const router = useRouter()
 const { shell, fittings, lengths } = useState()
-const drawing = ref<InstanceType<typeof RoofDrawing> | null>(null)
+const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
 const shownRow = ref<Schemas['VerdictRow'] | null>(null)
 
 const members = computed(() => props.work.site?.members ?? [])
@@ -39,11 +39,11 @@ const found = computed(() => props.work.positions?.result)
 const verdict = computed(() => props.work.verdict?.result)
 const saved = ref(false)
 
-/** Opens on the bays round the saved place; the whole roof is a zoom away. */
+/** Opens on the bays round the saved place; the whole panel is a zoom away. */
 const focus = computed<Box>(() => {
-  const roof = boxOf(props.work.panel!.value.outline)
+  const edge = boxOf(props.work.panel!.value.outline)
   const c = props.work.row!.value.centre
-  return { s1: c.sMm - 900, s2: c.sMm + 900, t1: roof.t1, t2: roof.t2 }
+  return { s1: Math.max(edge.s1, c.sMm - 900), s2: Math.min(edge.s2, c.sMm + 900), t1: edge.t1, t2: edge.t2 }
 })
 
 function move(to: Point) {
@@ -60,11 +60,11 @@ const revert = () => props.work.row && move(props.work.row.value.centre)
 
 const value = (row: Schemas['VerdictRow'], figure: number | null) =>
   figure === null ? '' : row.unit === 'mm' ? lengthText(figure, lengths.value) : `${Math.round(figure * 10) / 10} ${row.unit}`
-const where = computed(() => placeText(props.work.centre, lengths.value))
+const where = computed(() => placeText(props.work.panel!.value, props.work.centre, lengths.value))
 
 useKeys((event) => {
   if (event.ctrlKey || event.metaKey) return false
-  const sign = viewSigns(from.value)
+  const sign = viewSigns(facingOf(props.work.panel!.value), from.value)
   const by = event.shiftKey ? 10 : 1
   const arrows: Record<string, [number, number]> = {
     ArrowLeft: [-by, 0],
@@ -91,7 +91,7 @@ useKeys((event) => {
 </script>
 
 <template>
-  <RoofDrawing
+  <PanelDrawing
     ref="drawing"
     :panel="work.panel!.value"
     :members="members"
@@ -126,7 +126,7 @@ useKeys((event) => {
         @move="move"
       />
     </template>
-  </RoofDrawing>
+  </PanelDrawing>
   <aside>
     <div v-if="work.trouble" class="summary blocked" role="alert">
       <div>
@@ -212,7 +212,9 @@ useKeys((event) => {
         v-model:checked="work.wishes[wish]"
         class="wish"
       >
-        {{ t(`openings.wish.${wish}`) }}
+        {{
+          t(wish === 'centreLine' && !isLevel(facingOf(work.panel!.value)) ? 'openings.wish.halfHeight' : `openings.wish.${wish}`)
+        }}
       </Checkbox>
       <label v-if="shell!.zones.length > 0" class="named">
         {{ t('openings.wish.zone') }}

@@ -4,6 +4,8 @@ import { useRoute } from 'vue-router'
 import { api, ApiProblem, got, ifMatch, type Opening, type Point, type Schemas } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { useState } from '@/app/state'
+import { facingOf } from '@/drawing/facing'
+import { zoneBox } from '@/drawing/zones'
 import { siteOf } from './site'
 
 /** One opening being worked on: its saved record, where it is being moved to, and what the server says of that place. */
@@ -38,10 +40,12 @@ export function useOpening() {
       // Until somebody chooses, the zone that the opening lies over is what it is meant to serve.
       const at = now?.value.centre
       if (!at || wishes.zone) return
+      const facing = panel.value && facingOf(panel.value.value)
       wishes.zone =
-        shell.value?.zones.find(
-          (z) => z.value.xMinMm <= at.sMm && at.sMm <= z.value.xMaxMm && z.value.yMinMm <= at.tMm && at.tMm <= z.value.yMaxMm,
-        )?.value.name ?? ''
+        shell.value?.zones.find((z) => {
+          const box = facing && zoneBox(z.value, facing)
+          return box && box.s1 <= at.sMm && at.sMm <= box.s2 && box.t1 <= at.tMm && at.tMm <= box.t2
+        })?.value.name ?? ''
     },
     { immediate: true },
   )

@@ -4,10 +4,12 @@ import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, got, ifMatch, type ApiProblem, type Stored, type Vehicle } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { copyOf } from '@/app/copy'
+import { fileText } from '@/app/fileText'
 import { said, useState } from '@/app/state'
+import StartFrom, { type Start } from './StartFrom.vue'
+import VehicleForm from './VehicleForm.vue'
 
 const { t } = useI18n()
 const router = useRouter()
@@ -17,6 +19,7 @@ const ready = ref(false)
 const trouble = ref('')
 const edited = ref<{ id?: string; version: number; value: Vehicle } | null>(null)
 const wrong = ref('')
+const start = ref<Start>({ preset: null, box: null, material: 'mildSteel' })
 
 async function list() {
   try {
@@ -44,8 +47,13 @@ function begin(row?: Stored<Vehicle>) {
           inchDenominator: 16,
           schools: { ribInTheWay: 'keep', cutSize: 'wasteSide' },
           markerOffsetMm: 3.175,
+          timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC',
+          place: null,
+          masses: null,
+          attitude: null,
         },
       }
+  start.value = { preset: null, box: { lengthMm: null, widthMm: null, heightMm: null }, material: 'mildSteel' }
 }
 
 async function save() {
@@ -55,13 +63,42 @@ async function save() {
   try {
     const row = e.id
       ? await got(api.PUT('/api/vehicles/{id}', { params: { path: { id: e.id }, header: ifMatch(e.version) }, body: e.value }))
-      : await got(api.POST('/api/vehicles', { body: e.value }))
+      : await added(e.value)
     edited.value = null
     await list()
     if (shell.value?.vehicle.id === row.id) await load(row.id)
     if (!e.id) await router.push({ name: 'walkaround', params: { vehicleId: row.id } })
   } catch (problem) {
     wrong.value = said(problem as ApiProblem)
+  }
+}
+
+/** A new vehicle: with the shell that it starts from, or with none. */
+async function added(vehicle: Vehicle): Promise<{ id: string }> {
+  const { preset, box, material } = start.value
+  if (!preset && !box) return await got(api.POST('/api/vehicles', { body: vehicle }))
+  const size = box && { lengthMm: box.lengthMm ?? 0, widthMm: box.widthMm ?? 0, heightMm: box.heightMm ?? 0 }
+  return await got(api.POST('/api/vehicles/new', { body: { vehicle, preset, box: size, material } }))
+}
+
+async function bringIn(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  try {
+    const body = await fileText(file, 32 * 1024 * 1024)
+    const row = await got(
+      api.POST('/api/vehicles/import', {
+        body: body as never,
+        bodySerializer: (b) => b as unknown as string,
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    )
+    trouble.value = ''
+    await router.push({ name: 'walkaround', params: { vehicleId: row.id } })
+  } catch (problem) {
+    trouble.value = said(problem)
   }
 }
 
@@ -86,6 +123,10 @@ async function takeBack() {
     <div class="row head">
       <h1>{{ t('vehicles.title') }}</h1>
       <button class="btn main" type="button" @click="begin()">{{ t('vehicles.add') }}</button>
+      <label class="btn">
+        {{ t('vehicles.import') }}
+        <input class="hidden" type="file" accept=".json" @change="bringIn" />
+      </label>
       <button class="btn plain" type="button" @click="takeBack">{{ t('vehicles.takeBack') }}</button>
     </div>
     <p v-if="trouble" class="wrong" role="alert">
@@ -104,6 +145,7 @@ async function takeBack() {
           <span class="soft">{{ t(`vehicles.kinds.${row.value.kind}`) }}{{ row.value.year ? `, ${row.value.year}` : '' }}</span>
           <span class="soft notes">{{ row.value.notes }}</span>
         </RouterLink>
+        <a class="btn" :href="`/api/vehicles/${row.id}/vehicle.json`" download>{{ t('vehicles.export') }}</a>
         <button class="btn" type="button" @click="begin(row)">{{ t('app.edit') }}</button>
         <Popconfirm
           :title="t('vehicles.removeSure', { name: row.value.name })"
@@ -125,60 +167,8 @@ async function takeBack() {
       @cancel="edited = null"
     >
       <form v-if="edited" class="form" @submit.prevent="save">
-        <label class="named wide">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
-        <label class="named">
-          {{ t('app.kind') }}
-          <select v-model="edited.value.kind" class="field">
-            <option v-for="kind in ['panelVan', 'bus', 'boxTrailer', 'caravanBody'] as const" :key="kind" :value="kind">
-              {{ t(`vehicles.kinds.${kind}`) }}
-            </option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('vehicles.year') }}
-          <input
-            class="field"
-            inputmode="numeric"
-            :value="edited.value.year ?? ''"
-            @input="edited.value.year = Number(($event.target as HTMLInputElement).value) || null"
-          />
-        </label>
-        <label class="named">
-          {{ t('vehicles.units') }}
-          <select v-model="edited.value.units" class="field">
-            <option value="mm">{{ t('app.mm') }}</option>
-            <option value="inch">{{ t('app.inch') }}</option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('vehicles.inchDenominator') }}
-          <select v-model.number="edited.value.inchDenominator" class="field">
-            <option :value="16">1/16</option>
-            <option :value="32">1/32</option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('vehicles.rib') }}
-          <select v-model="edited.value.schools.ribInTheWay" class="field">
-            <option value="keep">{{ t('schools.keep') }}</option>
-            <option value="cutSecondary">{{ t('schools.cutSecondary') }}</option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('vehicles.cut') }}
-          <select v-model="edited.value.schools.cutSize" class="field">
-            <option value="wasteSide">{{ t('schools.wasteSide') }}</option>
-            <option value="withClearance">{{ t('schools.withClearance') }}</option>
-          </select>
-        </label>
-        <LengthInput
-          :model-value="edited.value.markerOffsetMm"
-          :label="t('vehicles.marker')"
-          @update:model-value="(mm) => edited && (edited.value.markerOffsetMm = mm ?? 0)"
-        />
-        <label class="named wide"
-          >{{ t('app.notes') }}<textarea v-model="edited.value.notes" class="field" maxlength="4000" />
-        </label>
+        <StartFrom v-if="!edited.id" v-model="start" />
+        <VehicleForm v-model="edited.value" />
         <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
       </form>
     </Modal>
@@ -188,6 +178,10 @@ async function takeBack() {
 <style scoped>
 .head {
   margin-bottom: 16px;
+}
+.hidden {
+  position: absolute;
+  clip-path: inset(50%);
 }
 .list {
   display: flex;

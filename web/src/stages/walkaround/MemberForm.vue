@@ -1,13 +1,27 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Member } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
+import type { Facing } from '@/drawing/facing'
 import { memberKinds } from './memberKinds'
 import PointList from './PointList.vue'
 
 const member = defineModel<Member>({ required: true })
+defineProps<{ facing: Facing }>()
 const { t } = useI18n()
 const roles = ['structural', 'secondary', 'pressed', 'keepOut'] as const
+
+/** People measure the flat top of a swage; what is kept is the width of its flank. */
+const topWidth = computed(() =>
+  member.value.footprint.shape === 'spine'
+    ? (member.value.footprint.widthMm ?? 0) - 2 * (member.value.flankMm ?? 0)
+    : (member.value.flankMm ?? 0),
+)
+function setTopWidth(mm: number | null) {
+  const spine = member.value.footprint.shape === 'spine'
+  member.value.flankMm = Math.max(0, spine ? ((member.value.footprint.widthMm ?? 0) - (mm ?? 0)) / 2 : (mm ?? 0))
+}
 
 function setKind(event: Event) {
   const kind = (event.target as HTMLSelectElement).value as Member['kind']
@@ -49,12 +63,19 @@ function setKind(event: Event) {
       :label="t('walkaround.depth')"
       @update:model-value="(mm) => (member.depthMm = mm ?? 0)"
     />
+    <LengthInput
+      v-if="member.role === 'pressed'"
+      :model-value="topWidth"
+      :label="t(member.footprint.shape === 'spine' ? 'walkaround.topWidth' : 'walkaround.flank')"
+      @update:model-value="setTopWidth"
+    />
     <div class="wide">
       <h2>{{ t(member.footprint.shape === 'spine' ? 'walkaround.spine' : 'walkaround.polygon') }}</h2>
       <PointList
         v-model="member.footprint.points"
         :least="member.footprint.shape === 'spine' ? 2 : 3"
         :add-label="t('walkaround.addPoint')"
+        :facing="facing"
       />
     </div>
   </div>

@@ -7,8 +7,10 @@ import { copyOf } from '@/app/copy'
 import { lengthNumber } from '@/app/length'
 import { said, useState } from '@/app/state'
 import { lengthsRead } from '@/app/parseLength'
+import { facingOf } from '@/drawing/facing'
 import { boxOf, footprintOutline } from '@/drawing/geometry'
 import MemberForm from './MemberForm.vue'
+import { memberKinds, usualKind } from './memberKinds'
 import TapeForm from './TapeForm.vue'
 
 /** The members of a panel: taped by running readings, or one by one. */
@@ -43,8 +45,8 @@ function begin(row: Stored<Member> | null) {
       ? copyOf(row.value)
       : {
           name: '',
-          kind: 'roofBow',
-          role: 'secondary',
+          kind: usualKind[props.panel.value.kind],
+          role: memberKinds[usualKind[props.panel.value.kind]],
           footprint: {
             shape: 'spine',
             widthMm: 60,
@@ -54,6 +56,7 @@ function begin(row: Stored<Member> | null) {
             ],
           },
           depthMm: 40,
+          flankMm: 0,
         },
   }
 }
@@ -147,7 +150,7 @@ async function run(call: () => Promise<unknown>) {
     @cancel="edited = null"
   >
     <template v-if="edited">
-      <MemberForm v-model="edited.value" />
+      <MemberForm v-model="edited.value" :facing="facingOf(panel.value)" />
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
     </template>

@@ -2,10 +2,11 @@
 import { useI18n } from 'vue-i18n'
 import type { Point } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
+import { isLevel, type Facing } from '@/drawing/facing'
 
 /** Points of an outline or a spine, each typed along and across. */
 const points = defineModel<Point[]>({ required: true })
-const props = defineProps<{ least: number; addLabel: string }>()
+const props = defineProps<{ least: number; most?: number; addLabel: string; facing: Facing; along?: string }>()
 const { t } = useI18n()
 const set = (i: number, part: Partial<Point>) => (points.value = points.value.map((p, j) => (j === i ? { ...p, ...part } : p)))
 const add = () => (points.value = [...points.value, { ...points.value.at(-1)! }])
@@ -17,27 +18,27 @@ const remove = (i: number) => (points.value = points.value.filter((_, j) => j !=
     <div v-for="(p, i) in points" :key="i" class="point">
       <LengthInput
         :model-value="p.sMm"
-        :label="t('walkaround.along')"
+        :label="along ?? t(facing === 'rear' || facing === 'front' ? 'walkaround.acrossLeft' : 'walkaround.along')"
         :hide-label="i > 0"
         @update:model-value="(mm) => set(i, { sMm: mm ?? 0 })"
       />
       <LengthInput
         :model-value="p.tMm"
-        :label="t('walkaround.across')"
+        :label="t(isLevel(facing) ? 'walkaround.acrossLeft' : 'walkaround.up')"
         :hide-label="i > 0"
         @update:model-value="(mm) => set(i, { tMm: mm ?? 0 })"
       />
       <button
+        v-if="points.length > props.least"
         class="btn plain"
         type="button"
-        :disabled="points.length <= props.least"
         :aria-label="t('walkaround.removeCorner', { n: i + 1 })"
         @click="remove(i)"
       >
         ×
       </button>
     </div>
-    <button class="btn plain" type="button" @click="add">{{ addLabel }}</button>
+    <button v-if="!most || points.length < most" class="btn plain" type="button" @click="add">{{ addLabel }}</button>
   </div>
 </template>
 

@@ -8,7 +8,8 @@ import LengthInput from '@/app/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
-import { memberKinds } from './memberKinds'
+import { facingOf, sideWord } from '@/drawing/facing'
+import { memberKinds, usualKind } from './memberKinds'
 
 /** Running tape readings across the panel; what they give is shown before it is added. */
 const props = defineProps<{ panel: Stored<Panel> }>()
@@ -18,12 +19,15 @@ const form = reactive({
   readings: '',
   from: 'front' as Schemas['TapeFrom'],
   startsOnMember: false,
-  kind: 'roofBow' as Schemas['MemberKind'],
-  name: t('walkaround.memberKinds.roofBow'),
+  kind: usualKind[props.panel.value.kind],
+  name: t(`walkaround.memberKinds.${usualKind[props.panel.value.kind]}`),
   depthMm: 40,
   firstNumber: 1,
+  again: '',
+  overall: '',
 })
 const found = ref<Member[]>([])
+const twice = ref<Schemas['ReadingPair'][]>([])
 const wrong = ref('')
 let asked = 0
 
@@ -35,7 +39,19 @@ watch(
     else if (before === 'swage') Object.assign(form, { from: 'front', depthMm: 40 })
   },
 )
-const run = computed<Schemas['TapeRun']>(() => ({ ...form, lengths: lengths.value }))
+const run = computed<Schemas['TapeRun']>(() => ({
+  ...form,
+  again: form.again || null,
+  overall: form.overall || null,
+  lengths: lengths.value,
+}))
+const facing = computed(() => facingOf(props.panel.value))
+const edgeName = (edge: Schemas['TapeFrom']) => t('walkaround.edge', { side: sideWord(facing.value, edge) })
+/** The second run is right after all: it takes the place of the first. */
+function takeSecond() {
+  form.readings = form.again
+  form.again = ''
+}
 
 async function look() {
   const own = ++asked
@@ -46,7 +62,9 @@ async function look() {
   }
   try {
     const answer = await got(api.POST('/api/calculators/tape-chain', { body: { panel: props.panel.value, run: run.value } }))
-    if (own === asked) found.value = answer.result
+    if (own !== asked) return
+    found.value = answer.result.members
+    twice.value = answer.result.twice
   } catch (e) {
     if (own !== asked) return
     found.value = []
@@ -68,7 +86,8 @@ async function add() {
         body: { members: found.value },
       }),
     )
-    form.readings = ''
+    Object.assign(form, { readings: '', again: '', overall: '' })
+    twice.value = []
     await load(vehicleId)
   } catch (e) {
     wrong.value = said(e)
@@ -82,7 +101,7 @@ async function add() {
     <p class="soft">{{ t('walkaround.tapeMore') }}</p>
     <label class="named">
       {{ t('walkaround.readings') }}
-      <textarea v-model="form.readings" class="field" :placeholder="t('walkaround.readingsExample')" />
+      <textarea v-model="form.readings" class="field" data-meter="distanceMm" :placeholder="t('walkaround.readingsExample')" />
     </label>
     <div class="form pair">
       <label class="named">
@@ -95,7 +114,7 @@ async function add() {
         {{ t('walkaround.from') }}
         <select v-model="form.from" class="field">
           <option v-for="edge in ['front', 'rear', 'bottom', 'top'] as const" :key="edge" :value="edge">
-            {{ t(`walkaround.fromEdges.${edge}`) }}
+            {{ edgeName(edge) }}
           </option>
         </select>
       </label>
@@ -104,12 +123,34 @@ async function add() {
         >{{ t('walkaround.firstNumber') }}<input v-model.number="form.firstNumber" class="field" inputmode="numeric"
       /></label>
       <LengthInput
-        class="wide"
         :model-value="form.depthMm"
         :label="t('walkaround.depth')"
         @update:model-value="(mm) => (form.depthMm = mm ?? 0)"
       />
     </div>
+    <details>
+      <summary>{{ t('walkaround.check') }}</summary>
+      <label class="named">
+        {{ t('walkaround.again') }}
+        <textarea v-model="form.again" class="field" data-meter="distanceMm" :placeholder="t('walkaround.readingsExample')" />
+      </label>
+      <label class="named"
+        >{{ t('walkaround.overall') }}<input v-model="form.overall" class="field" data-meter="distanceMm"
+      /></label>
+    </details>
+    <table v-if="twice.length > 0" class="figures" data-testid="twice">
+      <tbody>
+        <tr v-for="pair in twice" :key="pair.name" :class="{ asks: pair.asks }">
+          <td>{{ pair.name }}</td>
+          <td class="n">{{ lengthText(pair.firstMm, lengths) }}</td>
+          <td class="n">{{ lengthText(pair.secondMm, lengths) }}</td>
+          <td>{{ pair.asks ? t('walkaround.whichIsRight') : t('walkaround.agree') }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <button v-if="twice.some((p) => p.asks) && form.again" class="btn" type="button" @click="takeSecond">
+      {{ t('walkaround.takeSecond') }}
+    </button>
     <Checkbox v-model:checked="form.startsOnMember">{{ t('walkaround.startsOnMember') }}</Checkbox>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <div v-if="found.length > 0" class="soft">
@@ -127,5 +168,14 @@ async function add() {
 <style scoped>
 .pair {
   grid-template-columns: 1fr 1fr;
+}
+summary {
+  color: var(--teal);
+  font-weight: 500;
+  cursor: pointer;
+}
+.asks {
+  background: var(--amber-soft);
+  font-weight: 500;
 }
 </style>

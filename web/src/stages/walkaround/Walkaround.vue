@@ -3,74 +3,45 @@ import { Checkbox } from 'ant-design-vue'
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { lengthNumber } from '@/app/length'
-import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
-import OpeningShape from '@/drawing/OpeningShape.vue'
-import RoofDrawing from '@/drawing/RoofDrawing.vue'
-import type { ViewedFrom } from '@/drawing/viewport'
 import { useKeys } from '@/app/keys'
-import MemberList from './MemberList.vue'
-import RoofForm from './RoofForm.vue'
+import { useState } from '@/app/state'
+import type { ViewedFrom } from '@/drawing/facing'
+import AddPanel from './AddPanel.vue'
+import FindingEditor from './FindingEditor.vue'
+import FindingList from './FindingList.vue'
+import NextJobs from './NextJobs.vue'
+import UnfoldedShell from './UnfoldedShell.vue'
 import ZoneList from './ZoneList.vue'
-import { useBays } from './useBays'
+import { useFindings } from './useFindings'
 
+/** The shell unfolded: what is where, what waits, and what comes next. */
 const { t } = useI18n()
 const router = useRouter()
 const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
-const tab = ref<'overview' | 'roof' | 'members' | 'inside'>('overview')
-const layers = reactive({ bays: true, swages: true, openings: true, zones: true })
-const drawing = ref<InstanceType<typeof RoofDrawing> | null>(null)
-const editMember = ref<number | null>(null)
+const tab = ref<'overview' | 'findings' | 'inside' | 'panels'>('overview')
+const layers = reactive({ members: true, findings: true, openings: true, zones: false })
+const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
+const shown = ref<string | null>(null)
+const { numbers, edited, begin, open } = useFindings()
 
-const panel = computed(() => shell.value?.panels.find((p) => p.value.kind === 'roof'))
-const members = computed(() => shell.value?.members.filter((m) => m.ownerId === panel.value?.id) ?? [])
-const memberValues = computed(() => members.value.map((m) => m.value))
-const zones = computed(() => shell.value?.zones.map((z) => z.value) ?? [])
-const openings = computed(() => shell.value?.openings ?? [])
-const bays = useBays(
-  () => panel.value?.value,
-  () => memberValues.value,
-)
-const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
-
-/** What to do next, and why: close what is open first, then tape, then plan. */
-const next = computed(() => {
-  const cut = openings.value.find((o) => o.value.state === 'cut')
-  if (cut)
-    return {
-      what: t('walkaround.nextCut', { name: cut.value.name }),
-      why: t('walkaround.nextCutWhy'),
-      to: toOpening(cut.id, 'as-cut'),
-    }
-  if (members.value.length === 0) return { what: t('walkaround.nextMembers'), why: t('walkaround.nextMembersWhy'), to: null }
-  const planned = openings.value.find((o) => o.value.state === 'planned')
-  if (planned)
-    return {
-      what: t('walkaround.nextPlace', { name: planned.value.name }),
-      why: t('walkaround.nextPlaceWhy'),
-      to: toOpening(planned.id, 'place'),
-    }
-  return {
-    what: t('walkaround.nextNone'),
-    why: t('walkaround.nextNoneWhy'),
-    to: { name: 'openings', params: { vehicleId: shell.value!.vehicle.id } },
-  }
-})
-function toOpening(openingId: string, where: string) {
-  return { name: 'opening', params: { vehicleId: shell.value!.vehicle.id, openingId, tab: where } }
+const vehicleId = computed(() => shell.value!.vehicle.id)
+const toPanel = (panelId: string) =>
+  router.push({ name: 'panel', params: { vehicleId: vehicleId.value, panelId, tab: 'members' } })
+function toOpening(openingId: string) {
+  const state = shell.value!.openings.find((o) => o.id === openingId)?.value.state
+  void router.push({
+    name: 'opening',
+    params: { vehicleId: vehicleId.value, openingId, tab: state === 'planned' ? 'place' : 'as-cut' },
+  })
 }
-function goNext() {
-  if (next.value.to) void router.push(next.value.to)
-  else tab.value = 'members'
-}
-function openMember(index: number) {
-  tab.value = 'members'
-  editMember.value = index
+function go(id: string) {
+  if (shell.value!.findings.some((f) => f.id === id)) open(id)
+  else toOpening(id)
 }
 useKeys((event) => {
   if (event.key === 'i') from.value = from.value === 'outside' ? 'inside' : 'outside'
+  else if (event.key === 'f') begin()
   else if (event.key === '+') drawing.value?.zoomBy(1.4)
   else if (event.key === '-') drawing.value?.zoomBy(1 / 1.4)
   else if (event.key === '0') drawing.value?.fit()
@@ -81,16 +52,20 @@ useKeys((event) => {
 
 <template>
   <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
-  <div v-else-if="!panel" class="empty wide-form">
-    <h2>{{ t('walkaround.noRoof') }}</h2>
-    <p>{{ t('walkaround.noRoofMore') }}</p>
-    <RoofForm :row="null" />
+  <div v-else-if="shell.panels.length === 0" class="empty wide-form">
+    <h2>{{ t('walkaround.noPanels') }}</h2>
+    <p>{{ t('walkaround.noPanelsMore') }}</p>
+    <AddPanel />
   </div>
   <div v-else class="screen">
     <header>
       <h1>{{ t('walkaround.title') }}</h1>
       <div class="tabs" role="group" :aria-label="t('walkaround.layers')">
-        <Checkbox v-for="layer in ['bays', 'swages', 'zones', 'openings'] as const" :key="layer" v-model:checked="layers[layer]">
+        <Checkbox
+          v-for="layer in ['findings', 'openings', 'members', 'zones'] as const"
+          :key="layer"
+          v-model:checked="layers[layer]"
+        >
           {{ t(`walkaround.layer.${layer}`) }}
         </Checkbox>
       </div>
@@ -107,41 +82,26 @@ useKeys((event) => {
           {{ t(`app.${side}`) }}
         </button>
       </div>
+      <button class="btn main editing" type="button" @click="begin()">{{ t('findings.add') }}</button>
     </header>
-    <RoofDrawing
+    <UnfoldedShell
       ref="drawing"
-      :panel="panel.value"
-      :members="memberValues"
-      :zones="zones"
-      :bays="bays?.result"
+      :shell="shell"
+      :fittings="fittings"
       :from="from"
       :lengths="lengths"
-      :hide="{ swages: !layers.swages, zones: !layers.zones, bays: !layers.bays }"
-      :label="t('walkaround.title')"
-      @member="openMember"
-    >
-      <template #default="{ view }">
-        <template v-if="layers.openings">
-          <template v-for="o in openings" :key="o.id">
-            <OpeningShape
-              v-if="fittingOf(o.value.fittingId)"
-              :view="view"
-              :fitting="fittingOf(o.value.fittingId)!"
-              :centre="o.value.centre"
-              :turn-deg="o.value.turnDeg"
-              :name="o.value.name"
-              :state="o.value.state"
-              link
-              @open="router.push(toOpening(o.id, o.value.state === 'planned' ? 'place' : 'as-cut'))"
-            />
-          </template>
-        </template>
-      </template>
-    </RoofDrawing>
+      :layers="layers"
+      :numbers="numbers"
+      :shown="shown"
+      @panel="toPanel"
+      @finding="open"
+      @opening="toOpening"
+      @hover="(id) => (shown = id)"
+    />
     <aside>
       <div class="tabs" role="tablist">
         <button
-          v-for="which in ['overview', 'members', 'roof', 'inside'] as const"
+          v-for="which in ['overview', 'findings', 'inside', 'panels'] as const"
           :key="which"
           type="button"
           role="tab"
@@ -152,67 +112,27 @@ useKeys((event) => {
           {{ t(`walkaround.${which}`) }}
         </button>
       </div>
-      <template v-if="tab === 'overview'">
-        <button class="next" type="button" @click="goNext">
-          <b>{{ t('walkaround.next', { what: next.what }) }}</b>
-          <span class="soft">{{ next.why }}</span>
-        </button>
-        <div class="card">
-          <h2>{{ t('walkaround.openings') }}</h2>
-          <p v-if="openings.length === 0" class="soft">{{ t('app.none') }}</p>
-          <table v-else class="figures">
-            <tbody>
-              <tr v-for="o in openings" :key="o.id">
-                <td>
-                  <RouterLink :to="toOpening(o.id, 'place')">{{ o.value.name }}</RouterLink>
-                  <div class="soft">{{ fittingOf(o.value.fittingId)?.name }}</div>
-                </td>
-                <td class="n">{{ t(`openings.state.${o.value.state}`) }}</td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
-        <div class="card">
-          <h2>{{ t('walkaround.bays') }}</h2>
-          <table class="figures">
-            <tbody>
-              <tr v-for="bay in bays?.result ?? []" :key="bay.label">
-                <td>
-                  <b>{{ bay.label }}</b>
-                </td>
-                <td class="n">{{ lengthNumber(bay.clearWidthMm, lengths) }} x {{ lengthNumber(bay.clearHeightMm, lengths) }}</td>
-                <td class="n soft">{{ bay.areaM2.toFixed(2) }} m²</td>
-              </tr>
-            </tbody>
-          </table>
-          <WorkedSteps v-if="bays" :title="t('walkaround.bays')" :steps="bays.steps" :sources="bays.sources" />
-        </div>
-      </template>
-      <MemberList v-else-if="tab === 'members'" v-model:edit="editMember" :panel="panel" :members="members" />
-      <RoofForm v-else-if="tab === 'roof'" :key="panel.version" :row="panel" />
-      <ZoneList v-else :zones="shell.zones" :vehicle-id="shell.vehicle.id" />
+      <NextJobs v-if="tab === 'overview'" :shell="shell" :numbers="numbers" @go="go" @hover="(id) => (shown = id)" />
+      <FindingList v-else-if="tab === 'findings'" :shell="shell" :numbers="numbers" @open="open" @hover="(id) => (shown = id)" />
+      <ZoneList v-else-if="tab === 'inside'" :zones="shell.zones" :vehicle-id="shell.vehicle.id" />
+      <AddPanel v-else list />
+      <div class="soft keys">
+        <span class="key">F</span> {{ t('walkaround.keyFinding') }} <span class="key">I</span> {{ t('walkaround.keySide') }}
+        <span class="key">?</span> {{ t('app.allKeys') }}
+      </div>
     </aside>
+    <FindingEditor v-model="edited" />
   </div>
 </template>
 
 <style scoped>
-.next {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  padding: 10px 12px;
-  border: 0;
-  border-left: 4px solid var(--rust);
-  background: var(--rust-soft);
-  color: var(--ink);
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
+.keys {
+  margin-top: auto;
 }
-.next b {
-  font: 600 16px Barlow;
-}
-.next .soft {
-  color: #4d5258;
+@media (max-width: 560px) {
+  /* On a phone the shell is looked at; it is surveyed on something one can prop up. */
+  .editing {
+    display: none;
+  }
 }
 </style>

@@ -8,13 +8,14 @@ import LengthInput from '@/app/LengthInput.vue'
 import { lengthNumber } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
+import ZoneDrawing from './ZoneDrawing.vue'
 
 /** What stands inside, as boxes that openings should serve or avoid. */
 const props = defineProps<{ zones: readonly Stored<Zone>[]; vehicleId: string }>()
 const { t } = useI18n()
 const { lengths, load } = useState()
 const edges = ['xMinMm', 'xMaxMm', 'yMinMm', 'yMaxMm', 'zMinMm', 'zMaxMm'] as const
-const kinds = ['bench', 'bed', 'galley', 'shower', 'seat', 'stove', 'overheadLocker', 'bulkhead'] as const
+const kinds = ['bench', 'bed', 'galley', 'shower', 'seat', 'stove', 'overheadLocker', 'bulkhead', 'furring'] as const
 const edited = ref<{ row: Stored<Zone> | null; value: Zone } | null>(null)
 const wrong = ref('')
 
@@ -69,6 +70,7 @@ async function remove() {
   <div class="card">
     <h2>{{ t('walkaround.zones') }}</h2>
     <p class="soft">{{ t('walkaround.zonesMore') }}</p>
+    <ZoneDrawing v-if="zones.length > 0" :zones="zones" @open="begin" />
     <table class="figures">
       <tbody>
         <tr v-for="row in zones" :key="row.id">

@@ -15,3 +15,17 @@ export const memberKinds: Record<Schemas['MemberKind'], Schemas['MemberRole']> =
   fillerNeck: 'keepOut',
   anchorage: 'keepOut',
 }
+
+/** What is taped most often on a kind of panel. */
+export const usualKind: Record<Schemas['PanelKind'], Schemas['MemberKind']> = {
+  roof: 'roofBow',
+  left: 'pillar',
+  right: 'pillar',
+  rearLeftDoor: 'sideRib',
+  rearRightDoor: 'sideRib',
+  slidingDoor: 'sideRib',
+  bulkhead: 'sideRib',
+  floor: 'bearer',
+  step: 'bearer',
+  other: 'sideRib',
+}

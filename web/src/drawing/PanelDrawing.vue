@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { LengthFormat, Member, Panel, Schemas, Zone } from '@/api/client'
+import type { LengthFormat, Member, Panel, Point, Schemas, Zone } from '@/api/client'
 import { lengthNumber } from '@/app/length'
 import DimensionLine from './DimensionLine.vue'
 import { boxOf, footprintOutline, type Box } from './geometry'
 import { rulerMarks } from './ruler'
-import { useViewport, type ViewedFrom } from './viewport'
+import { facingOf, isLevel, seenFrom, viewSigns, type ViewedFrom } from './facing'
+import { useViewport } from './viewport'
+import { zoneBox } from './zones'
 
-/** The roof to scale with rulers, members, bays and zones; what lies on it is drawn in the slot by the screen that shows it. */
+/** A panel to scale with rulers, members, bays and zones; what lies on it is drawn in the slot by the screen that shows it. */
 const props = defineProps<{
   panel: Panel
   members: readonly Member[]
@@ -19,20 +21,45 @@ const props = defineProps<{
   marks?: readonly Schemas['Mark'][]
   hide?: { swages?: boolean; zones?: boolean; bays?: boolean }
   label?: string
-  /** What the drawing opens on; the whole roof when left out. */
+  /** Whether members can be dragged. */
+  movable?: boolean
+  /** What the drawing opens on; the whole panel when left out. */
   focus?: Box
 }>()
-const emit = defineEmits<{ member: [index: number] }>()
+const emit = defineEmits<{ member: [index: number]; moved: [index: number, ds: number, dt: number]; place: [at: Point] }>()
 const { t } = useI18n()
 const svg = ref<SVGSVGElement | null>(null)
+const facing = computed(() => facingOf(props.panel))
 const view = useViewport(
   svg,
   () => props.focus ?? boxOf(props.panel.outline),
-  () => props.from,
+  () => viewSigns(facing.value, props.from),
 )
 const { x, y, path, scale, width, height, toPanel, fit, zoomBy } = view
 defineExpose({ fit, zoomBy })
 
+/** A member in hand, and how far it was carried, px. */
+const held = ref<{ i: number; x: number; y: number; dx: number; dy: number } | null>(null)
+function grip(event: PointerEvent, i: number) {
+  if (!props.movable || event.button !== 0) return
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  held.value = { i, x: event.clientX, y: event.clientY, dx: 0, dy: 0 }
+}
+function drag(event: PointerEvent) {
+  if (held.value) held.value = { ...held.value, dx: event.clientX - held.value.x, dy: event.clientY - held.value.y }
+}
+function drop() {
+  const h = held.value
+  held.value = null
+  if (!h || Math.hypot(h.dx, h.dy) < 4) return
+  const { s, t: up } = view.sign.value
+  emit('moved', h.i, Math.round((h.dx / scale.value) * s), Math.round((-h.dy / scale.value) * up))
+}
+function placed(event: MouseEvent) {
+  const box = svg.value!.getBoundingClientRect()
+  const p = toPanel(event.clientX - box.left, event.clientY - box.top)
+  emit('place', { sMm: Math.round(p.sMm), tMm: Math.round(p.tMm) })
+}
 const outlines = computed(() => props.members.map((m) => footprintOutline(m.footprint)))
 const swages = computed(() => props.members.flatMap((m, i) => (m.role === 'pressed' && !props.hide?.swages ? [i] : [])))
 const solid = computed(() => props.members.flatMap((m, i) => (m.role === 'pressed' ? [] : [i])))
@@ -55,21 +82,30 @@ const across = computed(() =>
   ),
 )
 
-/** Names of bows stand below the roof; those of other members beside their middle. */
+/** Names of upright members stand below the panel; those of other members beside their middle. */
 const names = computed(() =>
   solid.value.map((i, k) => {
     const box = boxOf(outlines.value[i]!)
     const upright = box.t2 - box.t1 > box.s2 - box.s1
     const middle = { s: (box.s1 + box.s2) / 2, t: (box.t1 + box.t2) / 2 }
-    const roof = boxOf(props.panel.outline)
-    const foot = Math.min(Math.max(y(roof.t1), y(roof.t2)), height.value - 46)
+    const edge = boxOf(props.panel.outline)
+    const foot = Math.min(Math.max(y(edge.t1), y(edge.t2)), height.value - 46)
     const atEnd = x(middle.s) > width.value - 40 && x(box.s1) < width.value
     return upright
       ? { i, x: atEnd ? width.value - 4 : x(middle.s), y: foot + 15, anchor: atEnd ? ('end' as const) : ('middle' as const) }
-      : { i, x: Math.max(x(box.s1), 290) + 46 + (k % 3) * 110, y: y(middle.t) + 4, anchor: 'start' as const }
+      : { i, x: Math.max(Math.min(x(box.s1), x(box.s2)), 290) + 46 + (k % 3) * 110, y: y(middle.t) + 4, anchor: 'start' as const }
   }),
 )
-/** On a phone there is no room in the foot for where the roof is seen from; the switch above says it. */
+const areas = computed(() =>
+  (props.hide?.zones ? [] : (props.zones ?? [])).flatMap((zone) => {
+    const box = zoneBox(zone, facing.value)
+    return box ? [{ zone, box }] : []
+  }),
+)
+/** Which way the front of the vehicle, or on its ends its right side, lies on the drawing. */
+const ends = computed(() => facing.value === 'rear' || facing.value === 'front')
+const frontLeft = computed(() => view.sign.value.s > 0)
+/** On a phone there is no room in the foot for where the panel is seen from; the switch above says it. */
 const narrow = computed(() => width.value < 560)
 const sideAt = computed(() => (narrow.value ? width.value - 84 : width.value / 2 - 34))
 const bayLabels = computed(() =>
@@ -78,7 +114,8 @@ const bayLabels = computed(() =>
     .map((b) => {
       const box = b.clearRectangle
       const top = Math.min(y(box.tMinMm), y(box.tMaxMm))
-      return { bay: b, x1: x(box.sMinMm), x2: x(box.sMaxMm), y: top + 22 }
+      const [x1, x2] = [x(box.sMinMm), x(box.sMaxMm)]
+      return { bay: b, x1: Math.min(x1, x2), x2: Math.max(x1, x2), y: top + 22 }
     }),
 )
 </script>
@@ -103,29 +140,34 @@ const bayLabels = computed(() =>
           <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
         </marker>
       </defs>
-      <path class="skin" :d="path(panel.outline)" />
+      <path class="skin" :d="path(panel.outline)" @dblclick="placed" />
       <g v-if="!hide?.swages">
         <path v-for="i in swages" :key="i" class="swage" :d="path(outlines[i]!)">
           <title>{{ members[i]!.name }}</title>
         </path>
       </g>
-      <g v-if="!hide?.zones">
-        <g v-for="zone in zones ?? []" :key="zone.name" class="zone">
-          <rect
-            :x="x(zone.xMinMm)"
-            :y="Math.min(y(zone.yMinMm), y(zone.yMaxMm))"
-            :width="(zone.xMaxMm - zone.xMinMm) * scale"
-            :height="(zone.yMaxMm - zone.yMinMm) * scale"
-          />
-        </g>
-      </g>
+      <rect
+        v-for="a in areas"
+        :key="a.zone.name"
+        class="zone"
+        :x="Math.min(x(a.box.s1), x(a.box.s2))"
+        :y="Math.min(y(a.box.t1), y(a.box.t2))"
+        :width="(a.box.s2 - a.box.s1) * scale"
+        :height="(a.box.t2 - a.box.t1) * scale"
+      />
       <path
         v-for="i in solid"
         :key="i"
         class="member"
         :class="members[i]!.role"
         :d="path(outlines[i]!)"
+        :transform="held?.i === i ? `translate(${held.dx} ${held.dy})` : undefined"
+        :data-draggable="movable ? '' : undefined"
         @dblclick="emit('member', i)"
+        @pointerdown="(event) => grip(event, i)"
+        @pointermove="drag"
+        @pointerup="drop"
+        @pointercancel="held = null"
       >
         <title>{{ members[i]!.name }}, {{ t(`walkaround.roles.${members[i]!.role}`) }}</title>
       </path>
@@ -142,14 +184,14 @@ const bayLabels = computed(() =>
           />
         </g>
       </g>
-      <g v-if="!hide?.zones" class="zone-names">
+      <g class="zone-names">
         <text
-          v-for="zone in zones ?? []"
-          :key="zone.name"
-          :x="x(zone.xMinMm) + 5"
-          :y="Math.max(y(zone.yMinMm), y(zone.yMaxMm)) - 6"
+          v-for="a in areas"
+          :key="a.zone.name"
+          :x="Math.min(x(a.box.s1), x(a.box.s2)) + 5"
+          :y="Math.max(y(a.box.t1), y(a.box.t2)) - 6"
         >
-          {{ zone.name }}
+          {{ a.zone.name }}
         </text>
       </g>
       <slot :view="view" />
@@ -179,13 +221,13 @@ const bayLabels = computed(() =>
       </g>
       <g class="foot" :transform="`translate(0 ${height})`">
         <rect x="0" y="-26" :width="width" height="26" />
-        <path d="M50 -13h40M50 -13l8-4.5M50 -13l8 4.5" />
-        <text x="98" y="-8.5">{{ t('drawing.front') }}</text>
-        <path :d="`M${sideAt - 10} -22v17l-4 -6M${sideAt - 10} -5l4 -6`" />
-        <text :x="sideAt" y="-8.5">{{ t(from === 'outside' ? 'drawing.left' : 'drawing.right') }}</text>
-        <text v-if="!narrow" class="quiet" :x="width - 12" y="-8.5" text-anchor="end">
-          {{ t(from === 'outside' ? 'drawing.roofOutside' : 'drawing.roofInside') }}
-        </text>
+        <path :d="frontLeft ? 'M50 -13h40M50 -13l8-4.5M50 -13l8 4.5' : 'M50 -13h40M90 -13l-8-4.5M90 -13l-8 4.5'" />
+        <text x="98" y="-8.5">{{ t(ends ? 'drawing.right' : 'drawing.front') }}</text>
+        <template v-if="isLevel(facing)">
+          <path :d="`M${sideAt - 10} -22v17l-4 -6M${sideAt - 10} -5l4 -6`" />
+          <text :x="sideAt" y="-8.5">{{ t(view.sign.value.t < 0 ? 'drawing.left' : 'drawing.right') }}</text>
+        </template>
+        <text v-if="!narrow" class="quiet" :x="width - 12" y="-8.5" text-anchor="end">{{ seenFrom(panel, from) }}</text>
       </g>
     </svg>
     <div class="zoom">
@@ -197,19 +239,6 @@ const bayLabels = computed(() =>
 </template>
 
 <style scoped>
-.board {
-  position: relative;
-  min-width: 0;
-  min-height: 0;
-  height: 100%;
-}
-.drawing {
-  display: block;
-  width: 100%;
-  height: 100%;
-  touch-action: none;
-  user-select: none;
-}
 .skin {
   fill: var(--sheet);
   stroke: #8b867b;
@@ -222,6 +251,9 @@ const bayLabels = computed(() =>
   fill: url(#hatch);
   stroke: #8d8d88;
 }
+.member[data-draggable] {
+  cursor: grab;
+}
 .member.structural {
   fill: url(#hatch-structural);
   stroke: #5f5c55;
@@ -230,7 +262,7 @@ const bayLabels = computed(() =>
   fill: url(#hatch-keep-out);
   stroke: var(--stop);
 }
-.zone rect {
+.zone {
   fill: #b0471d0d;
   stroke: var(--rust);
   stroke-dasharray: 2 5;
@@ -293,35 +325,5 @@ const bayLabels = computed(() =>
 .foot .quiet {
   fill: var(--soft);
   font-weight: 400;
-}
-.zoom {
-  position: absolute;
-  left: 46px;
-  top: 34px;
-  display: flex;
-  border: 1px solid var(--edge);
-  border-radius: 4px;
-  background: var(--paper);
-  overflow: hidden;
-}
-.zoom button {
-  min-width: 36px;
-  min-height: 32px;
-  border: 0;
-  border-right: 1px solid var(--line);
-  background: none;
-  color: var(--ink);
-  font: 600 14px Barlow;
-  cursor: pointer;
-}
-@media (max-width: 1000px) {
-  .board {
-    min-height: 360px;
-    height: 56vh;
-  }
-  .zoom button {
-    min-width: 44px;
-    min-height: 44px;
-  }
 }
 </style>

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { severityShapes } from '@/drawing/severity'
+
+/** How bad something is, by shape as well as colour, with its number: the mark that stands on the drawing too. */
+defineProps<{ severity: keyof typeof severityShapes | 'opening'; number?: number }>()
+</script>
+
+<template>
+  <svg width="24" height="24" viewBox="-12 -12 24 24" aria-hidden="true" :class="severity">
+    <path v-if="severity !== 'opening'" :d="severityShapes[severity]" />
+    <rect v-else x="-8" y="-6" width="16" height="12" rx="2" />
+    <text v-if="number" :y="severity === 'moderate' ? 7 : 4">{{ number }}</text>
+  </svg>
+</template>
+
+<style scoped>
+.severe path {
+  fill: var(--stop);
+}
+.moderate path {
+  fill: var(--amber);
+}
+.minor path {
+  fill: #5b6168;
+}
+rect {
+  fill: var(--teal-soft);
+  stroke: var(--teal);
+  stroke-width: 2;
+}
+text {
+  font-size: 11.5px;
+  font-weight: 600;
+  fill: #fff;
+  text-anchor: middle;
+}
+</style>

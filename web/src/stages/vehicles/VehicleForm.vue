@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import { computed } from 'vue'
+import type { Vehicle } from '@/api/client'
+import LengthInput from '@/app/LengthInput.vue'
+import NumberInput from '@/app/NumberInput.vue'
+
+/** What is known of a vehicle as a whole; all but the name may stay as it is. */
+const vehicle = defineModel<Vehicle>({ required: true })
+const { t } = useI18n()
+const zones = ['Etc/UTC', ...Intl.supportedValuesOf('timeZone')]
+const masses = computed(
+  () => vehicle.value.masses ?? { kerbKg: null, permittedKg: null, frontAxleKg: null, rearAxleKg: null, wheelbaseMm: null },
+)
+const setMass = (key: keyof NonNullable<Vehicle['masses']>, value: number | null) =>
+  (vehicle.value.masses = { ...masses.value, [key]: value })
+/** A place needs both figures; without one of them none is kept. */
+function setPlace(key: 'latitudeDeg' | 'longitudeDeg', value: number | null) {
+  const other = key === 'latitudeDeg' ? 'longitudeDeg' : 'latitudeDeg'
+  vehicle.value.place =
+    value === null
+      ? null
+      : ({ [key]: value, [other]: vehicle.value.place?.[other] ?? 0 } as unknown as NonNullable<Vehicle['place']>)
+}
+const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
+  (vehicle.value.attitude = {
+    pitchDeg: vehicle.value.attitude?.pitchDeg ?? 0,
+    rollDeg: vehicle.value.attitude?.rollDeg ?? 0,
+    [key]: value ?? 0,
+  })
+</script>
+
+<template>
+  <label class="named wide">{{ t('app.name') }}<input v-model="vehicle.name" class="field" maxlength="80" /></label>
+  <label class="named">
+    {{ t('app.kind') }}
+    <select v-model="vehicle.kind" class="field">
+      <option v-for="kind in ['panelVan', 'bus', 'boxTrailer', 'caravanBody'] as const" :key="kind" :value="kind">
+        {{ t(`vehicles.kinds.${kind}`) }}
+      </option>
+    </select>
+  </label>
+  <NumberInput :model-value="vehicle.year" :label="t('vehicles.year')" @update:model-value="(n) => (vehicle.year = n)" />
+  <label class="named">
+    {{ t('vehicles.units') }}
+    <select v-model="vehicle.units" class="field">
+      <option value="mm">{{ t('app.mm') }}</option>
+      <option value="inch">{{ t('app.inch') }}</option>
+    </select>
+  </label>
+  <label class="named">
+    {{ t('vehicles.inchDenominator') }}
+    <select v-model.number="vehicle.inchDenominator" class="field">
+      <option :value="16">1/16</option>
+      <option :value="32">1/32</option>
+    </select>
+  </label>
+  <label class="named">
+    {{ t('vehicles.rib') }}
+    <select v-model="vehicle.schools.ribInTheWay" class="field">
+      <option value="keep">{{ t('schools.keep') }}</option>
+      <option value="cutSecondary">{{ t('schools.cutSecondary') }}</option>
+    </select>
+  </label>
+  <label class="named">
+    {{ t('vehicles.cut') }}
+    <select v-model="vehicle.schools.cutSize" class="field">
+      <option value="wasteSide">{{ t('schools.wasteSide') }}</option>
+      <option value="withClearance">{{ t('schools.withClearance') }}</option>
+    </select>
+  </label>
+  <LengthInput
+    :model-value="vehicle.markerOffsetMm"
+    :label="t('vehicles.marker')"
+    @update:model-value="(mm) => (vehicle.markerOffsetMm = mm ?? 0)"
+  />
+  <details class="wide">
+    <summary>{{ t('vehicles.more') }}</summary>
+    <div class="form inner">
+      <label class="named wide">
+        {{ t('vehicles.timeZone') }}
+        <select v-model="vehicle.timeZone" class="field">
+          <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
+        </select>
+      </label>
+      <NumberInput
+        :model-value="vehicle.place?.latitudeDeg ?? null"
+        :label="t('vehicles.latitude')"
+        @update:model-value="(n) => setPlace('latitudeDeg', n)"
+      />
+      <NumberInput
+        :model-value="vehicle.place?.longitudeDeg ?? null"
+        :label="t('vehicles.longitude')"
+        @update:model-value="(n) => setPlace('longitudeDeg', n)"
+      />
+      <NumberInput
+        :model-value="vehicle.attitude?.pitchDeg ?? null"
+        :label="t('vehicles.pitch')"
+        @update:model-value="(n) => setAttitude('pitchDeg', n)"
+      />
+      <NumberInput
+        :model-value="vehicle.attitude?.rollDeg ?? null"
+        :label="t('vehicles.roll')"
+        @update:model-value="(n) => setAttitude('rollDeg', n)"
+      />
+      <NumberInput
+        v-for="key in ['kerbKg', 'permittedKg', 'frontAxleKg', 'rearAxleKg'] as const"
+        :key="key"
+        :model-value="masses[key]"
+        :label="t(`vehicles.masses.${key}`)"
+        @update:model-value="(n) => setMass(key, n)"
+      />
+      <LengthInput
+        :model-value="masses.wheelbaseMm"
+        :label="t('vehicles.masses.wheelbaseMm')"
+        optional
+        @update:model-value="(mm) => setMass('wheelbaseMm', mm)"
+      />
+    </div>
+  </details>
+  <label class="named wide">{{ t('app.notes') }}<textarea v-model="vehicle.notes" class="field" maxlength="4000" /></label>
+</template>
+
+<style scoped>
+summary {
+  padding: 8px 0;
+  color: var(--teal);
+  font-weight: 500;
+  cursor: pointer;
+}
+.inner {
+  grid-column: 1 / -1;
+}
+</style>

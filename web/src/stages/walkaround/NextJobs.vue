@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import { lengthNumber, lengthText } from '@/app/length'
+import SeverityMark from '@/app/SeverityMark.vue'
+import { useState } from '@/app/state'
+import { panelName } from '@/drawing/facing'
+
+/** What comes next and why, then all that waits in the order of work. */
+const props = defineProps<{ shell: Schemas['WholeShell']; numbers: Record<string, number> }>()
+const emit = defineEmits<{ go: [id: string]; hover: [id: string | null] }>()
+const { t } = useI18n()
+const { lengths } = useState()
+const first = computed(() => props.shell.next[0])
+
+const rows = computed(() =>
+  props.shell.next.map((job, i) => {
+    const finding = props.shell.findings.find((f) => f.id === job.id)
+    const opening = props.shell.openings.find((o) => o.id === job.id)
+    const owner = finding?.ownerId ?? opening?.ownerId
+    const panel = props.shell.panels.find((p) => p.id === owner)
+    return {
+      job,
+      severity: finding?.value.severity ?? ('opening' as const),
+      number: props.numbers[job.id],
+      // Said once for a run of jobs that share it.
+      caution: job.caution === props.shell.next[i - 1]?.caution ? null : job.caution,
+      name: finding?.value.name ?? opening?.value.name ?? '',
+      more: [
+        panel ? panelName(panel.value) : '',
+        finding ? size(finding.value.measures) : t(`openings.state.${opening?.value.state ?? 'planned'}`),
+      ]
+        .filter((part) => part)
+        .join(', '),
+    } as const
+  }),
+)
+function size(m: Schemas['FindingMeasures']): string {
+  const sides = [m.lengthMm, m.widthMm].filter((v) => v !== null)
+  const last = sides.pop()
+  return [
+    last === undefined ? '' : [...sides.map((v) => lengthNumber(v, lengths.value)), lengthText(last, lengths.value)].join(' x '),
+    m.depthMm === null ? '' : t('findings.deep', { mm: lengthText(m.depthMm, lengths.value) }),
+    m.moisturePercent === null ? '' : `${m.moisturePercent} %`,
+  ]
+    .filter((part) => part)
+    .join(', ')
+}
+</script>
+
+<template>
+  <button v-if="first" class="next" type="button" data-testid="next" @click="emit('go', first.id)">
+    <b>{{ t('walkaround.next', { what: first.what }) }}</b>
+    <span>{{ first.why }}</span>
+    <span v-if="first.caution" class="caution">{{ first.caution }}</span>
+  </button>
+  <div v-else class="next">
+    <b>{{ t('walkaround.nothingWaits') }}</b>
+    <span>{{ t('walkaround.nothingWaitsWhy') }}</span>
+  </div>
+  <div class="card">
+    <h2>{{ t('walkaround.waiting') }}</h2>
+    <div>
+      <button
+        v-for="row in rows"
+        :key="row.job.id"
+        class="job"
+        type="button"
+        @click="emit('go', row.job.id)"
+        @mouseenter="emit('hover', row.job.id)"
+        @mouseleave="emit('hover', null)"
+        @focus="emit('hover', row.job.id)"
+        @blur="emit('hover', null)"
+      >
+        <SeverityMark :severity="row.severity" :number="row.number" />
+        <span>
+          <b>{{ row.name }}</b>
+          <small>{{ row.more }}</small>
+        </span>
+        <small v-if="row.caution" class="why">{{ row.caution }}</small>
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.next {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  padding: 10px 12px;
+  border: 0;
+  border-left: 4px solid var(--rust);
+  background: var(--rust-soft);
+  color: #3f454b;
+  font: inherit;
+  font-size: 13.5px;
+  text-align: left;
+}
+button.next {
+  cursor: pointer;
+}
+.next b {
+  font: 600 16px/1.25 Barlow;
+  color: var(--ink);
+}
+.caution {
+  color: var(--stop);
+  font-weight: 500;
+}
+.job {
+  display: grid;
+  grid-template-columns: 26px 1fr;
+  gap: 2px 10px;
+  width: 100%;
+  padding: 8px 2px;
+  border: 0;
+  border-top: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  font: 400 14.5px/1.3 Barlow;
+  text-align: left;
+  cursor: pointer;
+}
+.job:first-child {
+  border-top: 0;
+}
+.job:hover {
+  background: #0000000a;
+}
+.job b {
+  font-weight: 500;
+}
+.job small {
+  display: block;
+  color: var(--soft);
+  font-size: 12.5px;
+}
+.job .why {
+  grid-column: 2 / -1;
+  color: var(--stop);
+}
+</style>

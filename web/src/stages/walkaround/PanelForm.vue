@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { api, got, ifMatch, type Panel, type Point, type Stored } from '@/api/client'
+import { copyOf } from '@/app/copy'
+import LengthInput from '@/app/LengthInput.vue'
+import NumberInput from '@/app/NumberInput.vue'
+import { lengthsRead } from '@/app/parseLength'
+import { said, useState } from '@/app/state'
+import { facingOf } from '@/drawing/facing'
+import ArcByChord from './ArcByChord.vue'
+import DrawingImport from './DrawingImport.vue'
+import PointList from './PointList.vue'
+
+/** A panel by numbers: outline, skins, curvature, taper. Its corners can be dragged on the drawing beside it as well. */
+const props = defineProps<{ row: Stored<Panel>; vehicleId: string }>()
+const outline = defineModel<Point[]>('outline', { required: true })
+const { t } = useI18n()
+const router = useRouter()
+const { load } = useState()
+const materials = ['mildSteel', 'galvanisedSteel', 'aluminium', 'glassReinforcedPlastic', 'plywoodSkin'] as const
+const form = reactive(copyOf(props.row.value) as Panel)
+const wrong = ref('')
+watch(
+  () => props.row.version,
+  () => {
+    Object.assign(form, copyOf(props.row.value))
+    outline.value = copyOf(props.row.value.outline)
+  },
+)
+
+async function run(call: () => Promise<unknown>, after?: () => unknown) {
+  try {
+    await call()
+    wrong.value = ''
+    await load(props.vehicleId)
+    after?.()
+  } catch (e) {
+    wrong.value = said(e)
+  }
+}
+const params = () => ({ path: { vehicleId: props.vehicleId, id: props.row.id }, header: ifMatch(props.row.version) })
+async function save() {
+  if (!(await lengthsRead())) return
+  const body: Panel = { ...form, name: form.name?.trim() ? form.name : null, outline: outline.value }
+  await run(() => got(api.PUT('/api/vehicles/{vehicleId}/panels/{id}', { params: params(), body })))
+}
+const remove = () =>
+  run(
+    () => got(api.DELETE('/api/vehicles/{vehicleId}/panels/{id}', { params: params() })),
+    () => void router.push({ name: 'walkaround', params: { vehicleId: props.vehicleId } }),
+  )
+const setFaces = (event: Event) => (form.faces = ((event.target as HTMLSelectElement).value || null) as Panel['faces'])
+</script>
+
+<template>
+  <form class="card" @submit.prevent="save">
+    <div class="form">
+      <LengthInput v-model="form.skinMm" :label="t('walkaround.skin')" />
+      <label class="named">
+        {{ t('walkaround.material') }}
+        <select v-model="form.material" class="field">
+          <option v-for="m in materials" :key="m" :value="m">{{ t(`walkaround.materials.${m}`) }}</option>
+        </select>
+      </label>
+      <LengthInput
+        :model-value="form.skinGapMm ?? null"
+        :label="t('walkaround.skinGap')"
+        optional
+        @update:model-value="(mm) => (form.skinGapMm = mm)"
+      />
+      <NumberInput
+        :model-value="form.taperDeg ?? 0"
+        :label="t('walkaround.taper')"
+        @update:model-value="(deg) => (form.taperDeg = deg ?? 0)"
+      />
+      <ArcByChord
+        :model-value="form.arcRadiusAcrossMm ?? null"
+        :label="t('walkaround.arcAcross')"
+        @update:model-value="(mm) => (form.arcRadiusAcrossMm = mm)"
+      />
+      <ArcByChord
+        :model-value="form.arcRadiusAlongMm ?? null"
+        :label="t('walkaround.arcAlong')"
+        @update:model-value="(mm) => (form.arcRadiusAlongMm = mm)"
+      />
+      <label v-if="['slidingDoor', 'step', 'other'].includes(form.kind)" class="named">
+        {{ t('walkaround.faces') }}
+        <select class="field" :value="facingOf(form)" @change="setFaces">
+          <option v-for="f in ['up', 'down', 'left', 'right', 'rear', 'front'] as const" :key="f" :value="f">
+            {{ t(`walkaround.facing.${f}`) }}
+          </option>
+        </select>
+      </label>
+      <label class="named">
+        {{ t('walkaround.panelName') }}
+        <input
+          class="field"
+          maxlength="80"
+          :value="form.name ?? ''"
+          :placeholder="t(`panels.kinds.${form.kind}`)"
+          @input="form.name = ($event.target as HTMLInputElement).value"
+        />
+      </label>
+    </div>
+    <h2>{{ t('walkaround.corners') }}</h2>
+    <p class="soft">{{ t('walkaround.cornersMore') }}</p>
+    <PointList v-model="outline" :least="3" :add-label="t('walkaround.addCorner')" :facing="facingOf(form)" />
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <div class="row">
+      <button class="btn main" type="submit">{{ t('walkaround.savePanel') }}</button>
+      <button class="btn plain" type="button" @click="remove">{{ t('walkaround.removePanel') }}</button>
+    </div>
+  </form>
+  <DrawingImport :row="row" :vehicle-id="vehicleId" />
+</template>

@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import { api, got, ifMatch, type Member, type Panel, type Point, type Stored } from '@/api/client'
+import { copyOf } from '@/app/copy'
+import { useKeys } from '@/app/keys'
+import { lengthNumber } from '@/app/length'
+import { useState } from '@/app/state'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import DragHandle from '@/drawing/DragHandle.vue'
+import FindingMark from '@/drawing/FindingMark.vue'
+import OpeningShape from '@/drawing/OpeningShape.vue'
+import PanelDrawing from '@/drawing/PanelDrawing.vue'
+import { panelName, type ViewedFrom } from '@/drawing/facing'
+import FindingEditor from './FindingEditor.vue'
+import FindingList from './FindingList.vue'
+import MemberList from './MemberList.vue'
+import PanelForm from './PanelForm.vue'
+import ReliefImage from './ReliefImage.vue'
+import SurfaceTab from './SurfaceTab.vue'
+import { useBays } from './useBays'
+import { useFindings } from './useFindings'
+import { useSurface } from './useSurface'
+
+/** One panel: its drawing, and beside it its members, its shape, its surface and what was found on it. */
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const { shell, fittings, lengths, change } = useState()
+const from = ref<ViewedFrom>('outside')
+const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
+const editMember = ref<number | null>(null)
+const station = ref<number | null>(null)
+const shown = ref<string | null>(null)
+const { numbers, edited, begin, open } = useFindings()
+const tabs = ['members', 'shape', 'surface', 'findings'] as const
+type Tab = (typeof tabs)[number]
+
+const panel = computed(() => shell.value?.panels.find((p) => p.id === route.params.panelId) as Stored<Panel> | undefined)
+const tab = computed(() => route.params.tab as Tab)
+const members = computed(() => (shell.value?.members.filter((m) => m.ownerId === panel.value?.id) ?? []) as Stored<Member>[])
+const memberValues = computed(() => members.value.map((m) => m.value))
+const findings = computed(() => shell.value?.findings.filter((f) => f.ownerId === panel.value?.id) ?? [])
+const openings = computed(() => shell.value?.openings.filter((o) => o.ownerId === panel.value?.id) ?? [])
+const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
+const bays = useBays(
+  () => panel.value?.value,
+  () => memberValues.value,
+)
+const { relief, section, difference } = useSurface(
+  () => panel.value?.value,
+  () => memberValues.value,
+  () => (tab.value === 'surface' ? station.value : null),
+  () => tab.value === 'surface',
+)
+const outline = ref<Point[]>([])
+watch(panel, (p) => p && (outline.value = copyOf(p.value.outline)), { immediate: true })
+const drawn = computed(() => (tab.value === 'shape' ? { ...panel.value!.value, outline: outline.value } : panel.value!.value))
+
+const toTab = (to: Tab) => router.replace({ params: { ...route.params, tab: to } })
+function openMember(index: number) {
+  void toTab('members')
+  editMember.value = index
+}
+async function moveMember(index: number, ds: number, dt: number) {
+  const row = members.value[index]
+  if (!row || (ds === 0 && dt === 0)) return
+  const points = row.value.footprint.points.map((p) => ({ sMm: p.sMm + ds, tMm: p.tMm + dt }))
+  await change(() =>
+    got(
+      api.PUT('/api/vehicles/{vehicleId}/members/{id}', {
+        params: { path: { vehicleId: shell.value!.vehicle.id, id: row.id }, header: ifMatch(row.version) },
+        body: { ...row.value, footprint: { ...row.value.footprint, points } },
+      }),
+    ),
+  )
+}
+const moveCorner = (i: number, to: Point) => (outline.value = outline.value.map((p, k) => (k === i ? to : p)))
+const toOpening = (openingId: string) =>
+  router.push({ name: 'opening', params: { vehicleId: shell.value!.vehicle.id, openingId, tab: 'place' } })
+
+useKeys((event) => {
+  if (event.key === 'i') from.value = from.value === 'outside' ? 'inside' : 'outside'
+  else if (event.key === 'f' && panel.value) begin(panel.value.id)
+  else if (event.key === '+') drawing.value?.zoomBy(1.4)
+  else if (event.key === '-') drawing.value?.zoomBy(1 / 1.4)
+  else if (event.key === '0') drawing.value?.fit()
+  else return false
+  return true
+})
+</script>
+
+<template>
+  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <div v-else-if="!panel" class="empty">
+    <h2>{{ t('walkaround.panelGone') }}</h2>
+    <RouterLink class="btn" :to="{ name: 'walkaround', params: { vehicleId: shell.vehicle.id } }">{{
+      t('stages.walkaround')
+    }}</RouterLink>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <RouterLink class="btn plain" :to="{ name: 'walkaround', params: { vehicleId: shell.vehicle.id } }"
+        >‹ {{ t('stages.walkaround') }}</RouterLink
+      >
+      <h1>{{ panelName(panel.value) }}</h1>
+      <div class="tabs" role="tablist">
+        <button
+          v-for="which in tabs"
+          :key="which"
+          type="button"
+          role="tab"
+          :class="{ on: tab === which }"
+          :aria-selected="tab === which"
+          @click="toTab(which)"
+        >
+          {{ t(`walkaround.panelTab.${which}`) }}
+        </button>
+      </div>
+      <div class="sp" />
+      <div class="tabs" role="group">
+        <button
+          v-for="side in ['outside', 'inside'] as const"
+          :key="side"
+          type="button"
+          :class="{ on: from === side }"
+          :aria-pressed="from === side"
+          @click="from = side"
+        >
+          {{ t(`app.${side}`) }}
+        </button>
+      </div>
+    </header>
+    <PanelDrawing
+      ref="drawing"
+      :panel="drawn"
+      :members="memberValues"
+      :zones="shell.zones.map((z) => z.value)"
+      :bays="bays?.result"
+      :from="from"
+      :lengths="lengths"
+      :hide="{ zones: tab !== 'members', bays: tab !== 'members' }"
+      :movable="tab === 'members'"
+      :label="panelName(panel.value)"
+      @member="openMember"
+      @moved="moveMember"
+      @place="(at) => tab === 'findings' && begin(panel!.id, at)"
+    >
+      <template #default="{ view }">
+        <ReliefImage v-if="tab === 'surface' && relief" :relief="relief" :panel="panel.value" :view="view" />
+        <template v-for="o in openings" :key="o.id">
+          <OpeningShape
+            v-if="fittingOf(o.value.fittingId)"
+            :view="view"
+            :fitting="fittingOf(o.value.fittingId)!"
+            :centre="o.value.centre"
+            :turn-deg="o.value.turnDeg"
+            :name="o.value.name"
+            :state="o.value.state"
+            link
+            @open="toOpening(o.id)"
+          />
+        </template>
+        <FindingMark
+          v-for="f in tab === 'surface' || tab === 'shape' ? [] : findings"
+          :key="f.id"
+          :finding="f.value"
+          :at="(p) => ({ x: view.x(p.sMm), y: view.y(p.tMm) })"
+          :number="numbers[f.id]"
+          :shown="shown === f.id"
+          @open="open(f.id)"
+        />
+        <template v-if="tab === 'shape'">
+          <DragHandle
+            v-for="(p, i) in outline"
+            :key="i"
+            :view="view"
+            :at="p"
+            :label="t('walkaround.corner', { n: i + 1 })"
+            @move="(to) => moveCorner(i, to)"
+          />
+        </template>
+        <DragHandle
+          v-if="tab === 'surface' && station !== null"
+          :view="view"
+          :at="{ sMm: station, tMm: 0 }"
+          :label="t('surface.station')"
+          line
+          @move="(to) => (station = to.sMm)"
+        />
+      </template>
+    </PanelDrawing>
+    <aside>
+      <template v-if="tab === 'members'">
+        <MemberList v-model:edit="editMember" :panel="panel" :members="members" />
+        <div class="card">
+          <h2>{{ t('walkaround.bays') }}</h2>
+          <table class="figures">
+            <tbody>
+              <tr v-for="bay in bays?.result ?? []" :key="bay.label">
+                <td>
+                  <b>{{ bay.label }}</b>
+                </td>
+                <td class="n">{{ lengthNumber(bay.clearWidthMm, lengths) }} x {{ lengthNumber(bay.clearHeightMm, lengths) }}</td>
+                <td class="n soft">{{ bay.areaM2.toFixed(2) }} m²</td>
+              </tr>
+            </tbody>
+          </table>
+          <WorkedSteps v-if="bays" :title="t('walkaround.bays')" :steps="bays.steps" :sources="bays.sources" />
+        </div>
+      </template>
+      <PanelForm v-else-if="tab === 'shape'" v-model:outline="outline" :row="panel" :vehicle-id="shell.vehicle.id" />
+      <SurfaceTab
+        v-else-if="tab === 'surface'"
+        v-model:station="station"
+        :row="panel"
+        :section="section"
+        :difference="difference"
+        :vehicle-id="shell.vehicle.id"
+      />
+      <template v-else>
+        <p class="soft">{{ t('findings.clickToAdd') }}</p>
+        <button class="btn main" type="button" @click="begin(panel.id)">{{ t('findings.add') }}</button>
+        <FindingList :shell="shell" :numbers="numbers" :panel-id="panel.id" @open="open" @hover="(id) => (shown = id)" />
+      </template>
+    </aside>
+    <FindingEditor v-model="edited" />
+  </div>
+</template>

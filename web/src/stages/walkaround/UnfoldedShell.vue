@@ -1,0 +1,296 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { LengthFormat, Point, Schemas } from '@/api/client'
+import { lengthNumber } from '@/app/length'
+import FindingMark from '@/drawing/FindingMark.vue'
+import { facingOf, isLevel, panelName, type ViewedFrom } from '@/drawing/facing'
+import { boxAround, footprintOutline, turnedShape, type Box } from '@/drawing/geometry'
+import { rulerMarks } from '@/drawing/ruler'
+import { unfolded, type LaidPanel } from '@/drawing/unfolded'
+import { useViewport } from '@/drawing/viewport'
+import { zoneBox } from '@/drawing/zones'
+
+/** The whole shell, unfolded to scale, with what is on it. Layers are drawn in the order in which one would paint them. */
+const props = defineProps<{
+  shell: Schemas['WholeShell']
+  fittings: readonly { id: string; value: Schemas['Fitting'] }[]
+  from: ViewedFrom
+  lengths: LengthFormat
+  layers: { members: boolean; findings: boolean; openings: boolean; zones: boolean }
+  /** Numbers of the findings in the order of work, by id. */
+  numbers: Record<string, number>
+  shown: string | null
+}>()
+const emit = defineEmits<{ panel: [id: string]; finding: [id: string]; opening: [id: string]; hover: [id: string | null] }>()
+const { t } = useI18n()
+const svg = ref<SVGSVGElement | null>(null)
+const laid = computed(() => unfolded(props.shell.panels as LaidPanel['row'][], props.from))
+const bounds = computed<Box>(() => ({
+  s1: Math.min(0, ...laid.value.map((l) => l.box.x1)),
+  s2: Math.max(1000, ...laid.value.map((l) => l.box.x2)),
+  t1: Math.min(0, ...laid.value.map((l) => l.box.y1)),
+  t2: Math.max(1000, ...laid.value.map((l) => l.box.y2)),
+}))
+const view = useViewport(
+  svg,
+  () => bounds.value,
+  () => ({ s: 1, t: -1 }),
+  { left: 96, top: 34, right: 12, bottom: 10 },
+)
+const { x, y, scale, width, height, toPanel, fit, zoomBy } = view
+defineExpose({ fit, zoomBy })
+
+const on = (l: LaidPanel, p: Point) => {
+  const spot = l.at(p)
+  return { x: x(spot.x), y: y(spot.y) }
+}
+const path = (l: LaidPanel, points: readonly Point[]) =>
+  'M' +
+  points
+    .map((p) => on(l, p))
+    .map((p) => `${p.x.toFixed(1)} ${p.y.toFixed(1)}`)
+    .join('L') +
+  'Z'
+const corners = (b: Box): Point[] => [
+  { sMm: b.s1, tMm: b.t1 },
+  { sMm: b.s2, tMm: b.t1 },
+  { sMm: b.s2, tMm: b.t2 },
+  { sMm: b.s1, tMm: b.t2 },
+]
+const members = (l: LaidPanel) => props.shell.members.filter((m) => m.ownerId === l.row.id)
+const findings = computed(() =>
+  laid.value.flatMap((l) => props.shell.findings.filter((f) => f.ownerId === l.row.id).map((row) => ({ l, row }))),
+)
+const openings = computed(() =>
+  laid.value.flatMap((l) =>
+    props.shell.openings
+      .filter((o) => o.ownerId === l.row.id)
+      .flatMap((row) => {
+        const fitting = props.fittings.find((f) => f.id === row.value.fittingId)?.value
+        if (!fitting) return []
+        const cut = turnedShape(fitting.cutOut, row.value.turnDeg)
+        const box = corners(boxAround(row.value.centre, cut.widthMm, cut.heightMm))
+        const spots = box.map((p) => on(l, p))
+        const xs = spots.map((p) => p.x)
+        return [{ row, d: path(l, box), at: on(l, row.value.centre), room: Math.max(...xs) - Math.min(...xs) }]
+      }),
+  ),
+)
+const zones = computed(() =>
+  laid.value
+    .filter((l) => ['left', 'right', 'roof', 'floor'].includes(l.row.value.kind))
+    .flatMap((l) =>
+      props.shell.zones.flatMap((z) => {
+        const box = zoneBox(z.value, facingOf(l.row.value))
+        return box ? [{ key: l.row.id + z.id, name: z.value.name, d: path(l, corners(box)) }] : []
+      }),
+    ),
+)
+/** Stations run along the vehicle through every panel that does: one ruler for all. */
+const stations = computed(() => {
+  const along = laid.value.filter(
+    (l) => isLevel(facingOf(l.row.value)) || facingOf(l.row.value) === 'left' || facingOf(l.row.value) === 'right',
+  )
+  const roof = laid.value.filter((l) => ['roof', 'left', 'right', 'floor'].includes(l.row.value.kind))
+  if (roof.length === 0 || along.length === 0) return []
+  const [from, to] = [Math.min(...roof.map((l) => l.box.x1)), Math.max(...roof.map((l) => l.box.x2))]
+  const [a, b] = [toPanel(0, 0).sMm, toPanel(width.value, 0).sMm]
+  return rulerMarks(Math.max(from, Math.min(a, b)), Math.min(to, Math.max(a, b)), scale.value, props.lengths).filter(
+    (m) => m.major,
+  )
+})
+/** Names stand beside the net; of what stands apart from it, within, in as many lines as they need. */
+const labels = computed(() =>
+  laid.value.flatMap((l) => {
+    const name = panelName(l.row.value)
+    if (['roof', 'left', 'right', 'floor'].includes(l.row.value.kind))
+      return [{ id: l.row.id, text: name, x: Math.max(8, x(l.box.x1) - 88), y: y(l.box.y1) + 15 }]
+    const room = (l.box.x2 - l.box.x1) * scale.value
+    const lines = name.length * 7 < room ? [name] : name.split(' ')
+    // Where not even a word fits, the name would only hide what it names; hovering tells it.
+    if (Math.max(...lines.map((word) => word.length)) * 7.4 + 8 > room) return []
+    const low = (l.box.y2 - l.box.y1) * scale.value < 34
+    const top = l.row.value.kind === 'slidingDoor' ? y(l.box.y2) - 6 - 15 * (lines.length - 1) : y(l.box.y1) + (low ? -5 : 16)
+    return lines.map((text, i) => ({ id: `${l.row.id} ${i}`, text, x: x(l.box.x1) + 6, y: top + 15 * i }))
+  }),
+)
+const short = (name: string, room: number) =>
+  name.length * 6 < room ? name : name.split(' ')[0]!.length * 6.4 < room ? name.split(' ')[0]! : ''
+</script>
+
+<template>
+  <div class="board">
+    <svg ref="svg" class="drawing" :aria-label="t('walkaround.drawing')" role="application" tabindex="0">
+      <defs>
+        <pattern id="shell-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="6" height="6" fill="#dad8d2" />
+          <line x1="0" x2="0" y1="0" y2="6" stroke="#b0b0ab" stroke-width="2" />
+        </pattern>
+      </defs>
+      <g class="stations">
+        <line v-for="m in stations" :key="m.mm" :x1="x(m.mm)" :x2="x(m.mm)" y1="24" :y2="height" />
+      </g>
+      <g v-for="l in laid" :key="l.row.id" class="panel" data-testid="panel" @dblclick="emit('panel', l.row.id)">
+        <path
+          class="skin"
+          tabindex="0"
+          role="link"
+          :aria-label="panelName(l.row.value)"
+          :d="path(l, l.row.value.outline)"
+          @click="emit('panel', l.row.id)"
+          @keydown.enter.stop="emit('panel', l.row.id)"
+        >
+          <title>{{ t('walkaround.openPanel', { panel: panelName(l.row.value) }) }}</title>
+        </path>
+        <template v-if="layers.members">
+          <path
+            v-for="m in members(l)"
+            :key="m.id"
+            class="member"
+            :class="m.value.role"
+            :d="path(l, footprintOutline(m.value.footprint))"
+          >
+            <title>{{ m.value.name }}, {{ t(`walkaround.roles.${m.value.role}`) }}</title>
+          </path>
+        </template>
+      </g>
+      <template v-if="layers.zones">
+        <path v-for="z in zones" :key="z.key" class="zone" :d="z.d">
+          <title>{{ z.name }}</title>
+        </path>
+      </template>
+      <template v-if="layers.openings">
+        <g
+          v-for="o in openings"
+          :key="o.row.id"
+          class="opening"
+          :class="[o.row.value.state, { shown: shown === o.row.id }]"
+          data-draggable
+          tabindex="0"
+          role="link"
+          :aria-label="o.row.value.name"
+          @click="emit('opening', o.row.id)"
+          @keydown.enter.stop="emit('opening', o.row.id)"
+          @mouseenter="emit('hover', o.row.id)"
+          @mouseleave="emit('hover', null)"
+        >
+          <title>{{ o.row.value.name }}, {{ t(`openings.state.${o.row.value.state}`) }}</title>
+          <path :d="o.d" />
+          <text :x="o.at.x" :y="o.at.y + 4">{{ short(o.row.value.name, o.room) }}</text>
+        </g>
+      </template>
+      <g class="names">
+        <text v-for="label in labels" :key="label.id" :x="label.x" :y="label.y">{{ label.text }}</text>
+      </g>
+      <template v-if="layers.findings">
+        <FindingMark
+          v-for="f in findings"
+          :key="f.row.id"
+          :finding="f.row.value"
+          :at="(p) => on(f.l, p)"
+          :number="numbers[f.row.id]"
+          :shown="shown === f.row.id"
+          @open="emit('finding', f.row.id)"
+          @mouseenter="emit('hover', f.row.id)"
+          @mouseleave="emit('hover', null)"
+        />
+      </template>
+      <g class="ruler">
+        <rect x="0" y="0" :width="width" height="24" />
+        <text class="quiet" x="8" y="16">{{ t('walkaround.stations') }}</text>
+        <g v-for="m in stations" :key="m.mm">
+          <line :x1="x(m.mm)" :x2="x(m.mm)" y1="17" y2="24" />
+          <text :x="x(m.mm)" y="14" text-anchor="middle">{{ lengthNumber(m.mm, lengths) }}</text>
+        </g>
+      </g>
+    </svg>
+    <div class="zoom">
+      <button type="button" :aria-label="t('drawing.zoomOut')" @click="zoomBy(1 / 1.4)">−</button>
+      <button type="button" @click="fit">{{ t('drawing.fit') }}</button>
+      <button type="button" :aria-label="t('drawing.zoomIn')" @click="zoomBy(1.4)">+</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stations line {
+  stroke: #cfcac0;
+  stroke-dasharray: 2 4;
+}
+.skin {
+  fill: var(--sheet);
+  stroke: #7d786d;
+  stroke-width: 1.4;
+  cursor: pointer;
+}
+.skin:hover {
+  fill: #fff;
+}
+.member {
+  fill: url(#shell-hatch);
+  stroke: #a9a9a4;
+  stroke-width: 0.8;
+  pointer-events: none;
+}
+.member.structural {
+  fill: #c5c1b8;
+  stroke: #77746c;
+}
+.member.pressed {
+  fill: #ecebe6;
+  stroke: #dcd9d1;
+}
+.member.keepOut {
+  fill: #f1d6d1;
+  stroke: #c98f87;
+}
+.zone {
+  fill: #b0471d0d;
+  stroke: var(--rust);
+  stroke-dasharray: 2 5;
+}
+.opening {
+  cursor: pointer;
+}
+.opening path {
+  fill: #d5e6e4;
+  stroke: var(--teal);
+  stroke-width: 1.8;
+}
+.opening.cut path {
+  fill: var(--night);
+  stroke: var(--rust);
+}
+.opening.shown path,
+.opening:focus-visible path {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.opening text {
+  font-size: 11px;
+  font-weight: 500;
+  fill: #0a5557;
+  text-anchor: middle;
+  pointer-events: none;
+}
+.names text {
+  font-size: 13px;
+  font-weight: 600;
+  fill: #555b61;
+  pointer-events: none;
+  paint-order: stroke;
+  stroke: #e6e3dccc;
+  stroke-width: 3px;
+}
+.ruler rect {
+  fill: #efece5;
+}
+.ruler line {
+  stroke: #8b867b;
+}
+.ruler text {
+  font-size: 11.5px;
+  fill: #555a5f;
+}
+</style>

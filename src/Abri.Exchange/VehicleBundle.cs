@@ -44,7 +44,7 @@ public sealed record VehicleBundle(string Format, int Version, VehicleRecord Rec
         {
             if (TooMuch(file) is { } bounded) return bounded;
             string text = System.Text.Encoding.UTF8.GetString(file);
-            if (Shape.Value.Validate(text).FirstOrDefault() is { } error) return Wrong(error);
+            if (Shape.Value.Validate(text).FirstOrDefault() is { } error) return Wrong(Innermost(error));
             VehicleBundle bundle = JsonSerializer.Deserialize<VehicleBundle>(file, AbriJson.Options)!;
             if (bundle.Format != FormatName) return new Problem("bundle-format", "/format", $"This is not a vehicle file: format is \"{bundle.Format}\", not \"{FormatName}\".");
             if (bundle.Version != FormatVersion) return new Problem("bundle-version", "/version", $"This file has version {bundle.Version}; this program reads version {FormatVersion}.");
@@ -74,6 +74,10 @@ public sealed record VehicleBundle(string Format, int Version, VehicleRecord Rec
         }
         return null;
     }
+
+    /// <summary>The error at the bottom: a list is wrong because an entry is, and the entry because a field of it is.</summary>
+    private static ValidationError Innermost(ValidationError error) =>
+        error is ChildSchemaValidationError { Errors: { } children } && children.SelectMany(c => c.Value).FirstOrDefault() is { } child ? Innermost(child) : error;
 
     private static Problem Wrong(ValidationError error)
     {

@@ -45,7 +45,7 @@ public class VehicleBundleTests
         parent[path[^1]] = "VALUE";
         Assert.False(VehicleBundle.Read(Encoding.UTF8.GetBytes(file.ToJsonString().Replace("\"VALUE\"", value))).IsOk(out _, out Problem? problem));
         Assert.Equal(code, problem.Code);
-        Assert.True(problem.Message.Length > 20);
+        if (code == "bundle-shape") Assert.Contains(place, problem.Message + problem.Pointer, StringComparison.Ordinal);
     }
 
     [Fact]

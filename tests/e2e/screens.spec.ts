@@ -11,14 +11,25 @@ test.afterAll(async () => {
 })
 
 async function open(page: Page, opening?: string) {
-  await page.goto(app.url)
+  await page.goto(`${app.url}/vehicles`)
+  await page.getByRole('link', { name: /Heron/ }).click()
   await expect(page.getByRole('heading', { name: 'Walkaround' })).toBeVisible()
-  if (opening) await page.getByRole('link', { name: opening }).first().click()
+  if (opening) await page.getByRole('button', { name: opening }).first().click()
+}
+
+async function openPanel(page: Page, panel: string) {
+  await open(page)
+  await page.getByRole('tab', { name: 'Panels' }).click()
+  await page.getByRole('table').getByRole('link', { name: panel, exact: true }).click()
 }
 
 for (const [name, go] of [
   ['walkaround', async (page: Page) => open(page)],
-  ['members', async (page: Page) => open(page).then(() => page.getByRole('tab', { name: 'Members' }).click())],
+  ['a panel', async (page: Page) => openPanel(page, 'Left side')],
+  ['a surface', async (page: Page) => openPanel(page, 'Roof').then(() => page.getByRole('tab', { name: 'Surface' }).click())],
+  ['a shape', async (page: Page) => openPanel(page, 'Roof').then(() => page.getByRole('tab', { name: 'Shape' }).click())],
+  ['a finding', async (page: Page) => open(page, 'Seam open, rear left corner')],
+  ['findings', async (page: Page) => open(page).then(() => page.getByRole('tab', { name: 'Findings' }).click())],
   ['openings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Openings' }).click())],
   ['place', async (page: Page) => open(page, 'Vent over the glaze bench')],
   ['mark out', async (page: Page) => open(page, 'Vent over the glaze bench').then(() => page.getByRole('link', { name: 'Mark out' }).click())],
@@ -133,8 +144,9 @@ test('a phone and a tablet show the whole story without sideways scrolling', asy
 
 test('a restarted server is survived without a reload', async ({ page }) => {
   let own = await startApp(5083)
-  await page.goto(own.url)
-  await page.getByRole('link', { name: 'Stove flue' }).first().click()
+  await page.goto(`${own.url}/vehicles`)
+  await page.getByRole('link', { name: /Heron/ }).click()
+  await page.getByRole('button', { name: 'Stove flue' }).first().click()
   await expect(page.getByTestId('verdict')).toBeVisible()
   await own.stop('SIGKILL')
   await page.keyboard.press('ArrowRight')

@@ -78,6 +78,8 @@ public static partial class TapeChain
         for (int i = run.StartsOnMember ? 0 : 1; i + 1 < edges.Count; i += 2) stretches.Add((edges[i], edges[i + 1]));
         if (stretches.Count == 0 || (edges.Count % 2 == 0) != run.StartsOnMember)
             return Wrong("The last member has only one edge. Type the readings of both edges of each member.");
+        if (stretches[0].To - stretches[0].From < 1)
+            return Wrong("The first member begins and ends at the edge. Leave out the reading of 0, or say that the first stretch is no member.");
 
         IEnumerable<(double From, double To)> ordered = stretches
             .Select(x => run.From switch
@@ -137,7 +139,8 @@ public static partial class TapeChain
         {
             if (!LengthText.Parse(texts[i], lengths).IsOk(out Worked<ParsedLength>? length, out Problem? problem))
                 return Wrong($"Reading {i + 1}: {problem.Message}");
-            double mm = length.Result.Mm, before = i == 0 ? 0 : readings[^1];
+            // A first reading of 0 says that a member begins at the edge itself.
+            double mm = length.Result.Mm, before = i == 0 ? -1 : readings[^1];
             if (mm - before < 1)
                 return Wrong($"Reading {i + 1}, {texts[i]}, is not past the one before it. Running readings are all taken from the same edge and grow.");
             readings.Add(mm);

@@ -27,6 +27,14 @@ public class TapeChainTests
     }
 
     [Fact]
+    public void A_first_reading_of_nought_is_a_member_that_begins_at_the_edge()
+    {
+        IReadOnlyList<Member> pillars = Members(Run("0 / 80 / 1200 / 1280"));
+        Assert.Equal((40, 80), (pillars[0].Footprint.Points[0].SMm, pillars[0].Footprint.WidthMm));
+        Assert.Contains("begins and ends at the edge", Refused(Run("0 / 80 / 160", startsOnMember: true)).Message);
+    }
+
+    [Fact]
     public void Readings_from_the_rear_are_numbered_from_the_front_all_the_same()
     {
         IReadOnlyList<Member> bows = Members(Run("100/160/1100/1160", TapeFrom.Rear));

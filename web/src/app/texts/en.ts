@@ -153,7 +153,7 @@ export const en = {
     add: 'Add finding',
     none: 'Nothing here.',
     what: 'What is wrong',
-    where: 'On',
+    where: 'On which panel',
     severity: 'How bad',
     severities: { minor: 'Minor: can wait', moderate: 'Moderate: with the job', severe: 'Severe: first' },
     state: 'State',

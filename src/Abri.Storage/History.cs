@@ -35,14 +35,24 @@ public sealed class History(Database database)
     /// <param name="most">How many at most.</param>
     public IReadOnlyList<Change> Newest(string scope, int most) => database.Query(
         "SELECT * FROM change WHERE scope = $scope ORDER BY seq DESC LIMIT $most",
-        row => new Change(row.GetInt64(row.GetOrdinal("seq")), DateTimeOffset.Parse(row.Text("at")), row.Text("what"), row.Enum<ChangeState>("state")),
-        ("scope", scope), ("most", most));
+        ReadChange, ("scope", scope), ("most", most));
+
+    /// <summary>The changes of a scope that touched one record, newest first.</summary>
+    /// <param name="scope">The scope.</param>
+    /// <param name="rowId">Id of the record.</param>
+    /// <param name="most">How many at most.</param>
+    public IReadOnlyList<Change> OfRecord(string scope, string rowId, int most) => database.Query(
+        "SELECT * FROM change WHERE scope = $scope AND seq IN (SELECT change_seq FROM change_row WHERE row_id = $row) ORDER BY seq DESC LIMIT $most",
+        ReadChange, ("scope", scope), ("row", rowId), ("most", most));
 
     /// <summary>Takes back the last change that stands.</summary>
     public HistoryStep Undo(string scope) => Step(scope, undo: true);
 
     /// <summary>Does the last change that was taken back again.</summary>
     public HistoryStep Redo(string scope) => Step(scope, undo: false);
+
+    private static Change ReadChange(SqliteDataReader row) =>
+        new(row.GetInt64(row.GetOrdinal("seq")), DateTimeOffset.Parse(row.Text("at")), row.Text("what"), row.Enum<ChangeState>("state"));
 
     private HistoryStep Step(string scope, bool undo)
     {

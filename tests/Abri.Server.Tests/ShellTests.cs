@@ -69,6 +69,8 @@ public sealed class ShellTests : IAsyncLifetime
         Assert.Equal(404, (await app.Send(HttpMethod.Get, $"/api/vehicles/{heron}/photos/{photo["id"]}", null)).Status);
         await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
         Assert.True((await app.Http.GetAsync($"/api/vehicles/{heron}/photos/{photo["id"]}")).IsSuccessStatusCode);
+        JsonArray history = (await app.Get($"/api/vehicles/{heron}/changes/{finding["id"]}")).AsArray();
+        Assert.Equal([("Removed Rust at the gutter", "undone"), ("Added Rust at the gutter", "done")], history.Select(c => ((string)c!["what"]!, (string)c["state"]!)));
         Assert.Contains("Rust at the gutter", await app.Http.GetStringAsync($"/api/vehicles/{heron}/findings.csv"));
     }
 

@@ -6,15 +6,7 @@ import { fileURLToPath } from 'node:url'
 
 export const root = fileURLToPath(new URL('../..', import.meta.url))
 
-export const chromiumArguments = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
+export { chromiumArguments } from './chromium.mjs'
 
 export interface RunningApp {
   url: string

@@ -5,6 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { chromiumArguments } from './chromium.mjs'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const out = process.argv[2] ?? join(root, 'docs/screenshots')
@@ -16,28 +17,47 @@ const url = `http://127.0.0.1:${port}`
 for (let i = 0; i < 100 && !(await fetch(`${url}/health`).then((r) => r.ok, () => false)); i++) await new Promise((r) => setTimeout(r, 100))
 
 const vehicles = await (await fetch(`${url}/api/vehicles`)).json()
-const id = vehicles[0].id
+const id = vehicles.find((v) => v.value.name === 'Heron').id
+const trailer = vehicles.find((v) => v.value.name === 'Plover').id
 const shell = await (await fetch(`${url}/api/vehicles/${id}/shell`)).json()
 const opening = (part) => shell.openings.find((o) => o.value.name.includes(part)).id
+const panel = (kind, tab) => `/vehicles/${id}/panels/${shell.panels.find((p) => p.value.kind === kind).id}/${tab}`
 const at = (part, tab) => `/vehicles/${id}/openings/${opening(part)}/${tab}`
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: chromiumArguments,
 })
 const views = [
   ['walkaround', `/vehicles/${id}/walkaround`],
-  ['walkaround-members', `/vehicles/${id}/walkaround`, (p) => p.getByRole('tab', { name: 'Members' }).click()],
+  ['walkaround-trailer', `/vehicles/${trailer}/walkaround`, (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
+  ['zones', `/vehicles/${id}/walkaround`, (p) => p.getByRole('tab', { name: 'Zones' }).click()],
+  ['finding', `/vehicles/${id}/walkaround`, (p) => p.getByRole('button', { name: /Soft board/ }).last().click()],
+  ['panel', panel('left', 'members'), tapeTwice],
+  ['surface', panel('roof', 'surface')],
   ['openings', `/vehicles/${id}/openings`],
   ['place', at('Vent', 'place')],
-  ['place-inside', at('Skylight', 'place'), (p) => p.getByRole('button', { name: 'Inside' }).click()],
-  ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside' }).click()],
+  ['place-inside', at('Skylight', 'place'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
+  ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
   ['fittings', '/fittings'],
   ['fitting', '/fittings', (p) => p.getByRole('button', { name: 'Skylight 700 x 500' }).click()],
-  ['quick-figures', '/figures', (p) => p.getByLabel('Type a length').fill('3\'6 1/2')],
+  ['window', at('Hinged', 'place')],
+  ['quick-figures', '/figures', squareness],
+  ['new-vehicle', '/vehicles', (p) => p.getByRole('button', { name: 'New vehicle' }).first().click().then(() => p.getByLabel('Start from').selectOption('small-bus'))],
   ['vehicles', '/vehicles'],
 ]
+async function tapeTwice(page) {
+  await page.getByLabel('Running readings').fill('1780 / 1825')
+  await page.getByText('Taped twice?').click()
+  await page.getByLabel('The same edges, taped again').fill('1780 / 1831')
+  await page.getByTestId('twice').waitFor()
+}
+async function squareness(page) {
+  await page.getByRole('tab', { name: 'Squareness' }).click()
+  for (const [label, value] of Object.entries({ 'Top edge': '998', 'Bottom edge': '1000', 'Front edge': '500', 'Rear edge': '494', 'Diagonal, front bottom': '1119', 'Diagonal, front top': '1110' })) await page.getByLabel(label).fill(value)
+  await page.getByTestId('squareness').waitFor()
+}
 async function fillHole(page) {
   const values = { 'Length near the left edge': '399', 'Length near the right edge': '400.5', 'Width near the front edge': '398', 'Width near the rear edge': '400', 'Diagonal, front right to rear left': '549', 'Diagonal, front left to rear right': '546.5' }
   for (const [label, value] of Object.entries(values)) await page.getByLabel(label).fill(value)

@@ -13,6 +13,7 @@ internal static class HistoryEndpoints
     public static void MapHistory(this WebApplication app)
     {
         app.MapGet("/api/vehicles/{vehicleId}/changes", (string vehicleId, History history) => history.Newest(vehicleId, MostShown)).WithTags("history");
+        app.MapGet("/api/vehicles/{vehicleId}/changes/{recordId}", (string vehicleId, string recordId, History history) => history.OfRecord(vehicleId, recordId, MostShown)).WithTags("history");
         app.MapPost("/api/vehicles/{vehicleId}/undo", (string vehicleId, History history) => Answer(history.Undo(vehicleId))).WithTags("history");
         app.MapPost("/api/vehicles/{vehicleId}/redo", (string vehicleId, History history) => Answer(history.Redo(vehicleId))).WithTags("history");
         app.MapPost("/api/vehicles/undo", (History history) => Answer(history.Undo(VehicleStore.ListScope))).WithTags("history");

@@ -95,6 +95,7 @@ CREATE TABLE finding (
     notes    TEXT NOT NULL
 ) STRICT;
 CREATE INDEX finding_by_panel ON finding (panel_id);
+CREATE INDEX change_row_by_record ON change_row (row_id);
 
 -- A photo's bytes lie in the folder photos, under the hash of what it holds.
 CREATE TABLE photo (

@@ -15,6 +15,7 @@ const rows: [string[], string][] = [
   [['Esc'], 'revert'],
   [['I'], 'side'],
   [['+', '-', '0'], 'zoom'],
+  [['Alt', '←', '→', '↑', '↓'], 'pan'],
   [['K'], 'figures'],
   [['F'], 'finding'],
   [['F2'], 'meter'],

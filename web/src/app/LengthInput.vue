@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ApiProblem } from '@/api/client'
 import { lengthText } from './length'
+import MeterKey from './MeterKey.vue'
 import { parseLength } from './parseLength'
 import { useState } from './state'
 
@@ -62,23 +63,26 @@ const other = computed(() =>
 <template>
   <label class="named">
     <span :class="{ hidden: hideLabel }">{{ label }}</span>
-    <input
-      v-model="text"
-      class="field"
-      inputmode="text"
-      autocomplete="off"
-      data-meter="distanceMm"
-      :placeholder="t('length.example')"
-      :aria-invalid="wrong !== ''"
-      @input="
-        () => {
-          typing = true
-          readSoon()
-        }
-      "
-      @change="done"
-      @keydown.enter="done"
-    />
+    <span class="metered">
+      <input
+        v-model="text"
+        class="field"
+        inputmode="text"
+        autocomplete="off"
+        data-meter="distanceMm"
+        :placeholder="t('length.example')"
+        :aria-invalid="wrong !== ''"
+        @input="
+          () => {
+            typing = true
+            readSoon()
+          }
+        "
+        @change="done"
+        @keydown.enter="done"
+      />
+      <MeterKey />
+    </span>
     <span v-if="wrong" class="wrong" role="alert">{{ wrong }}</span>
     <span v-else class="soft other">{{ other }}&nbsp;</span>
   </label>

@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MeterField } from './meter'
+import MeterKey from './MeterKey.vue'
 
 /** A plain number, such as a moisture or a mass; a decimal comma is read. Empty is not known. */
 const props = defineProps<{ label: string; meter?: MeterField; required?: boolean }>()
@@ -24,15 +25,18 @@ function read() {
 <template>
   <label class="named">
     <span>{{ label }}</span>
-    <input
-      v-model="text"
-      class="field"
-      inputmode="decimal"
-      autocomplete="off"
-      :data-meter="meter"
-      :aria-invalid="wrong"
-      @input="read"
-    />
+    <span class="metered">
+      <input
+        v-model="text"
+        class="field"
+        inputmode="decimal"
+        autocomplete="off"
+        :data-meter="meter"
+        :aria-invalid="wrong"
+        @input="read"
+      />
+      <MeterKey v-if="meter" />
+    </span>
     <span v-if="wrong" class="wrong" role="alert">{{ t('app.notANumber') }}</span>
   </label>
 </template>

@@ -1,13 +1,13 @@
 import { message } from 'ant-design-vue'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api, ApiProblem, got, type Fitting, type LengthFormat, type Schemas, type Stored } from '@/api/client'
 import { i18n } from './texts'
 
 type WholeShell = Schemas['WholeShell']
 
-/** The vehicle that is worked on, with everything on it, and the catalogue: loaded once, kept fresh after each change. */
-const shell = ref<WholeShell | null>(null)
-const fittings = ref<Stored<Fitting>[]>([])
+/** The vehicle that is worked on, with everything on it, and the catalogue: loaded once, replaced as a whole after each change. */
+const shell = shallowRef<WholeShell | null>(null)
+const fittings = shallowRef<Stored<Fitting>[]>([])
 const trouble = ref<ApiProblem | null>(null)
 
 /** In what unit lengths are shown where no vehicle says. */

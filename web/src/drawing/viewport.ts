@@ -1,6 +1,6 @@
 import { select } from 'd3-selection'
 import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, onMounted, ref, watch, type Ref } from 'vue'
 import type { Point } from '@/api/client'
 import type { Box } from './geometry'
@@ -52,6 +52,15 @@ export function useViewport(
     select(svg.value).call(behaviour).on('dblclick.zoom', null)
   })
   const fit = () => svg.value && behaviour && select(svg.value).call(behaviour.transform, zoomIdentity)
+  const panBy = (px: number, py: number) =>
+    svg.value && behaviour && select(svg.value).call(behaviour.translateBy, px / transform.value.k, py / transform.value.k)
+  // Alt with an arrow moves the drawing; the bare arrows move what is in hand.
+  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+    const step = { ArrowLeft: [80, 0], ArrowRight: [-80, 0], ArrowUp: [0, 80], ArrowDown: [0, -80] }[event.key]
+    if (!event.altKey || !step) return
+    event.preventDefault()
+    panBy(step[0]!, step[1]!)
+  })
   const zoomBy = (factor: number) => svg.value && behaviour && select(svg.value).call(behaviour.scaleBy, factor)
   watch(
     () => signs().s * 2 + signs().t,

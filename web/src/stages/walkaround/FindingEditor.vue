@@ -12,6 +12,7 @@ import { facingOf, panelName, sideWord } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import FindingPhotos from './FindingPhotos.vue'
 import PointList from './PointList.vue'
+import RecordHistory from './RecordHistory.vue'
 import type { EditedFinding } from './useFindings'
 
 /** A finding being written down, with its place, its measures and its photos. */
@@ -227,6 +228,7 @@ async function remove() {
           >{{ t('app.notes') }}<textarea v-model="edited.value.notes" class="field" maxlength="4000" />
         </label>
         <FindingPhotos v-model="waiting" class="wide" :photos="photos" :vehicle-id="shell!.vehicle.id" />
+        <RecordHistory v-if="edited.id" class="wide" :vehicle-id="shell!.vehicle.id" :record-id="edited.id" />
         <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
         <button v-if="edited.id" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
       </fieldset>

@@ -9,13 +9,15 @@ import { panelName } from '@/drawing/facing'
 
 /** What comes next and why, then all that waits in the order of work. */
 const props = defineProps<{ shell: Schemas['WholeShell']; numbers: Record<string, number> }>()
-const emit = defineEmits<{ go: [id: string]; hover: [id: string | null] }>()
+const emit = defineEmits<{ go: [id: string]; hover: [id: string | null]; all: [] }>()
 const { t } = useI18n()
 const { lengths } = useState()
+/** What a person can hold in mind; the rest stands in the list of findings. */
+const most = 30
 const first = computed(() => props.shell.next[0])
 
 const rows = computed(() =>
-  props.shell.next.map((job, i) => {
+  props.shell.next.slice(0, most).map((job, i) => {
     const finding = props.shell.findings.find((f) => f.id === job.id)
     const opening = props.shell.openings.find((o) => o.id === job.id)
     const owner = finding?.ownerId ?? opening?.ownerId
@@ -81,6 +83,9 @@ function size(m: Schemas['FindingMeasures']): string {
         <small v-if="row.caution" class="why">{{ row.caution }}</small>
       </button>
     </div>
+    <button v-if="shell.next.length > most" class="btn" type="button" @click="emit('all')">
+      {{ t('walkaround.andMore', shell.next.length - most) }}
+    </button>
   </div>
 </template>
 

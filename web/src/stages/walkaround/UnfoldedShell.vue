@@ -10,6 +10,7 @@ import { rulerMarks } from '@/drawing/ruler'
 import { unfolded, type LaidPanel } from '@/drawing/unfolded'
 import { useViewport } from '@/drawing/viewport'
 import { zoneBox } from '@/drawing/zones'
+import { useAllBays } from './useAllBays'
 
 /** The whole shell, unfolded to scale, with what is on it. Layers are drawn in the order in which one would paint them. */
 const props = defineProps<{
@@ -17,7 +18,7 @@ const props = defineProps<{
   fittings: readonly { id: string; value: Schemas['Fitting'] }[]
   from: ViewedFrom
   lengths: LengthFormat
-  layers: { members: boolean; findings: boolean; openings: boolean; zones: boolean }
+  layers: { members: boolean; findings: boolean; openings: boolean; zones: boolean; bays: boolean }
   /** Numbers of the findings in the order of work, by id. */
   numbers: Record<string, number>
   shown: string | null
@@ -61,6 +62,22 @@ const corners = (b: Box): Point[] => [
 const members = (l: LaidPanel) => props.shell.members.filter((m) => m.ownerId === l.row.id)
 const findings = computed(() =>
   laid.value.flatMap((l) => props.shell.findings.filter((f) => f.ownerId === l.row.id).map((row) => ({ l, row }))),
+)
+const allBays = useAllBays(
+  () => props.shell,
+  () => props.layers.bays,
+)
+const bays = computed(() =>
+  laid.value.flatMap((l) =>
+    (allBays.value[l.row.id] ?? []).map((bay) => {
+      const b = bay.clearRectangle
+      return {
+        key: l.row.id + bay.label,
+        label: bay.label,
+        at: on(l, { sMm: (b.sMinMm + b.sMaxMm) / 2, tMm: (b.tMinMm + b.tMaxMm) / 2 }),
+      }
+    }),
+  ),
 )
 const openings = computed(() =>
   laid.value.flatMap((l) =>
@@ -128,82 +145,87 @@ const short = (name: string, room: number) =>
           <line x1="0" x2="0" y1="0" y2="6" stroke="#b0b0ab" stroke-width="2" />
         </pattern>
       </defs>
-      <g class="stations">
-        <line v-for="m in stations" :key="m.mm" :x1="x(m.mm)" :x2="x(m.mm)" y1="24" :y2="height" />
-      </g>
-      <g v-for="l in laid" :key="l.row.id" class="panel" data-testid="panel" @dblclick="emit('panel', l.row.id)">
-        <path
-          class="skin"
-          tabindex="0"
-          role="link"
-          :aria-label="panelName(l.row.value)"
-          :d="path(l, l.row.value.outline)"
-          @click="emit('panel', l.row.id)"
-          @keydown.enter.stop="emit('panel', l.row.id)"
-        >
-          <title>{{ t('walkaround.openPanel', { panel: panelName(l.row.value) }) }}</title>
-        </path>
-        <template v-if="layers.members">
+      <template v-if="width > 0">
+        <g class="stations">
+          <line v-for="m in stations" :key="m.mm" :x1="x(m.mm)" :x2="x(m.mm)" y1="24" :y2="height" />
+        </g>
+        <g v-for="l in laid" :key="l.row.id" class="panel" data-testid="panel" @dblclick="emit('panel', l.row.id)">
           <path
-            v-for="m in members(l)"
-            :key="m.id"
-            class="member"
-            :class="m.value.role"
-            :d="path(l, footprintOutline(m.value.footprint))"
+            class="skin"
+            tabindex="0"
+            role="link"
+            :aria-label="panelName(l.row.value)"
+            :d="path(l, l.row.value.outline)"
+            @click="emit('panel', l.row.id)"
+            @keydown.enter.stop="emit('panel', l.row.id)"
           >
-            <title>{{ m.value.name }}, {{ t(`walkaround.roles.${m.value.role}`) }}</title>
+            <title>{{ t('walkaround.openPanel', { panel: panelName(l.row.value) }) }}</title>
+          </path>
+          <template v-if="layers.members">
+            <path
+              v-for="m in members(l)"
+              :key="m.id"
+              class="member"
+              :class="m.value.role"
+              :d="path(l, footprintOutline(m.value.footprint))"
+            >
+              <title>{{ m.value.name }}, {{ t(`walkaround.roles.${m.value.role}`) }}</title>
+            </path>
+          </template>
+        </g>
+        <template v-if="layers.zones">
+          <path v-for="z in zones" :key="z.key" class="zone" :d="z.d">
+            <title>{{ z.name }}</title>
           </path>
         </template>
-      </g>
-      <template v-if="layers.zones">
-        <path v-for="z in zones" :key="z.key" class="zone" :d="z.d">
-          <title>{{ z.name }}</title>
-        </path>
-      </template>
-      <template v-if="layers.openings">
-        <g
-          v-for="o in openings"
-          :key="o.row.id"
-          class="opening"
-          :class="[o.row.value.state, { shown: shown === o.row.id }]"
-          data-draggable
-          tabindex="0"
-          role="link"
-          :aria-label="o.row.value.name"
-          @click="emit('opening', o.row.id)"
-          @keydown.enter.stop="emit('opening', o.row.id)"
-          @mouseenter="emit('hover', o.row.id)"
-          @mouseleave="emit('hover', null)"
-        >
-          <title>{{ o.row.value.name }}, {{ t(`openings.state.${o.row.value.state}`) }}</title>
-          <path :d="o.d" />
-          <text :x="o.at.x" :y="o.at.y + 4">{{ short(o.row.value.name, o.room) }}</text>
+        <g v-if="layers.bays" class="bays">
+          <text v-for="b in bays" :key="b.key" :x="b.at.x" :y="b.at.y + 4">{{ b.label }}</text>
+        </g>
+        <template v-if="layers.openings">
+          <g
+            v-for="o in openings"
+            :key="o.row.id"
+            class="opening"
+            :class="[o.row.value.state, { shown: shown === o.row.id }]"
+            data-draggable
+            tabindex="0"
+            role="link"
+            :aria-label="o.row.value.name"
+            @click="emit('opening', o.row.id)"
+            @keydown.enter.stop="emit('opening', o.row.id)"
+            @mouseenter="emit('hover', o.row.id)"
+            @mouseleave="emit('hover', null)"
+          >
+            <title>{{ o.row.value.name }}, {{ t(`openings.state.${o.row.value.state}`) }}</title>
+            <path :d="o.d" />
+            <text :x="o.at.x" :y="o.at.y + 4">{{ short(o.row.value.name, o.room) }}</text>
+          </g>
+        </template>
+        <g class="names">
+          <text v-for="label in labels" :key="label.id" :x="label.x" :y="label.y">{{ label.text }}</text>
+        </g>
+        <template v-if="layers.findings">
+          <FindingMark
+            v-for="f in findings"
+            :key="f.row.id"
+            :finding="f.row.value"
+            :at="(p) => on(f.l, p)"
+            :number="numbers[f.row.id]"
+            :shown="shown === f.row.id"
+            @open="emit('finding', f.row.id)"
+            @mouseenter="emit('hover', f.row.id)"
+            @mouseleave="emit('hover', null)"
+          />
+        </template>
+        <g class="ruler">
+          <rect x="0" y="0" :width="width" height="24" />
+          <text class="quiet" x="8" y="16">{{ t('walkaround.stations') }}</text>
+          <g v-for="m in stations" :key="m.mm">
+            <line :x1="x(m.mm)" :x2="x(m.mm)" y1="17" y2="24" />
+            <text :x="x(m.mm)" y="14" text-anchor="middle">{{ lengthNumber(m.mm, lengths) }}</text>
+          </g>
         </g>
       </template>
-      <g class="names">
-        <text v-for="label in labels" :key="label.id" :x="label.x" :y="label.y">{{ label.text }}</text>
-      </g>
-      <template v-if="layers.findings">
-        <FindingMark
-          v-for="f in findings"
-          :key="f.row.id"
-          :finding="f.row.value"
-          :at="(p) => on(f.l, p)"
-          :number="numbers[f.row.id]"
-          :shown="shown === f.row.id"
-          @open="emit('finding', f.row.id)"
-          @mouseenter="emit('hover', f.row.id)"
-          @mouseleave="emit('hover', null)"
-        />
-      </template>
-      <g class="ruler">
-        <rect x="0" y="0" :width="width" height="24" />
-        <text class="quiet" x="8" y="16">{{ t('walkaround.stations') }}</text>
-        <g v-for="m in stations" :key="m.mm">
-          <line :x1="x(m.mm)" :x2="x(m.mm)" y1="17" y2="24" />
-          <text :x="x(m.mm)" y="14" text-anchor="middle">{{ lengthNumber(m.mm, lengths) }}</text>
-        </g>
-      </g>
     </svg>
     <div class="zoom">
       <button type="button" :aria-label="t('drawing.zoomOut')" @click="zoomBy(1 / 1.4)">−</button>
@@ -271,6 +293,13 @@ const short = (name: string, room: number) =>
   font-size: 11px;
   font-weight: 500;
   fill: #0a5557;
+  text-anchor: middle;
+  pointer-events: none;
+}
+.bays text {
+  font-size: 13px;
+  font-weight: 600;
+  fill: #7d8288;
   text-anchor: middle;
   pointer-events: none;
 }

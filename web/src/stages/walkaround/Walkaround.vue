@@ -20,7 +20,7 @@ const router = useRouter()
 const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
 const tab = ref<'overview' | 'findings' | 'inside' | 'panels'>('overview')
-const layers = reactive({ members: true, findings: true, openings: true, zones: false })
+const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false })
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
 const { numbers, edited, begin, open } = useFindings()
@@ -62,7 +62,7 @@ useKeys((event) => {
       <h1>{{ t('walkaround.title') }}</h1>
       <div class="tabs" role="group" :aria-label="t('walkaround.layers')">
         <Checkbox
-          v-for="layer in ['findings', 'openings', 'members', 'zones'] as const"
+          v-for="layer in ['findings', 'openings', 'members', 'bays', 'zones'] as const"
           :key="layer"
           v-model:checked="layers[layer]"
         >
@@ -112,7 +112,14 @@ useKeys((event) => {
           {{ t(`walkaround.${which}`) }}
         </button>
       </div>
-      <NextJobs v-if="tab === 'overview'" :shell="shell" :numbers="numbers" @go="go" @hover="(id) => (shown = id)" />
+      <NextJobs
+        v-if="tab === 'overview'"
+        :shell="shell"
+        :numbers="numbers"
+        @go="go"
+        @hover="(id) => (shown = id)"
+        @all="tab = 'findings'"
+      />
       <FindingList v-else-if="tab === 'findings'" :shell="shell" :numbers="numbers" @open="open" @hover="(id) => (shown = id)" />
       <ZoneList v-else-if="tab === 'inside'" :zones="shell.zones" :vehicle-id="shell.vehicle.id" />
       <AddPanel v-else list />

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import { meterIntoFocus } from './meter'
+
+/** The key that brings a reading, to be pressed by finger where there is no keyboard. It must not take the focus from its field. */
+const { t } = useI18n()
+</script>
+
+<template>
+  <button
+    class="meter"
+    type="button"
+    tabindex="-1"
+    :title="t('meter.take')"
+    :aria-label="t('meter.take')"
+    @pointerdown.prevent
+    @mousedown.prevent
+    @click="meterIntoFocus"
+  >
+    F2
+  </button>
+</template>
+
+<style scoped>
+.meter {
+  position: absolute;
+  right: 5px;
+  bottom: 5px;
+  display: none;
+  min-width: 34px;
+  height: 26px;
+  border: 1px solid #b8b2a5;
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--teal);
+  font: 600 12px Barlow;
+  cursor: pointer;
+}
+:focus + .meter {
+  display: block;
+}
+@media (max-width: 1000px) {
+  .meter {
+    min-width: 44px;
+    height: 34px;
+  }
+}
+</style>

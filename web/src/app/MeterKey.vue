@@ -7,18 +7,17 @@ const { t } = useI18n()
 </script>
 
 <template>
+  <!-- It stands in a label: hidden from its name, which is the field's; by keyboard the key itself does the same. -->
   <button
     class="meter"
     type="button"
     tabindex="-1"
+    aria-hidden="true"
     :title="t('meter.take')"
-    :aria-label="t('meter.take')"
     @pointerdown.prevent
     @mousedown.prevent
     @click="meterIntoFocus"
-  >
-    F2
-  </button>
+  />
 </template>
 
 <style scoped>
@@ -35,6 +34,9 @@ const { t } = useI18n()
   color: var(--teal);
   font: 600 12px Barlow;
   cursor: pointer;
+}
+.meter::before {
+  content: 'F2';
 }
 :focus + .meter {
   display: block;

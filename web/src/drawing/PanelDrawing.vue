@@ -8,6 +8,7 @@ import { boxOf, footprintOutline, type Box } from './geometry'
 import { rulerMarks } from './ruler'
 import { facingOf, isLevel, seenFrom, viewSigns, type ViewedFrom } from './facing'
 import { useViewport } from './viewport'
+import ZoomButtons from './ZoomButtons.vue'
 import { zoneBox } from './zones'
 
 /** A panel to scale with rulers, members, bays and zones; what lies on it is drawn in the slot by the screen that shows it. */
@@ -230,11 +231,7 @@ const bayLabels = computed(() =>
         <text v-if="!narrow" class="quiet" :x="width - 12" y="-8.5" text-anchor="end">{{ seenFrom(panel, from) }}</text>
       </g>
     </svg>
-    <div class="zoom">
-      <button type="button" :aria-label="t('drawing.zoomOut')" @click="zoomBy(1 / 1.4)">−</button>
-      <button type="button" @click="fit">{{ t('drawing.fit') }}</button>
-      <button type="button" :aria-label="t('drawing.zoomIn')" @click="zoomBy(1.4)">+</button>
-    </div>
+    <ZoomButtons :view="view" />
   </div>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import Switch from '@/app/Switch.vue'
 import BaysFigure from './BaysFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
@@ -17,26 +18,16 @@ const figures = {
   sagitta: SagittaFigure,
   holeCheck: HoleFigure,
 }
-const which = ref<keyof typeof figures>('length')
+type Figure = keyof typeof figures
+const which = ref<Figure>('length')
+const choices = computed(() => (Object.keys(figures) as Figure[]).map((key) => ({ key, text: t(`figures.${key}`) })))
 </script>
 
 <template>
   <div class="screen">
     <header>
       <h1>{{ t('figures.title') }}</h1>
-      <div class="tabs" role="tablist">
-        <button
-          v-for="(_, f) in figures"
-          :key="f"
-          type="button"
-          role="tab"
-          :aria-selected="which === f"
-          :class="{ on: which === f }"
-          @click="which = f"
-        >
-          {{ t(`figures.${f}`) }}
-        </button>
-      </div>
+      <Switch v-model="which" tabs :choices="choices" />
       <div class="sp" />
       <span class="soft">{{ t('figures.more') }}</span>
     </header>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
+import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import AsCutTab from './AsCutTab.vue'
 import MarkOutTab from './MarkOutTab.vue'
 import OpeningSettings from './OpeningSettings.vue'
@@ -48,18 +49,7 @@ async function remove() {
         </RouterLink>
       </nav>
       <div class="sp" />
-      <div v-if="tab !== 'as-cut'" class="tabs" role="group">
-        <button
-          v-for="side in ['outside', 'inside'] as const"
-          :key="side"
-          type="button"
-          :class="{ on: from === side }"
-          :aria-pressed="from === side"
-          @click="from = side"
-        >
-          {{ t(`app.${side}`) }}
-        </button>
-      </div>
+      <ViewSwitch v-if="tab !== 'as-cut'" v-model="from" />
       <button class="btn plain" type="button" @click="settings = true">{{ t('openings.settings') }}</button>
       <Popconfirm
         :title="t('openings.removeSure', { name: work.row.value.name })"

@@ -14,6 +14,7 @@ import OpeningShape from '@/drawing/OpeningShape.vue'
 import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import { boxOf, type Box } from '@/drawing/geometry'
 import { facingOf, isLevel, viewSigns, type ViewedFrom } from '@/drawing/facing'
+import { drawingKey } from '@/drawing/keys'
 import DraggedFitting from './DraggedFitting.vue'
 import { placeText } from './placeText'
 import type { OpeningWork } from './useOpening'
@@ -81,11 +82,7 @@ useKeys((event) => {
     move(position.centre)
   } else if (event.key === 'Enter' && event.target === document.body) void use()
   else if (event.key === 'Escape') revert()
-  else if (event.key === 'i') from.value = from.value === 'outside' ? 'inside' : 'outside'
-  else if (event.key === '+') drawing.value?.zoomBy(1.4)
-  else if (event.key === '-') drawing.value?.zoomBy(1 / 1.4)
-  else if (event.key === '0') drawing.value?.fit()
-  else return false
+  else return drawingKey(event, from, drawing.value)
   return true
 })
 </script>

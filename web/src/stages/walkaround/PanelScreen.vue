@@ -6,6 +6,7 @@ import { api, got, ifMatch, type Member, type Panel, type Point, type Stored } f
 import { copyOf } from '@/app/copy'
 import { useKeys } from '@/app/keys'
 import { lengthNumber } from '@/app/length'
+import Switch from '@/app/Switch.vue'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import DragHandle from '@/drawing/DragHandle.vue'
@@ -13,6 +14,8 @@ import FindingMark from '@/drawing/FindingMark.vue'
 import OpeningShape from '@/drawing/OpeningShape.vue'
 import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import { panelName, type ViewedFrom } from '@/drawing/facing'
+import { drawingKey } from '@/drawing/keys'
+import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import FindingEditor from './FindingEditor.vue'
 import FindingList from './FindingList.vue'
 import MemberList from './MemberList.vue'
@@ -38,7 +41,10 @@ const tabs = ['members', 'shape', 'surface', 'findings'] as const
 type Tab = (typeof tabs)[number]
 
 const panel = computed(() => shell.value?.panels.find((p) => p.id === route.params.panelId) as Stored<Panel> | undefined)
-const tab = computed(() => route.params.tab as Tab)
+const tab = computed({
+  get: () => route.params.tab as Tab,
+  set: (to) => void router.replace({ params: { ...route.params, tab: to } }),
+})
 const members = computed(() => (shell.value?.members.filter((m) => m.ownerId === panel.value?.id) ?? []) as Stored<Member>[])
 const memberValues = computed(() => members.value.map((m) => m.value))
 const findings = computed(() => shell.value?.findings.filter((f) => f.ownerId === panel.value?.id) ?? [])
@@ -58,9 +64,8 @@ const outline = ref<Point[]>([])
 watch(panel, (p) => p && (outline.value = copyOf(p.value.outline)), { immediate: true })
 const drawn = computed(() => (tab.value === 'shape' ? { ...panel.value!.value, outline: outline.value } : panel.value!.value))
 
-const toTab = (to: Tab) => router.replace({ params: { ...route.params, tab: to } })
 function openMember(index: number) {
-  void toTab('members')
+  tab.value = 'members'
   editMember.value = index
 }
 async function moveMember(index: number, ds: number, dt: number) {
@@ -81,12 +86,8 @@ const toOpening = (openingId: string) =>
   router.push({ name: 'opening', params: { vehicleId: shell.value!.vehicle.id, openingId, tab: 'place' } })
 
 useKeys((event) => {
-  if (event.key === 'i') from.value = from.value === 'outside' ? 'inside' : 'outside'
-  else if (event.key === 'f' && panel.value) begin(panel.value.id)
-  else if (event.key === '+') drawing.value?.zoomBy(1.4)
-  else if (event.key === '-') drawing.value?.zoomBy(1 / 1.4)
-  else if (event.key === '0') drawing.value?.fit()
-  else return false
+  if (event.key !== 'f' || !panel.value) return drawingKey(event, from, drawing.value)
+  begin(panel.value.id)
   return true
 })
 </script>
@@ -105,32 +106,9 @@ useKeys((event) => {
         >‹ {{ t('stages.walkaround') }}</RouterLink
       >
       <h1>{{ panelName(panel.value) }}</h1>
-      <div class="tabs" role="tablist">
-        <button
-          v-for="which in tabs"
-          :key="which"
-          type="button"
-          role="tab"
-          :class="{ on: tab === which }"
-          :aria-selected="tab === which"
-          @click="toTab(which)"
-        >
-          {{ t(`walkaround.panelTab.${which}`) }}
-        </button>
-      </div>
+      <Switch v-model="tab" tabs :choices="tabs.map((key) => ({ key, text: t(`walkaround.panelTab.${key}`) }))" />
       <div class="sp" />
-      <div class="tabs" role="group">
-        <button
-          v-for="side in ['outside', 'inside'] as const"
-          :key="side"
-          type="button"
-          :class="{ on: from === side }"
-          :aria-pressed="from === side"
-          @click="from = side"
-        >
-          {{ t(`app.${side}`) }}
-        </button>
-      </div>
+      <ViewSwitch v-model="from" />
     </header>
     <PanelDrawing
       ref="drawing"

@@ -7,6 +7,7 @@ import LengthInput from '@/app/LengthInput.vue'
 import { lengthNumber, lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
+import Switch from '@/app/Switch.vue'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import { boxOf } from '@/drawing/geometry'
 import SectionDrawing from './SectionDrawing.vue'
@@ -142,19 +143,14 @@ async function choose(event: Event) {
   </div>
   <div class="card">
     <h2>{{ t('surface.counts') }}</h2>
-    <div class="tabs" role="group">
-      <button
-        v-for="which in ['drawn', 'measured'] as const"
-        :key="which"
-        type="button"
-        :class="{ on: (row.value.surface ?? 'drawn') === which }"
-        :aria-pressed="(row.value.surface ?? 'drawn') === which"
-        :disabled="which === 'measured' && sections.length === 0"
-        @click="save({ surface: which })"
-      >
-        {{ t(`surface.${which}`) }}
-      </button>
-    </div>
+    <Switch
+      :model-value="row.value.surface ?? 'drawn'"
+      :choices="[
+        { key: 'drawn', text: t('surface.drawn') },
+        { key: 'measured', text: t('surface.measured'), disabled: sections.length === 0 },
+      ]"
+      @update:model-value="(surface) => save({ surface })"
+    />
   </div>
   <div class="card">
     <h2>{{ t('surface.sections') }}</h2>

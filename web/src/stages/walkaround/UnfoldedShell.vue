@@ -9,6 +9,7 @@ import { boxAround, footprintOutline, turnedShape, type Box } from '@/drawing/ge
 import { rulerMarks } from '@/drawing/ruler'
 import { unfolded, type LaidPanel } from '@/drawing/unfolded'
 import { useViewport } from '@/drawing/viewport'
+import ZoomButtons from '@/drawing/ZoomButtons.vue'
 import { zoneBox } from '@/drawing/zones'
 import { useAllBays } from './useAllBays'
 
@@ -227,11 +228,7 @@ const short = (name: string, room: number) =>
         </g>
       </template>
     </svg>
-    <div class="zoom">
-      <button type="button" :aria-label="t('drawing.zoomOut')" @click="zoomBy(1 / 1.4)">−</button>
-      <button type="button" @click="fit">{{ t('drawing.fit') }}</button>
-      <button type="button" :aria-label="t('drawing.zoomIn')" @click="zoomBy(1.4)">+</button>
-    </div>
+    <ZoomButtons :view="view" />
   </div>
 </template>
 

@@ -4,8 +4,11 @@ import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { useKeys } from '@/app/keys'
+import Switch from '@/app/Switch.vue'
 import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
+import { drawingKey } from '@/drawing/keys'
+import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import AddPanel from './AddPanel.vue'
 import FindingEditor from './FindingEditor.vue'
 import FindingList from './FindingList.vue'
@@ -19,7 +22,8 @@ const { t } = useI18n()
 const router = useRouter()
 const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
-const tab = ref<'overview' | 'findings' | 'inside' | 'panels'>('overview')
+const tabs = ['overview', 'findings', 'inside', 'panels'] as const
+const tab = ref<(typeof tabs)[number]>('overview')
 const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false })
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
@@ -40,12 +44,8 @@ function go(id: string) {
   else toOpening(id)
 }
 useKeys((event) => {
-  if (event.key === 'i') from.value = from.value === 'outside' ? 'inside' : 'outside'
-  else if (event.key === 'f') begin()
-  else if (event.key === '+') drawing.value?.zoomBy(1.4)
-  else if (event.key === '-') drawing.value?.zoomBy(1 / 1.4)
-  else if (event.key === '0') drawing.value?.fit()
-  else return false
+  if (event.key !== 'f') return drawingKey(event, from, drawing.value)
+  begin()
   return true
 })
 </script>
@@ -70,18 +70,7 @@ useKeys((event) => {
         </Checkbox>
       </div>
       <div class="sp" />
-      <div class="tabs" role="group">
-        <button
-          v-for="side in ['outside', 'inside'] as const"
-          :key="side"
-          type="button"
-          :class="{ on: from === side }"
-          :aria-pressed="from === side"
-          @click="from = side"
-        >
-          {{ t(`app.${side}`) }}
-        </button>
-      </div>
+      <ViewSwitch v-model="from" />
       <button class="btn main editing" type="button" @click="begin()">{{ t('findings.add') }}</button>
     </header>
     <UnfoldedShell
@@ -99,19 +88,7 @@ useKeys((event) => {
       @hover="(id) => (shown = id)"
     />
     <aside>
-      <div class="tabs" role="tablist">
-        <button
-          v-for="which in ['overview', 'findings', 'inside', 'panels'] as const"
-          :key="which"
-          type="button"
-          role="tab"
-          :class="{ on: tab === which }"
-          :aria-selected="tab === which"
-          @click="tab = which"
-        >
-          {{ t(`walkaround.${which}`) }}
-        </button>
-      </div>
+      <Switch v-model="tab" tabs :choices="tabs.map((key) => ({ key, text: t(`walkaround.${key}`) }))" />
       <NextJobs
         v-if="tab === 'overview'"
         :shell="shell"

@@ -6,6 +6,7 @@ using Abri.Server.Demo;
 using Abri.Server.Devices;
 using Abri.Server.Openings;
 using Abri.Server.Shell;
+using Abri.Server.Water;
 using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
@@ -68,6 +69,7 @@ public static class AbriApp
         app.MapRecordFiles();
         app.MapOpenings();
         app.MapDevices();
+        app.MapWater();
         app.MapHistory();
         return app;
     }

@@ -10,6 +10,7 @@ public class LayeringTests
         ["Geometry"] = [],
         ["Shell"] = ["Geometry"],
         ["Openings"] = ["Geometry", "Shell"],
+        ["Water"] = ["Geometry", "Shell"],
         ["Record"] = ["Geometry", "Shell", "Openings"],
     };
 

@@ -23,6 +23,21 @@ internal static class Samples
         }
         """)!;
 
+    private static JsonObject Wet(params (string Field, JsonNode Value)[] more)
+    {
+        var input = new JsonObject
+        {
+            ["roof"] = new JsonObject
+            {
+                ["panel"] = Site()["panel"]!.DeepClone(),
+                ["members"] = Site()["members"]!.DeepClone(),
+                ["dams"] = JsonNode.Parse("""[{"name":"Vent","edge":{"sMinMm":700,"sMaxMm":1100,"tMinMm":-200,"tMaxMm":200},"standsMm":30}]"""),
+            },
+        };
+        foreach ((string field, JsonNode value) in more) input[field] = value;
+        return input;
+    }
+
     private static JsonObject Surface()
     {
         JsonNode panel = Site()["panel"]!.DeepClone();
@@ -57,6 +72,11 @@ internal static class Samples
             ["surface-compare"] = Surface(),
             ["surface-relief"] = Relief("stepMm", 100),
             ["surface-section"] = Relief("stationMm", 900),
+            ["ponding"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!), ("cellMm", 50)),
+            ["ponding-grid"] = JsonNode.Parse("""{"grid":{"cellMm":10,"columns":3,"rows":3,"heightsMm":[5,5,5,5,0,5,5,5,5],"sMinMm":0,"tMinMm":0}}""")!,
+            ["ponding-worst"] = Wet(),
+            ["ponding-park"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!)),
+            ["drying"] = JsonNode.Parse("""{"readings":[{"hours":0,"moisturePercent":30},{"hours":48,"moisturePercent":24}],"restingPercent":12,"limitPercent":16}""")!,
             ["opening-verdict"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
             ["opening-positions"] = new JsonObject { ["site"] = Site(), ["wishes"] = JsonNode.Parse("""[{"kind":"bayCentre","weight":1}]""") },
             ["setting-out"] = new JsonObject

@@ -52,6 +52,18 @@ public sealed class ShellTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task The_roof_of_the_demo_holds_water_against_what_is_planned_on_it()
+    {
+        JsonNode roof = await app.Get($"/api/vehicles/{heron}/wet-roof");
+        Assert.Equal(["Vent over the glaze bench", "Skylight over the throwing wheel", "Stove flue"], roof["dams"]!.AsArray().Select(d => (string)d!["name"]!));
+        var (status, map) = await app.Send(HttpMethod.Post, "/api/calculators/ponding", new JsonObject { ["roof"] = roof.DeepClone(), ["attitude"] = JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}"""), ["cellMm"] = 20 });
+        Assert.Equal(200, status);
+        Assert.True((double)map!["result"]!["litres"]! > 0);
+        string bare = (string)(await app.Send(HttpMethod.Post, "/api/vehicles", shell["vehicle"]!["value"]!.DeepClone())).Body!["id"]!;
+        Assert.Equal((404, "not-found"), Code(await app.Send(HttpMethod.Get, $"/api/vehicles/{bare}/wet-roof", null)));
+    }
+
+    [Fact]
     public async Task A_finding_with_a_photo_is_kept_found_and_taken_back()
     {
         string panel = (string)shell["panels"]![0]!["id"]!;

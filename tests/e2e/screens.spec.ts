@@ -30,6 +30,7 @@ for (const [name, go] of [
   ['a shape', async (page: Page) => openPanel(page, 'Roof').then(() => page.getByRole('tab', { name: 'Shape' }).click())],
   ['a finding', async (page: Page) => open(page, 'Seam open, rear left corner')],
   ['findings', async (page: Page) => open(page).then(() => page.getByRole('tab', { name: 'Findings' }).click())],
+  ['water', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Water' }).click())],
   ['openings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Openings' }).click())],
   ['place', async (page: Page) => open(page, 'Vent over the glaze bench')],
   ['mark out', async (page: Page) => open(page, 'Vent over the glaze bench').then(() => page.getByRole('link', { name: 'Mark out' }).click())],

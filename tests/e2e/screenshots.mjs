@@ -35,6 +35,7 @@ const views = [
   ['finding', `/vehicles/${id}/walkaround`, (p) => p.getByRole('button', { name: /Soft board/ }).last().click()],
   ['panel', panel('left', 'members'), tapeTwice],
   ['surface', panel('roof', 'surface')],
+  ['water', `/vehicles/${id}/water`, worstAttitude],
   ['openings', `/vehicles/${id}/openings`],
   ['place', at('Vent', 'place')],
   ['place-inside', at('Skylight', 'place'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
@@ -52,6 +53,12 @@ async function tapeTwice(page) {
   await page.getByText('Taped twice?').click()
   await page.getByLabel('The same edges, taped again').fill('1780 / 1831')
   await page.getByTestId('twice').waitFor()
+}
+async function worstAttitude(page) {
+  await page.getByTestId('dams').waitFor()
+  await page.getByRole('button', { name: 'Find the worst attitude' }).click()
+  await page.getByTestId('worst').waitFor()
+  await page.waitForTimeout(2500)
 }
 async function squareness(page) {
   await page.getByRole('tab', { name: 'Squareness' }).click()

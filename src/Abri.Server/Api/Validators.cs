@@ -79,11 +79,7 @@ internal sealed class VehicleValidator : AbstractValidator<Vehicle>
             masses.RuleFor(x => x!.RearAxleKg).Between(20, 30_000, "The rear axle's limit", "kg");
             masses.RuleFor(x => x!.WheelbaseMm).Between(500, 15_000, "The wheelbase", "mm");
         }).When(x => x.Masses is not null);
-        RuleFor(x => x.Attitude).ChildRules(attitude =>
-        {
-            attitude.RuleFor(x => x!.PitchDeg).Between(-20, 20, "The pitch", "degrees");
-            attitude.RuleFor(x => x!.RollDeg).Between(-20, 20, "The roll", "degrees");
-        }).When(x => x.Attitude is not null);
+        RuleFor(x => x.Attitude!).SetValidator(new Calculators.AttitudeValidator()).When(x => x.Attitude is not null);
     }
 }
 

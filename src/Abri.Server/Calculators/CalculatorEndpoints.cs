@@ -2,6 +2,7 @@ using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Core.Water;
 using Abri.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -23,6 +24,11 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/surface-compare", (BaysInput x) => Answer(SurfaceComparison.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("surface-compare");
         calculators.MapPost("/surface-relief", (SurfaceReliefInput x) => Answer(SurfaceRelief.Of(x.Panel, x.Members, x.StepMm))).Validate<SurfaceReliefInput>().WithName("surface-relief");
         calculators.MapPost("/surface-section", (SurfaceSectionInput x) => Answer(CrossSection.At(x.Panel, x.Members, x.StationMm))).Validate<SurfaceSectionInput>().WithName("surface-section");
+        calculators.MapPost("/ponding", (PondingInput x) => Answer(Ponding.Of(x.Roof, x.Attitude, x.CellMm))).Validate<PondingInput>().WithName("ponding");
+        calculators.MapPost("/ponding-grid", (PondingGridInput x) => Answer(StandingWater.On(x.Grid))).Validate<PondingGridInput>().WithName("ponding-grid");
+        calculators.MapPost("/ponding-worst", (PondingWorstInput x) => Answer(Ponding.Worst(x.Roof))).Validate<PondingWorstInput>().WithName("ponding-worst");
+        calculators.MapPost("/ponding-park", (PondingParkInput x) => Answer(Ponding.Park(x.Roof, x.Attitude))).Validate<PondingParkInput>().WithName("ponding-park");
+        calculators.MapPost("/drying", (DryingInput x) => Answer(Drying.Of(x.Readings, x.RestingPercent, x.LimitPercent))).Validate<DryingInput>().WithName("drying");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
         calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");

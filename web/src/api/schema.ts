@@ -565,6 +565,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/ponding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-grid"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-worst": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-worst"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-park": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-park"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/drying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drying"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/opening-verdict": {
         parameters: {
             query?: never;
@@ -997,6 +1077,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/wet-roof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wet-roof"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1115,6 +1211,12 @@ export interface components {
         };
         /** @enum {unknown} */
         CutSize: "wasteSide" | "withClearance";
+        Dam: {
+            name: string;
+            edge: components["schemas"]["PanelBox"];
+            /** Format: double */
+            standsMm: number;
+        };
         DepthReading: {
             /** Format: double */
             tMm: number;
@@ -1146,6 +1248,31 @@ export interface components {
             centre: components["schemas"]["PanelPoint"];
             /** Format: double */
             diameterMm: number;
+        };
+        DryingInput: {
+            readings: components["schemas"]["MoistureReading"][];
+            /**
+             * Format: double
+             * @default 12
+             */
+            restingPercent: number;
+            /**
+             * Format: double
+             * @default 16
+             */
+            limitPercent: number;
+        };
+        DryingOutlook: {
+            driesOut: boolean;
+            /** Format: double */
+            hoursToLimit: null | number;
+            /** Format: double */
+            halfTimeHours: null | number;
+            /** Format: double */
+            restingPercent: number;
+            /** Format: double */
+            limitPercent: number;
+            verdict: string;
         };
         /** @enum {unknown} */
         Facing: "up" | "down" | "left" | "right" | "rear" | "front";
@@ -1241,6 +1368,25 @@ export interface components {
             version: string;
             /** Format: int32 */
             schema: number;
+        };
+        HeightField: {
+            /** Format: double */
+            cellMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            heightsMm: number[];
+            /**
+             * Format: double
+             * @default 0
+             */
+            sMinMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            tMinMm: number;
         };
         HistoryStep: {
             what: null | string;
@@ -1341,6 +1487,12 @@ export interface components {
         MemberRole: "structural" | "secondary" | "pressed" | "keepOut";
         MembersToAdd: {
             members: components["schemas"]["Member"][];
+        };
+        MoistureReading: {
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            moisturePercent: number;
         };
         Neighbour: {
             name: string;
@@ -1445,6 +1597,14 @@ export interface components {
             /** Format: double */
             openingMm: number;
         };
+        ParkingAdvice: {
+            /** Format: double */
+            nowMm: number;
+            /** Format: double */
+            pitchByDeg: null | number;
+            /** Format: double */
+            thenMm: number;
+        };
         ParsedLength: {
             /** Format: double */
             mm: number;
@@ -1478,6 +1638,34 @@ export interface components {
             latitudeDeg: number;
             /** Format: double */
             longitudeDeg: number;
+        };
+        Pond: {
+            /** Format: int32 */
+            number: number;
+            deepest: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            litres: number;
+            around: components["schemas"]["PanelBox"];
+        };
+        PondingGridInput: {
+            grid: components["schemas"]["HeightField"];
+        };
+        PondingInput: {
+            roof: components["schemas"]["WetRoof"];
+            attitude: components["schemas"]["Attitude"];
+            /** Format: double */
+            cellMm: number;
+        };
+        PondingParkInput: {
+            roof: components["schemas"]["WetRoof"];
+            attitude: components["schemas"]["Attitude"];
+        };
+        PondingWorstInput: {
+            roof: components["schemas"]["WetRoof"];
         };
         PositionsFound: {
             region: components["schemas"]["RegionPart"][];
@@ -1525,6 +1713,16 @@ export interface components {
             heightMm: number;
             /** Format: double */
             cornerRadiusMm: number;
+        };
+        Runoff: {
+            /** Format: double */
+            front: number;
+            /** Format: double */
+            rear: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            right: number;
         };
         SagittaInput: {
             /** Format: double */
@@ -1826,6 +2024,37 @@ export interface components {
         VerdictState: "good" | "needsWork" | "blocked";
         /** @enum {unknown} */
         ViewedFrom: "outside" | "inside";
+        WaterAtDam: {
+            name: string;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            wetShare: number;
+        };
+        WaterMap: {
+            /** Format: double */
+            cellMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            sMinMm: number;
+            /** Format: double */
+            tMinMm: number;
+            depthsMm: number[];
+            pathShares: number[];
+            ponds: components["schemas"]["Pond"][];
+            dams: components["schemas"]["WaterAtDam"][];
+            runoff: components["schemas"]["Runoff"];
+            /** Format: double */
+            litres: number;
+        };
+        WetRoof: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            dams: components["schemas"]["Dam"][];
+        };
         WholeShell: {
             vehicle: components["schemas"]["StoredOfVehicle"];
             panels: components["schemas"]["StoredOfPanel"][];
@@ -1855,6 +2084,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfDryingOutlook: {
+            result: components["schemas"]["DryingOutlook"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfHoleFit: {
             result: components["schemas"]["HoleFit"];
             steps: components["schemas"]["Step"][];
@@ -1875,6 +2110,12 @@ export interface components {
         };
         WorkedOfIReadOnlyListOfLinePair: {
             result: components["schemas"]["LinePair"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfParkingAdvice: {
+            result: components["schemas"]["ParkingAdvice"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -1932,6 +2173,26 @@ export interface components {
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
+        };
+        WorkedOfWaterMap: {
+            result: components["schemas"]["WaterMap"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWorstAttitude: {
+            result: components["schemas"]["WorstAttitude"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorstAttitude: {
+            attitude: components["schemas"]["Attitude"];
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            deepestAtDamMm: number;
+            dam: null | string;
         };
         Zone: {
             name: string;
@@ -2355,6 +2616,126 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfSection"];
+                };
+            };
+        };
+    };
+    ponding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWaterMap"];
+                };
+            };
+        };
+    };
+    "ponding-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingGridInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWaterMap"];
+                };
+            };
+        };
+    };
+    "ponding-worst": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingWorstInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWorstAttitude"];
+                };
+            };
+        };
+    };
+    "ponding-park": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingParkInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfParkingAdvice"];
+                };
+            };
+        };
+    };
+    drying: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDryingOutlook"];
                 };
             };
         };
@@ -3398,6 +3779,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "wet-roof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WetRoof"];
+                };
             };
         };
     };

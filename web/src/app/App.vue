@@ -123,6 +123,9 @@ useKeys((event) => {
             <span>{{ t('stages.walkaround') }}</span>
             <i v-if="waitingCount">{{ waitingCount }}</i>
           </RouterLink>
+          <RouterLink class="rung" :to="{ name: 'water', params: { vehicleId } }" :class="{ on: route.name === 'water' }">
+            <span>{{ t('stages.water') }}</span>
+          </RouterLink>
           <RouterLink
             class="rung"
             :to="{ name: 'openings', params: { vehicleId } }"

@@ -1,0 +1,229 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useKeys } from '@/app/keys'
+import { lengthText } from '@/app/length'
+import { useState } from '@/app/state'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import FieldImage from '@/drawing/FieldImage.vue'
+import { drawingKey } from '@/drawing/keys'
+import OpeningShape from '@/drawing/OpeningShape.vue'
+import PanelDrawing from '@/drawing/PanelDrawing.vue'
+import type { ViewedFrom } from '@/drawing/facing'
+import { useWater } from './useWater'
+
+/** Where rain stands on the roof as the vehicle is parked, or would be: tried by two sliders. */
+const { t } = useI18n()
+const { shell, fittings, lengths } = useState()
+const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
+const from = ref<ViewedFrom>('outside')
+const { roof, map, worst, parking, attitude, trouble, searching, findWorst } = useWater(
+  () => shell.value!.vehicle.id,
+  () => shell.value!.vehicle.value.attitude,
+)
+const m = computed(() => map.value?.result)
+const openings = computed(() => {
+  const id = shell.value!.panels.find((p) => p.value.kind === 'roof')?.id
+  return shell.value!.openings.filter((o) => o.ownerId === id)
+})
+const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
+const area = computed(() => {
+  const half = m.value!.cellMm / 2
+  return {
+    sMinMm: m.value!.sMinMm - half,
+    sMaxMm: m.value!.sMinMm + (m.value!.columns - 0.5) * m.value!.cellMm,
+    tMinMm: m.value!.tMinMm - half,
+    tMaxMm: m.value!.tMinMm + (m.value!.rows - 0.5) * m.value!.cellMm,
+  }
+})
+/** Depth at which the tint is full, mm. */
+const fullMm = 10
+function colour(cell: number): [number, number, number, number] {
+  const depth = m.value!.depthsMm[cell]!
+  if (depth > 0) return [24, 92, 138, 90 + 150 * Math.min(1, depth / fullMm)]
+  const share = m.value!.pathShares[cell]!
+  return share > 0 ? [70, 140, 180, 60 + 150 * Math.min(1, share * 6)] : [0, 0, 0, 0]
+}
+const deg = (n: number) => `${Math.round(n * 100) / 100}°`
+const nose = (by: number) => t(by > 0 ? 'water.noseUp' : 'water.noseDown', { deg: deg(Math.abs(by)) })
+useKeys((event) => drawingKey(event, from, drawing.value))
+</script>
+
+<template>
+  <div v-if="!roof" class="empty">
+    <p>{{ trouble || t('app.loading') }}</p>
+    <RouterLink v-if="trouble" class="btn" :to="{ name: 'walkaround', params: { vehicleId: shell!.vehicle.id } }">{{
+      t('stages.walkaround')
+    }}</RouterLink>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <h1>{{ t('water.title') }}</h1>
+      <label v-for="axis in ['pitchDeg', 'rollDeg'] as const" :key="axis" class="slider">
+        {{ t(`water.${axis}`) }}
+        <input v-model.number="attitude[axis]" type="range" min="-5" max="5" step="0.1" :aria-valuetext="deg(attitude[axis])" />
+        <b>{{ deg(attitude[axis]) }}</b>
+      </label>
+    </header>
+    <PanelDrawing
+      ref="drawing"
+      :panel="roof.panel"
+      :members="roof.members"
+      :from="from"
+      :lengths="lengths"
+      :hide="{ zones: true, bays: true }"
+      :label="t('water.drawing')"
+    >
+      <template #default="{ view }">
+        <FieldImage v-if="m" :view="view" :columns="m.columns" :rows="m.rows" :area="area" :colour="colour" />
+        <template v-for="o in openings" :key="o.id">
+          <OpeningShape
+            v-if="fittingOf(o.value.fittingId)"
+            :view="view"
+            :fitting="fittingOf(o.value.fittingId)!"
+            :centre="o.value.centre"
+            :turn-deg="o.value.turnDeg"
+            :name="o.value.name"
+            :state="o.value.state"
+          />
+        </template>
+        <g v-for="pond in m?.ponds.slice(0, 9) ?? []" :key="pond.number" class="pond">
+          <circle :cx="view.x(pond.deepest.sMm)" :cy="view.y(pond.deepest.tMm)" r="10" />
+          <text :x="view.x(pond.deepest.sMm)" :y="view.y(pond.deepest.tMm) + 4">{{ pond.number }}</text>
+        </g>
+        <g :transform="`translate(50 ${view.height.value - 56})`" class="legend">
+          <rect class="plate" x="-6" y="-6" width="330" height="28" />
+          <rect x="0" y="2" width="18" height="12" fill="rgba(24,92,138,.55)" />
+          <text x="24" y="12">{{ t('water.stands', { mm: lengthText(fullMm, lengths) }) }}</text>
+          <path d="M176 8h22" stroke="rgb(70,140,180)" stroke-width="4" />
+          <text x="204" y="12">{{ t('water.runs') }}</text>
+        </g>
+      </template>
+    </PanelDrawing>
+    <aside>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <div v-if="m" class="summary" :class="{ wet: m.dams.some((d) => d.depthMm > 0) }" role="status" data-testid="water">
+        <b>{{ m.litres > 0.005 ? t('water.litres', { n: m.litres.toFixed(2) }) : t('water.dry') }}</b>
+        <span>{{ nose(attitude.pitchDeg) }}</span>
+      </div>
+      <div v-if="parking" class="card" data-testid="parking">
+        <p v-if="parking.result.pitchByDeg === 0">{{ t('water.runsOff') }}</p>
+        <p v-else-if="parking.result.pitchByDeg !== null">
+          {{ t('water.park', { how: nose(attitude.pitchDeg + parking.result.pitchByDeg) }) }}
+          <button
+            class="btn plain"
+            type="button"
+            @click="attitude.pitchDeg = Math.round((attitude.pitchDeg + parking.result.pitchByDeg) * 100) / 100"
+          >
+            {{ t('water.tryIt') }}
+          </button>
+        </p>
+        <p v-for="w in parking.warnings" :key="w" class="wrong">{{ w }}</p>
+      </div>
+      <div v-if="m && m.dams.length > 0" class="card">
+        <h2>{{ t('water.against') }}</h2>
+        <table class="figures" data-testid="dams">
+          <tbody>
+            <tr v-for="d in m.dams" :key="d.name">
+              <td>{{ d.name }}</td>
+              <td class="n">
+                <b>{{ lengthText(d.depthMm, lengths) }}</b>
+                <div class="soft">{{ t('water.wetShare', { n: Math.round(d.wetShare * 100) }) }}</div>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <div class="card">
+        <button class="btn" type="button" :disabled="searching" @click="findWorst">
+          {{ t(searching ? 'water.searching' : 'water.worst') }}
+        </button>
+        <p v-if="worst" data-testid="worst">
+          {{
+            t('water.worstIs', {
+              pitch: nose(worst.result.attitude.pitchDeg),
+              roll: deg(worst.result.attitude.rollDeg),
+              mm: lengthText(worst.result.deepestAtDamMm, lengths),
+              dam: worst.result.dam ?? t('app.none'),
+            })
+          }}
+        </p>
+      </div>
+      <div v-if="m" class="card">
+        <h2>{{ t('water.ponds') }}</h2>
+        <p v-if="m.ponds.length === 0" class="soft">{{ t('water.noPond') }}</p>
+        <table class="figures">
+          <tbody>
+            <tr v-for="p in m.ponds.slice(0, 9)" :key="p.number">
+              <td>
+                <b>{{ p.number }}</b>
+              </td>
+              <td class="n">{{ lengthText(p.depthMm, lengths) }}</td>
+              <td class="n">{{ p.litres.toFixed(2) }} l</td>
+              <td class="n soft">{{ p.areaM2.toFixed(2) }} m²</td>
+            </tr>
+          </tbody>
+        </table>
+        <h2>{{ t('water.leaves') }}</h2>
+        <p class="soft">
+          {{
+            (['front', 'rear', 'left', 'right'] as const)
+              .map((e) => `${t(`sides.${e}`)} ${Math.round(m!.runoff[e] * 100)} %`)
+              .join(', ')
+          }}
+        </p>
+        <WorkedSteps v-if="map" :title="t('water.title')" :steps="map.steps" :sources="map.sources" />
+      </div>
+      <p class="soft">{{ t('water.model') }}</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.slider {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-weight: 500;
+}
+.slider input {
+  width: 150px;
+  min-height: 36px;
+  accent-color: var(--rust);
+}
+.slider b {
+  min-width: 46px;
+}
+.pond circle {
+  fill: #fff;
+  stroke: #185c8a;
+  stroke-width: 2;
+}
+.pond text {
+  font-size: 12px;
+  font-weight: 600;
+  fill: #185c8a;
+  text-anchor: middle;
+}
+.plate {
+  fill: #f7f5f0e6;
+}
+.legend text {
+  font-size: 12px;
+  fill: var(--ink);
+}
+.summary {
+  display: flex;
+  flex-direction: column;
+  padding: 10px 12px;
+  border-left: 4px solid var(--teal);
+  background: var(--teal-soft);
+}
+.summary.wet {
+  border-color: var(--amber);
+  background: var(--amber-soft);
+}
+.summary b {
+  font: 600 16px Barlow;
+}
+</style>

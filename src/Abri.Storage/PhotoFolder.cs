@@ -17,10 +17,13 @@ public sealed class PhotoFolder(string path)
         _ => null,
     };
 
+    /// <summary>The hash under which a photo is kept.</summary>
+    public static string HashOf(byte[] content) => Convert.ToHexStringLower(SHA256.HashData(content));
+
     /// <summary>Keeps a photo and returns its hash.</summary>
     public string Keep(byte[] content)
     {
-        string hash = Convert.ToHexStringLower(SHA256.HashData(content));
+        string hash = HashOf(content);
         string file = FileOf(hash);
         if (File.Exists(file)) return hash;
         Directory.CreateDirectory(path);

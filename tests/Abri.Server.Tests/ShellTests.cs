@@ -142,6 +142,19 @@ public sealed class ShellTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_damaged_photo_in_a_file_is_told_and_nothing_of_the_file_is_kept()
+    {
+        await Upload($"/api/vehicles/{heron}/findings/{shell["findings"]![0]!["id"]}/photos", Png, "image/png");
+        string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json");
+        string folder = Path.Combine(Path.GetDirectoryName(app.DatabaseFile)!, "photos");
+        string[] kept = Directory.GetFiles(folder);
+        string other = Convert.ToBase64String([.. Png, 0]);
+        Assert.Equal((422, "photo-hash"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace(Convert.ToBase64String(Png), other))));
+        Assert.Equal((422, "photo-type"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"type\": \"image/png\"", "\"type\": \"image/jpeg\""))));
+        Assert.Equal(kept, Directory.GetFiles(folder));
+    }
+
+    [Fact]
     public async Task A_vehicle_starts_from_a_preset_or_a_blank_box()
     {
         JsonNode vehicle = shell["vehicle"]!["value"]!.DeepClone();

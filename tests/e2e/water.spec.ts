@@ -40,3 +40,15 @@ test('a vehicle without a roof is told what comes first', async ({ page }) => {
   await page.getByRole('link', { name: 'Water' }).click()
   await expect(page.getByText('This vehicle has no roof yet')).toBeVisible()
 })
+
+test('wood that is wetted again is told from wood that dries', async ({ page }) => {
+  await page.goto(`${app.url}/figures`)
+  await page.getByRole('tab', { name: 'Drying' }).click()
+  const [day, moisture] = [page.getByLabel('After days'), page.getByLabel('Wood moisture')]
+  await moisture.first().fill('30')
+  await day.nth(1).fill('2')
+  await moisture.nth(1).fill('24')
+  await expect(page.getByTestId('drying')).toContainText('Below 16 % in about')
+  await moisture.nth(1).fill('31')
+  await expect(page.getByTestId('drying')).toContainText('It is not drying')
+})

@@ -68,13 +68,15 @@ internal static class RecordFileEndpoints
         ValidationResult ranges = validator.Validate(record);
         if (!ranges.IsValid) return Problems.BadRequest("out-of-range", ranges.Errors[0].ErrorMessage, "/record" + Validated.Pointer(ranges.Errors[0].PropertyName));
         if (RecordCheck.Of(record) is { } contradiction) return Problems.Of(contradiction.Under("/record"));
-        foreach (PhotoRecord photo in record.Panels.SelectMany(p => p.Findings).SelectMany(f => f.Photos))
+        PhotoRecord[] photos = [.. record.Panels.SelectMany(p => p.Findings).SelectMany(f => f.Photos).Where(p => p.Content is not null)];
+        // All of them are looked at before the first one is kept: a file that is refused leaves nothing behind.
+        foreach (PhotoRecord photo in photos)
         {
-            if (photo.Content is not { } content) continue;
-            if (PhotoFolder.TypeOf(content) != photo.Type || content.Length > PhotoFolder.MostBytes)
+            if (PhotoFolder.TypeOf(photo.Content) != photo.Type || photo.Content!.Length > PhotoFolder.MostBytes)
                 return Problems.Answer(422, "photo-type", $"A photo in the file is not the {photo.Type} that it says, or is larger than {PhotoFolder.MostBytes / 1024 / 1024} MB.");
-            if (folder.Photos.Keep(content) != photo.Sha256) return Problems.Answer(422, "photo-hash", "A photo in the file does not have the hash that it says: the file was damaged.");
+            if (PhotoFolder.HashOf(photo.Content) != photo.Sha256) return Problems.Answer(422, "photo-hash", "A photo in the file does not have the hash that it says: the file was damaged.");
         }
+        foreach (PhotoRecord photo in photos) folder.Photos.Keep(photo.Content!);
         return TypedResults.Ok(new AddedVehicle(records.Add(record)));
     }
 

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Switch from '@/app/Switch.vue'
 import BaysFigure from './BaysFigure.vue'
+import DryingFigure from './DryingFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
 import LinesFigure from './LinesFigure.vue'
@@ -16,6 +17,7 @@ const figures = {
   squareness: SquarenessFigure,
   lines: LinesFigure,
   sagitta: SagittaFigure,
+  drying: DryingFigure,
   holeCheck: HoleFigure,
 }
 type Figure = keyof typeof figures

@@ -28,6 +28,7 @@ const form = reactive({
 })
 const found = ref<Member[]>([])
 const twice = ref<Schemas['ReadingPair'][]>([])
+const restMm = ref(0)
 const wrong = ref('')
 let asked = 0
 
@@ -65,6 +66,7 @@ async function look() {
     if (own !== asked) return
     found.value = answer.result.members
     twice.value = answer.result.twice
+    restMm.value = answer.result.restMm
   } catch (e) {
     if (own !== asked) return
     found.value = []
@@ -158,6 +160,7 @@ async function add() {
       <div v-for="m in found" :key="m.name">
         {{ t('walkaround.previewRow', { name: m.name, width: lengthText(m.footprint.widthMm ?? 0, lengths) }) }}
       </div>
+      <div>{{ t('walkaround.rest', { mm: lengthText(restMm, lengths) }) }}</div>
     </div>
     <button class="btn main" type="submit" :disabled="found.length === 0">
       {{ t('walkaround.addThese', Math.max(1, found.length)) }}

@@ -125,6 +125,17 @@ test('a finding with a photo is written down on the tablet, found, and taken bac
   expect(readFileSync(await file.path(), 'utf8')).toContain('Floor,Soft wood,SoftWood,Severe,Open,')
 })
 
+test('a place on a rear door is counted from the centre line, not from the front', async ({ page }) => {
+  await heron(page)
+  await page.keyboard.press('f')
+  const form = page.getByRole('dialog')
+  await expect(form.getByLabel('along, from the front datum')).toBeVisible()
+  await form.getByLabel('On which panel').selectOption('Left rear door')
+  await expect(form.getByLabel('along, from the front datum')).toBeHidden()
+  await expect(form.getByLabel('across (left +)')).toHaveValue('425 mm')
+  await expect(form.getByLabel('up from the floor')).toHaveValue('975 mm')
+})
+
 test('a photo that is none is refused, and the finding stays as it was typed', async ({ page }) => {
   await heron(page)
   await page.keyboard.press('f')

@@ -369,6 +369,7 @@ main {
   .rung,
   .beside a,
   .beside button {
+    gap: 6px;
     min-height: 44px;
     padding: 0 14px;
   }

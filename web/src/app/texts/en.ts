@@ -306,7 +306,7 @@ export const en = {
     byChord: 'from a straight-edge',
     chord: 'Straight-edge',
     rise: 'Gap at its middle',
-    fromEdge: 'along, from the {edge} datum',
+    fromFront: 'along, from the front datum',
     check: 'Taped twice? Read the far edge too?',
     again: 'The same edges, taped again',
     overall: 'Far edge of the panel reads',

@@ -8,7 +8,7 @@ import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
-import { facingOf, panelName, sideWord } from '@/drawing/facing'
+import { facingOf, panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import FindingPhotos from './FindingPhotos.vue'
 import PointList from './PointList.vue'
@@ -214,7 +214,7 @@ async function remove() {
           :least="least[edited.value.shape]"
           :most="edited.value.shape === 'point' ? 1 : undefined"
           :add-label="t('walkaround.addPoint')"
-          :along="t('walkaround.fromEdge', { edge: sideWord(facing, 'front') })"
+          :along="facing === 'rear' || facing === 'front' ? undefined : t('walkaround.fromFront')"
           :facing="facing"
         />
         <LengthInput v-model="edited.value.measures.lengthMm" :label="t('findings.length')" optional />

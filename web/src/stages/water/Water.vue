@@ -91,7 +91,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
           <circle :cx="view.x(pond.deepest.sMm)" :cy="view.y(pond.deepest.tMm)" r="10" />
           <text :x="view.x(pond.deepest.sMm)" :y="view.y(pond.deepest.tMm) + 4">{{ pond.number }}</text>
         </g>
-        <g :transform="`translate(50 ${view.height.value - 56})`" class="legend">
+        <g :transform="`translate(50 ${view.height.value - (view.width.value < 560 ? 112 : 56)})`" class="legend">
           <rect class="plate" x="-6" y="-6" width="330" height="28" />
           <rect x="0" y="2" width="18" height="12" fill="rgba(24,92,138,.55)" />
           <text x="24" y="12">{{ t('water.stands', { mm: lengthText(fullMm, lengths) }) }}</text>

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Abri.Core;
 using Microsoft.Data.Sqlite;
 
@@ -23,6 +24,11 @@ internal static class Columns
 
     public static T Enum<T>(this SqliteDataReader row, string column)
         where T : struct, Enum => System.Enum.Parse<T>(row.Text(column), ignoreCase: true);
+
+    public static DateTimeOffset? MaybeTime(this SqliteDataReader row, string column) =>
+        row.MaybeText(column) is { } time ? DateTimeOffset.Parse(time, CultureInfo.InvariantCulture) : null;
+
+    public static string? MaybeTime(DateTimeOffset? value) => value?.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 
     public static string Name<T>(T value)
         where T : struct, Enum => char.ToLowerInvariant(value.ToString()[0]) + value.ToString()[1..];

@@ -10,8 +10,8 @@ public class LayeringTests
         ["Geometry"] = [],
         ["Shell"] = ["Geometry"],
         ["Openings"] = ["Geometry", "Shell"],
-        ["Water"] = ["Geometry", "Shell"],
-        ["Record"] = ["Geometry", "Shell", "Openings"],
+        ["Water"] = ["Geometry", "Shell", "Openings"],
+        ["Record"] = ["Geometry", "Shell", "Openings", "Water"],
     };
 
     [Fact]

@@ -1,5 +1,6 @@
 using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Core.Water;
 
 namespace Abri.Core.Record;
 
@@ -14,6 +15,7 @@ public static class RecordCheck
         if (Twice(record.Fittings.Select(f => f.Fitting.Name)) is { } name) return new Problem("name-twice", "/fittings", $"Two fittings are named \"{name}\".");
         if (Twice(record.Panels.Select(p => p.Panel.Kind).Where(k => k is not (PanelKind.Step or PanelKind.Other)).Select(k => PanelWords.Name(k))) is { } kind)
             return new Problem("panel-twice", "/panels", $"There are two panels that are the {kind}.");
+        if (Twice((record.LeakPriors ?? []).Select(p => $"{p.Kind}, {p.Condition}")) is { } prior) return new Problem("prior-twice", "/leakPriors", $"Two priors are given for {prior}.");
         for (int i = 0; i < record.Fittings.Count; i++)
         {
             if (FittingCheck.Of(record.Fittings[i].Fitting) is { } problem) return problem.Under($"/fittings/{i}/fitting");
@@ -39,8 +41,16 @@ public static class RecordCheck
                 return new Problem("fitting-unknown", $"/openings/{i}/fittingId", $"The opening {record.Openings[i].Name} uses a fitting that is not in the file.");
             if (OpeningCheck.Of(record.Panel, record.Openings[i]) is { } problem) return problem.Under($"/openings/{i}");
         }
-        return null;
+        return record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null;
     }
+
+    private static Problem? OfWater(Panel panel, WaterRecord water) =>
+        First(water.Suspects, x => WaterCheck.Of(panel, x), "/suspects") ?? First(water.Observations, x => WaterCheck.Of(panel, x), "/observations")
+        ?? First(water.SealReadings, x => WaterCheck.Of(panel, x), "/sealReadings") ?? First(water.Drains, x => WaterCheck.Of(panel, x), "/drains")
+        ?? First(water.Coverings, x => WaterCheck.Of(panel, x), "/coverings");
+
+    private static Problem? First<T>(IReadOnlyList<T> items, Func<T, Problem?> check, string field) =>
+        items.Select((item, i) => check(item)?.Under($"{field}/{i}")).FirstOrDefault(problem => problem is not null);
 
     private static string? Twice(IEnumerable<string> names) => names.GroupBy(n => n, StringComparer.Ordinal).FirstOrDefault(g => g.Count() > 1)?.Key;
 }

@@ -1,5 +1,7 @@
 using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
 
 namespace Abri.Core.Record;
 
@@ -8,7 +10,9 @@ namespace Abri.Core.Record;
 /// <param name="Zones">Zones inside it.</param>
 /// <param name="Fittings">The fittings that its openings use.</param>
 /// <param name="Panels">Its panels with all that lies on them.</param>
-public sealed record VehicleRecord(Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<KeyedFitting> Fittings, IReadOnlyList<PanelRecord> Panels);
+/// <param name="LeakPriors">Priors of leaks that somebody changed; null for none.</param>
+public sealed record VehicleRecord(
+    Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<KeyedFitting> Fittings, IReadOnlyList<PanelRecord> Panels, IReadOnlyList<LeakPrior>? LeakPriors = null);
 
 /// <summary>A fitting with the key by which the openings of the same record name it.</summary>
 /// <param name="Key">The key; has no meaning outside the record.</param>
@@ -20,7 +24,25 @@ public sealed record KeyedFitting(string Key, Fitting Fitting);
 /// <param name="Members">Its members.</param>
 /// <param name="Findings">What was found on it.</param>
 /// <param name="Openings">Its openings; their fitting's id is a key of <see cref="VehicleRecord.Fittings"/>.</param>
-public sealed record PanelRecord(Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Opening> Openings);
+/// <param name="Water">What bears on water; null where nothing was written down.</param>
+public sealed record PanelRecord(
+    Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Opening> Openings, WaterRecord? Water = null);
+
+/// <summary>What bears on water, of one panel.</summary>
+/// <param name="Suspects">Suspects that somebody wrote down.</param>
+/// <param name="Observations">What was looked at.</param>
+/// <param name="SealReadings">Readings along its seal.</param>
+/// <param name="Drains">Its drains.</param>
+/// <param name="Coverings">What was put on it or into it.</param>
+public sealed record WaterRecord(
+    IReadOnlyList<Suspect> Suspects, IReadOnlyList<Observation> Observations, IReadOnlyList<SealReading> SealReadings, IReadOnlyList<Drain> Drains, IReadOnlyList<Covering> Coverings)
+{
+    /// <summary>Nothing.</summary>
+    public static WaterRecord None { get; } = new([], [], [], [], []);
+
+    /// <summary>Whether nothing was written down.</summary>
+    public bool IsEmpty => Suspects.Count + Observations.Count + SealReadings.Count + Drains.Count + Coverings.Count == 0;
+}
 
 /// <summary>A finding with its photos.</summary>
 /// <param name="Finding">The finding.</param>

@@ -17,11 +17,6 @@ public static class FindingCheck
         if (finding.Points.Count < least || (finding.Shape == FindingShape.Point && finding.Points.Count > 1))
             return new Problem("finding-points", "/points", needs);
         if (finding.Shape == FindingShape.Area && Outlines.Check(finding.Points, "/points") is { } crossed) return crossed;
-        PanelBox reach = panel.Box.Grown(ShellCheck.OverhangMm);
-        foreach (PanelPoint p in finding.Points)
-        {
-            if (!reach.Holds(p)) return new Problem("finding-off-panel", "/points", $"s {p.SMm:0.#} mm, t {p.TMm:0.#} mm lies off the panel, which spans s {panel.Box.SMinMm:0.#} to {panel.Box.SMaxMm:0.#} mm and t {panel.Box.TMinMm:0.#} to {panel.Box.TMaxMm:0.#} mm.");
-        }
-        return null;
+        return PlaceCheck.Of(panel, finding.Points, "finding-off-panel", "/points");
     }
 }

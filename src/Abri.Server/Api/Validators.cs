@@ -5,6 +5,7 @@ using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Core.Shell.Presets;
 using Abri.Server.Shell;
+using Abri.Server.Water;
 using FluentValidation;
 
 namespace Abri.Server.Api;
@@ -163,12 +164,14 @@ internal sealed class VehicleRecordValidator : AbstractValidator<VehicleRecord>
             f.RuleFor(x => x.Key).Name();
             f.RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
         });
+        RuleForEach(x => x.LeakPriors).Given().SetValidator(new LeakPriorValidator());
         RuleFor(x => x.Panels).Must(p => p.Count <= 40).WithMessage("A vehicle has at most 40 panels.");
         RuleForEach(x => x.Panels).Given().ChildRules(p =>
         {
             p.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
             p.RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
             p.RuleForEach(x => x.Openings).Given().SetValidator(new OpeningValidator());
+            p.RuleFor(x => x.Water!).SetValidator(new WaterRecordValidator()).When(x => x.Water is not null);
             p.RuleForEach(x => x.Findings).Given().ChildRules(f =>
             {
                 f.RuleFor(x => x.Finding).SetValidator(new FindingValidator());

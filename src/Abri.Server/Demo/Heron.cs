@@ -71,9 +71,9 @@ internal static class Heron
                 $"Swage {i + 1}", MemberKind.Swage, MemberRole.Pressed, Strip(new(320, t), new(4080, t), 44), -8, 10)),
         ],
         [
-            Found("Seam open, rear left corner", FindingKind.OpenSeam, FindingShape.Line, [new(4160, 838), new(4292, 838)], ViewedFrom.Outside, Severity.Severe, new(140, null, null, null), 0, "Old sealant lifts with a fingernail."),
-            Found("Aerial grommet perished", FindingKind.MissingSeal, FindingShape.Point, [new(330, 300)], ViewedFrom.Outside, Severity.Moderate, new(22, null, null, null), 1, "The aerial is gone, the hole is not."),
-            Found("Stain below bow 4", FindingKind.Stain, FindingShape.Area, [new(2440, 20), new(2530, 20), new(2530, 110), new(2440, 110)], ViewedFrom.Inside, Severity.Moderate, new(90, 90, null, null), 2, "Wet after the night of rain with the nose down."),
+            Found("Seam open, rear left corner", FindingKind.OpenSeam, FindingShape.Line, [new(4120, 838), new(4262, 838)], ViewedFrom.Outside, Severity.Severe, new(140, null, null, null), 0, "Old sealant lifts with a fingernail."),
+            Found("Aerial grommet perished", FindingKind.MissingSeal, FindingShape.Point, [new(2560, 620)], ViewedFrom.Outside, Severity.Moderate, new(22, null, null, null), 1, "The aerial is gone, the hole is not."),
+            Found("Stain below bow 4", FindingKind.Stain, FindingShape.Area, [new(2360, 700), new(2450, 700), new(2450, 790), new(2360, 790)], ViewedFrom.Inside, Severity.Moderate, new(90, 90, null, null), 2, "Wet after the night of rain with the nose down."),
             Found("Hail dents", FindingKind.Dent, FindingShape.Area, [new(1300, -480), new(2250, -480), new(2250, 480), new(1300, 480)], ViewedFrom.Outside, Severity.Minor, new(25, null, 2, null), 0, "About thirty, none through the paint."),
         ],
         [

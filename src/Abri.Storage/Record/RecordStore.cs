@@ -1,15 +1,17 @@
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Core.Water.Leaks;
 using Abri.Storage.Openings;
 using Abri.Storage.Shell;
+using Abri.Storage.Water;
 
 namespace Abri.Storage.Record;
 
 /// <summary>Adds and reads the whole record of a vehicle.</summary>
 public sealed class RecordStore(
     Database database, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings,
-    FindingStore findings, PhotoStore photos)
+    FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors)
 {
     /// <summary>
     /// Adds a vehicle with everything on it in one change. A fitting that the catalogue has already, in the same words and figures, is
@@ -35,6 +37,7 @@ public sealed class RecordStore(
         }
         string vehicle = vehicles.Insert(work, null, record.Vehicle);
         foreach (Zone zone in record.Zones) zones.Insert(work, vehicle, zone);
+        foreach (LeakPrior prior in record.LeakPriors ?? []) priors.Insert(work, vehicle, prior);
         foreach (PanelRecord panel in record.Panels)
         {
             string panelId = panels.Insert(work, vehicle, panel.Panel);
@@ -44,6 +47,7 @@ public sealed class RecordStore(
                 string findingId = findings.Insert(work, panelId, found.Finding);
                 foreach (PhotoRecord photo in found.Photos) photos.Insert(work, findingId, new Photo(photo.Sha256, photo.Type, photo.Bytes, photo.Caption));
             }
+            if (panel.Water is { } wet) water.Insert(work, panelId, wet);
             foreach (Opening opening in panel.Openings) openings.Insert(work, panelId, opening with { FittingId = fittingIds[opening.FittingId] });
         }
         work.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
@@ -67,8 +71,10 @@ public sealed class RecordStore(
             .. panels.All(vehicleId).Select(panel => new PanelRecord(
                 panel.Value, [.. members.All(panel.Id).Select(m => m.Value)],
                 [.. findings.All(panel.Id).Select(f => new FindingRecord(f.Value, [.. photos.All(f.Id).Select(p => new PhotoRecord(p.Value.Type, p.Value.Caption, p.Value.Sha256, p.Value.Bytes, content(p.Value.Sha256)))]))],
-                [.. openings.All(panel.Id).Select(o => o.Value with { FittingId = Key(o.Value.FittingId) })])),
+                [.. openings.All(panel.Id).Select(o => o.Value with { FittingId = Key(o.Value.FittingId) })],
+                water.OfPanel(panel.Id) is { IsEmpty: false } wet ? wet : null)),
         ];
-        return new VehicleRecord(vehicle.Value, [.. zones.All(vehicleId).Select(z => z.Value)], [.. used.Values], all);
+        LeakPrior[] changed = [.. priors.All(vehicleId).Select(p => p.Value)];
+        return new VehicleRecord(vehicle.Value, [.. zones.All(vehicleId).Select(z => z.Value)], [.. used.Values], all, changed.Length > 0 ? changed : null);
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Microsoft.Data.Sqlite;
@@ -20,7 +19,7 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
         ["measures"] = Storage.Columns.Json(value.Measures),
         ["state"] = Storage.Columns.Name(value.State),
         ["seen_by"] = value.SeenBy,
-        ["seen_at"] = value.SeenAt.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture),
+        ["seen_at"] = Storage.Columns.MaybeTime(value.SeenAt),
         ["notes"] = value.Notes,
     };
 
@@ -28,7 +27,7 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
     protected override Finding Read(SqliteDataReader row) => new(
         row.Text("name"), row.Enum<FindingKind>("kind"), row.Enum<FindingShape>("shape"), row.Json<PanelPoint[]>("points"), row.Enum<ViewedFrom>("seen"),
         row.Enum<Severity>("severity"), row.Json<FindingMeasures>("measures"), row.Enum<FindingState>("state"), row.Text("seen_by"),
-        DateTimeOffset.Parse(row.Text("seen_at"), CultureInfo.InvariantCulture), row.Text("notes"));
+        row.MaybeTime("seen_at")!.Value, row.Text("notes"));
 
     /// <inheritdoc/>
     protected override string Title(Finding value) => value.Name;

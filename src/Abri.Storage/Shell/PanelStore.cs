@@ -7,6 +7,9 @@ namespace Abri.Storage.Shell;
 /// <summary>Keeps the panels of vehicles.</summary>
 public sealed class PanelStore(Database database) : Store<Panel>(database, "panel", "vehicle_id")
 {
+    /// <summary>Tables of what bears on water; their rows belong to a panel and go with it.</summary>
+    private static readonly string[] WaterTables = ["suspect", "observation", "seal_reading", "drain", "covering"];
+
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Panel value) => new Dictionary<string, object?>
     {
@@ -45,6 +48,10 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
         {
             FindingStore.RemovePhotos(work, finding);
             work.Delete("finding", finding);
+        }
+        foreach (string table in WaterTables)
+        {
+            foreach (string row in work.Ids(table, "panel_id", panelId)) work.Delete(table, row);
         }
         foreach (string member in work.Ids("member", "panel_id", panelId)) work.Delete("member", member);
     }

@@ -49,6 +49,7 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             PanelStore.RemoveContents(work, panel);
             work.Delete("panel", panel);
         }
+        foreach (string prior in work.Ids("leak_prior", "vehicle_id", id)) work.Delete("leak_prior", prior);
         foreach (string zone in work.Ids("zone", "vehicle_id", id)) work.Delete("zone", zone);
     }
 }

@@ -1,0 +1,14 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Water;
+
+/// <summary>A hole or slot by which water leaves.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Place">Where on the panel.</param>
+/// <param name="ClearedAt">When it was last cleared, UTC; null when nobody knows.</param>
+/// <param name="Notes">Anything worth keeping.</param>
+public sealed record Drain(string Name, PanelPoint Place, DateTimeOffset? ClearedAt, string Notes)
+{
+    /// <summary>A drain is looked at again after so many days: assumption.</summary>
+    public const int LookAgainDays = 180;
+}

@@ -1,0 +1,36 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Water.Leaks;
+
+/// <summary>An opening that is cut, as far as water is concerned.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Edge">Its flange on the panel.</param>
+/// <param name="Fitted">Whether something is fitted in it; otherwise the hole stands open.</param>
+/// <param name="Clamped">Whether it is held by clamping the wall.</param>
+public sealed record CutOpening(string Name, PanelBox Edge, bool Fitted, bool Clamped);
+
+/// <summary>A panel with all that bears on water.</summary>
+/// <param name="Id">By what the caller knows it.</param>
+/// <param name="Panel">The panel.</param>
+/// <param name="Members">Its members.</param>
+/// <param name="Findings">What was found on it.</param>
+/// <param name="Openings">Openings that are cut.</param>
+/// <param name="Suspects">Suspects that somebody wrote down.</param>
+/// <param name="Observations">What was looked at.</param>
+/// <param name="SealReadings">Readings along its seal, where it is a door.</param>
+/// <param name="Drains">Its drains.</param>
+/// <param name="Coverings">What was put on it or into it.</param>
+public sealed record WetPanel(
+    string Id, Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<Finding> Findings, IReadOnlyList<CutOpening> Openings, IReadOnlyList<Suspect> Suspects,
+    IReadOnlyList<Observation> Observations, IReadOnlyList<SealReading> SealReadings, IReadOnlyList<Drain> Drains, IReadOnlyList<Covering> Coverings)
+{
+    /// <summary>What people call the panel.</summary>
+    internal string Name => Panel.Name ?? PanelWords.Name(Panel.Kind);
+}
+
+/// <summary>A shell with all that bears on water.</summary>
+/// <param name="Panels">Its panels.</param>
+/// <param name="Attitude">How it is parked.</param>
+/// <param name="Priors">Priors that somebody changed.</param>
+public sealed record WetShell(IReadOnlyList<WetPanel> Panels, Attitude Attitude, IReadOnlyList<LeakPrior> Priors);

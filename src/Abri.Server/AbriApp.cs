@@ -11,6 +11,7 @@ using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
 using Abri.Storage.Shell;
+using Abri.Storage.Water;
 using FluentValidation;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
@@ -49,7 +50,8 @@ public static class AbriApp
         builder.Services.AddSingleton(database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
             .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<SheetEndpoints.SheetMaker>()
-            .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
+            .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>().AddSingleton<CoveringStore>()
+            .AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
 
         WebApplication app = builder.Build();
         if (options.WithDemo) app.Services.GetRequiredService<DemoData>().AddIfEmpty();

@@ -38,6 +38,29 @@ internal static class Samples
         return input;
     }
 
+    private static JsonNode LeakQuestion() => JsonNode.Parse(
+        """{"spots":["stain"],"suspects":[{"name":"a","prior":0.3,"reaches":[0.9]},{"name":"b","prior":0.1,"reaches":[0.5]}],"evidence":[{"name":"rain","spot":0,"wet":true},{"name":"test","spot":0,"wet":false,"shows":[0.8,0]}]}""")!;
+
+    private static JsonObject WetShell()
+    {
+        JsonNode panel = JsonNode.Parse(
+            """
+            {
+              "id": "roof", "openings": [{"name":"Vent","edge":{"sMinMm":700,"sMaxMm":1100,"tMinMm":-200,"tMaxMm":200},"fitted":true,"clamped":false}],
+              "findings": [{"name":"Stain","kind":"stain","shape":"point","points":[{"sMm":1195,"tMm":600}],"seen":"inside","severity":"minor",
+                "measures":{"lengthMm":null,"widthMm":null,"depthMm":null,"moisturePercent":null},"state":"open","seenBy":"","seenAt":"2026-04-11T09:30:00Z","notes":""}],
+              "suspects": [{"name":"Bolt","kind":"screw","points":[{"sMm":1500,"tMm":300}],"condition":"cracked","sinceAt":null,"notes":""}],
+              "observations": [{"kind":"waterTest","place":{"sMm":1195,"tMm":600},"seenAt":"2026-04-12T09:30:00Z","wet":false,"moisturePercent":null,"wind":null,"attitude":null,
+                "spray":{"panel":"roof","zone":{"sMinMm":1400,"sMaxMm":1600,"tMinMm":200,"tMaxMm":400},"minutes":5,"othersMasked":true},"afterMinutes":null,"seenBy":"","notes":""}],
+              "sealReadings": [], "drains": [{"name":"Drain","place":{"sMm":100,"tMm":800},"clearedAt":null,"notes":""}],
+              "coverings": [{"name":"Patch","kind":"patch","area":{"sMinMm":2000,"sMaxMm":2200,"tMinMm":300,"tMaxMm":500},"sealedAtBottom":false,"lap":"unknown","planned":false,"notes":""}]
+            }
+            """)!;
+        (panel["panel"], panel["members"]) = (Site()["panel"]!.DeepClone(), Site()["members"]!.DeepClone());
+        panel["panel"]!["arcRadiusAcrossMm"] = 7000;
+        return new JsonObject { ["panels"] = new JsonArray(panel), ["attitude"] = JsonNode.Parse("""{"pitchDeg":-1,"rollDeg":0}"""), ["priors"] = JsonNode.Parse("""[{"kind":"seam","condition":"unknown","probability":0.1}]""") };
+    }
+
     private static JsonObject Surface()
     {
         JsonNode panel = Site()["panel"]!.DeepClone();
@@ -76,6 +99,10 @@ internal static class Samples
             ["ponding-grid"] = JsonNode.Parse("""{"grid":{"cellMm":10,"columns":3,"rows":3,"heightsMm":[5,5,5,5,0,5,5,5,5],"sMinMm":0,"tMinMm":0}}""")!,
             ["ponding-worst"] = Wet(),
             ["ponding-park"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!)),
+            ["seal-gap"] = JsonNode.Parse("""{"readings":[{"place":{"sMm":0,"tMm":0},"gapMm":9,"sealMm":12},{"place":{"sMm":0,"tMm":500},"gapMm":11,"sealMm":12}]}""")!,
+            ["leak-suspects"] = LeakQuestion(),
+            ["next-water-test"] = new JsonObject { ["question"] = LeakQuestion(), ["candidates"] = JsonNode.Parse("""[{"name":"only a","spot":0,"minutes":13,"shows":[0.9,0]}]""") },
+            ["leak-suspects-shell"] = new JsonObject { ["shell"] = WetShell(), ["mark"] = "Stain" },
             ["drying"] = JsonNode.Parse("""{"readings":[{"hours":0,"moisturePercent":30},{"hours":48,"moisturePercent":24}],"restingPercent":12,"limitPercent":16}""")!,
             ["opening-verdict"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
             ["opening-positions"] = new JsonObject { ["site"] = Site(), ["wishes"] = JsonNode.Parse("""[{"kind":"bayCentre","weight":1}]""") },

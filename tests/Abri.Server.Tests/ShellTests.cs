@@ -63,6 +63,58 @@ public sealed class ShellTests : IAsyncLifetime
         Assert.Equal((404, "not-found"), Code(await app.Send(HttpMethod.Get, $"/api/vehicles/{bare}/wet-roof", null)));
     }
 
+    [Fact] // The story of the demo: the nearest hole is suspected first, three water tests lead to the corner at the rear
+    public async Task Three_water_tests_lead_from_the_nearest_hole_to_the_rear_corner()
+    {
+        string mark = Uri.EscapeDataString("Stain below bow 4");
+        JsonNode hunt = (await app.Get($"/api/vehicles/{heron}/leaks?mark={mark}"))["result"]!;
+        Assert.Equal("Aerial grommet perished", (string)hunt["ranking"]!["suspects"]![0]!["name"]!);
+        // The answers that somebody gets who sprays: wet where the corner is sprayed, dry elsewhere.
+        for (int test = 0; test < 3; test++)
+        {
+            JsonNode next = hunt["tests"]![0]!;
+            JsonNode zone = next["spray"]!["zone"]!;
+            bool wet = (string)next["spray"]!["panel"]! == "roof" && (double)zone["sMinMm"]! < 4248 && (double)zone["sMaxMm"]! > 4134 && (double)zone["tMaxMm"]! > 838 && (double)zone["tMinMm"]! < 838;
+            JsonObject seen = JsonNode.Parse("""{"kind":"waterTest","moisturePercent":null,"wind":null,"attitude":null,"afterMinutes":null,"seenBy":"","notes":""}""")!.AsObject();
+            (seen["place"], seen["seenAt"], seen["wet"], seen["spray"]) = (next["watchPlace"]!.DeepClone(), $"2026-04-2{test}T10:00:00Z", wet, next["spray"]!.DeepClone());
+            Assert.Equal(200, (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{next["watchPanelId"]}/observations", seen)).Status);
+            hunt = (await app.Get($"/api/vehicles/{heron}/leaks?mark={mark}"))["result"]!;
+        }
+        JsonNode ranking = hunt["ranking"]!;
+        Assert.Equal("Seam open, rear left corner", (string)ranking["suspects"]![0]!["name"]!);
+        Assert.True((double)ranking["suspects"]![0]!["causes"]! > 0.75, ranking.ToJsonString());
+        Assert.True((double)ranking["suspects"]!.AsArray().Single(s => (string)s!["name"]! == "Aerial grommet perished")!["causes"]! < 0.15);
+        string way = (string)hunt["suspects"]!.AsArray()[(int)ranking["suspects"]![0]!["number"]!]!["wayWords"]!;
+        Assert.Contains("forwards along left cant rail", way);
+    }
+
+    [Fact]
+    public async Task What_keeps_water_in_is_told_with_the_shell_and_changes_with_it()
+    {
+        JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
+        Assert.Contains(shell["waysOut"]!.AsArray(), w => (string)w!["row"]!["id"]! == "channel-filled");
+        JsonNode wool = shell["coverings"]!.AsArray().Single()!;
+        wool["value"]!["area"]!["tMinMm"] = 90;
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}/coverings/{wool["id"]}", wool["value"], "1")).Status);
+        Assert.DoesNotContain((await app.Get($"/api/vehicles/{heron}/shell"))["waysOut"]!.AsArray(), w => (string)w!["row"]!["id"]! == "channel-filled");
+        await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
+        Assert.Contains((await app.Get($"/api/vehicles/{heron}/shell"))["waysOut"]!.AsArray(), w => (string)w!["row"]!["id"]! == "channel-filled");
+    }
+
+    [Theory]
+    [InlineData("observations", """{"kind":"rain","place":{"sMm":100,"tMm":0},"seenAt":"2026-04-20T10:00:00Z","wet":null,"moisturePercent":null,"wind":null,"attitude":null,"spray":null,"afterMinutes":null,"seenBy":"","notes":""}""", 400, "observation-empty")]
+    [InlineData("observations", """{"kind":"waterTest","place":{"sMm":100,"tMm":0},"seenAt":"2026-04-20T10:00:00Z","wet":true,"moisturePercent":null,"wind":null,"attitude":null,"spray":null,"afterMinutes":null,"seenBy":"","notes":""}""", 400, "observation-spray")]
+    [InlineData("suspects", """{"name":"Bolt","kind":"screw","points":[{"sMm":99999,"tMm":0}],"condition":"open","sinceAt":null,"notes":""}""", 400, "out-of-range")]
+    [InlineData("drains", """{"name":"Drain","place":{"sMm":9000,"tMm":0},"clearedAt":null,"notes":""}""", 422, "place-off-panel")]
+    [InlineData("coverings", """{"name":"Wool","kind":"insulation","area":{"sMinMm":10,"sMaxMm":10,"tMinMm":0,"tMaxMm":1},"sealedAtBottom":false,"lap":"unknown","planned":false,"notes":""}""", 400, "out-of-range")]
+    [InlineData("seal-readings", """{"place":{"sMm":10,"tMm":10},"gapMm":5,"sealMm":0}""", 400, "out-of-range")]
+    public async Task What_bears_on_water_is_refused_where_it_makes_no_sense(string records, string value, int status, string code)
+    {
+        JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
+        var (got, body) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{shell["panels"]![0]!["id"]}/{records}", JsonNode.Parse(value));
+        Assert.Equal((status, code), (got, (string)body!["code"]!));
+    }
+
     [Fact]
     public async Task A_finding_with_a_photo_is_kept_found_and_taken_back()
     {

@@ -3,6 +3,8 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
 
@@ -91,7 +93,7 @@ public sealed class RecordStoreTests : IDisposable
         Assert.Equal(("image/png", null), (PhotoFolder.TypeOf(png), PhotoFolder.TypeOf("<svg/>"u8)));
     }
 
-    private static VehicleRecord Whole { get; } = new(
+    private static VehicleRecord Whole => new(
         Scratch.Van with { Place = new Place(54.5, -3.25), Attitude = new Attitude(1.5, -0.25), Masses = new Masses(2460, 3500, null, null, 3750) },
         [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
         [new KeyedFitting("fitting-1", Scratch.Vent)],
@@ -101,5 +103,17 @@ public sealed class RecordStoreTests : IDisposable
             [new FindingRecord(
                 new Finding("Seam", FindingKind.OpenSeam, FindingShape.Line, [new(0, 0), new(9, 9)], ViewedFrom.Outside, Severity.Severe, new FindingMeasures(140, null, null, 31), FindingState.Planned, "Ida", new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero), "n"),
                 [new PhotoRecord("image/png", "", new string('a', 64), 11, null)])],
-            [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "")])]);
+            [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "")],
+            new WaterRecord(
+                [new Suspect("Bolt", SuspectKind.Screw, [new(100, 50)], Condition.Loose, Day, "n")],
+                [
+                    new Observation(ObservationKind.Rain, new(100, 50), Day, true, null, WindFrom.Left, new Attitude(1, -0.5), null, null, "Ida", "n"),
+                    new Observation(ObservationKind.WaterTest, new(100, 50), Day, false, null, null, null, new Spray(PanelKind.Roof, new PanelBox(0, 1200, -300, 300), 5, true), 4, "", ""),
+                    new Observation(ObservationKind.Moisture, new(100, 50), Day, null, 22.5, null, null, null, null, "", ""),
+                ],
+                [new SealReading(new(10, 20), 9, 12)], [new Drain("Drain", new(10, 20), Day, ""), new Drain("Other", new(30, 20), null, "")],
+                [new Covering("Patch", CoveringKind.Patch, new PanelBox(0, 100, 0, 50), true, Lap.LowerOverUpper, true, "n")]))],
+        [new LeakPrior(SuspectKind.Seam, Condition.Aged, 0.25)]);
+
+    private static readonly DateTimeOffset Day = new(2026, 4, 1, 8, 0, 0, TimeSpan.Zero);
 }

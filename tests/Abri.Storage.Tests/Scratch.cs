@@ -5,6 +5,7 @@ using Abri.Core.Shell;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
 using Abri.Storage.Shell;
+using Abri.Storage.Water;
 
 namespace Abri.Storage.Tests;
 
@@ -24,7 +25,9 @@ internal sealed class Scratch : IDisposable
         History = new History(Database);
         Findings = new FindingStore(Database, Panels);
         Photos = new PhotoStore(Database, Findings, Panels);
-        Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos);
+        Water = new WaterStores(new SuspectStore(Database, Panels), new ObservationStore(Database, Panels), new SealReadingStore(Database, Panels), new DrainStore(Database, Panels), new CoveringStore(Database, Panels));
+        Priors = new LeakPriorStore(Database);
+        Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors);
     }
 
     public string Folder { get; }
@@ -50,6 +53,10 @@ internal sealed class Scratch : IDisposable
     public FindingStore Findings { get; }
 
     public PhotoStore Photos { get; }
+
+    public WaterStores Water { get; }
+
+    public LeakPriorStore Priors { get; }
 
     public RecordStore Records { get; }
 

@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
 using Abri.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -29,6 +30,10 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/ponding-worst", (PondingWorstInput x) => Answer(Ponding.Worst(x.Roof))).Validate<PondingWorstInput>().WithName("ponding-worst");
         calculators.MapPost("/ponding-park", (PondingParkInput x) => Answer(Ponding.Park(x.Roof, x.Attitude))).Validate<PondingParkInput>().WithName("ponding-park");
         calculators.MapPost("/drying", (DryingInput x) => Answer(Drying.Of(x.Readings, x.RestingPercent, x.LimitPercent))).Validate<DryingInput>().WithName("drying");
+        calculators.MapPost("/seal-gap", (SealGapInput x) => Answer(SealCheck.Of(x.Readings))).Validate<SealGapInput>().WithName("seal-gap");
+        calculators.MapPost("/leak-suspects", (LeakQuestion x) => Answer(LeakRanking.Of(x))).Validate<LeakQuestion>().WithName("leak-suspects");
+        calculators.MapPost("/leak-suspects-shell", (LeakShellInput x) => Answer(LeakHunt.Of(x.Shell, x.Mark))).Validate<LeakShellInput>().WithName("leak-suspects-shell");
+        calculators.MapPost("/next-water-test", (NextWaterTestInput x) => Answer(NextWaterTest.Of(x.Question, x.Candidates), "/question")).Validate<NextWaterTestInput>().WithName("next-water-test");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
         calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");
@@ -40,7 +45,7 @@ internal static class CalculatorEndpoints
         where T : notnull
     {
         if (result.IsOk(out Worked<T>? worked, out Problem? problem)) return TypedResults.Ok(worked);
-        bool inSite = !problem.Pointer.StartsWith("/marking", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/wishes", StringComparison.Ordinal);
+        bool inSite = !problem.Pointer.StartsWith("/marking", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/candidates", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/wishes", StringComparison.Ordinal);
         return Problems.Of(inSite ? problem.Under(site) : problem);
     }
 }

@@ -1,6 +1,8 @@
 using Abri.Core.Shell;
 using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
 using Abri.Server.Api;
+using Abri.Server.Water;
 using FluentValidation;
 
 namespace Abri.Server.Calculators;
@@ -29,6 +31,54 @@ public sealed record PondingParkInput(WetRoof Roof, Attitude Attitude);
 /// <param name="RestingPercent">Moisture that the air holds wood at, %.</param>
 /// <param name="LimitPercent">Moisture below which it counts as dry, %.</param>
 public sealed record DryingInput(IReadOnlyList<MoistureReading> Readings, double RestingPercent = Drying.UsualRestingPercent, double LimitPercent = Drying.CoatPercent);
+
+/// <summary>Input of the calculator <c>seal-gap</c>.</summary>
+/// <param name="Readings">Pairs of readings in order along the seal.</param>
+public sealed record SealGapInput(IReadOnlyList<SealReading> Readings);
+
+/// <summary>Input of the calculator <c>leak-suspects-shell</c>.</summary>
+/// <param name="Shell">The shell with what was found and looked at.</param>
+/// <param name="Mark">Name of the one mark that is asked about; null for all of them.</param>
+public sealed record LeakShellInput(WetShell Shell, string? Mark = null);
+
+/// <summary>Input of the calculator <c>next-water-test</c>.</summary>
+/// <param name="Question">Suspects and evidence.</param>
+/// <param name="Candidates">The tests to choose from.</param>
+public sealed record NextWaterTestInput(LeakQuestion Question, IReadOnlyList<WaterTestCandidate> Candidates);
+
+internal sealed class SealGapInputValidator : AbstractValidator<SealGapInput>
+{
+    public SealGapInputValidator()
+    {
+        RuleFor(x => x.Readings).Must(r => r.Count is >= 2 and <= 200).WithMessage("Give 2 to 200 pairs of readings.");
+        RuleForEach(x => x.Readings).Given().SetValidator(new SealReadingValidator());
+    }
+}
+
+/// <summary>Names only: counts and probabilities are judged where they are reckoned with.</summary>
+internal sealed class LeakQuestionValidator : AbstractValidator<LeakQuestion>
+{
+    public LeakQuestionValidator()
+    {
+        RuleForEach(x => x.Spots).Given().Must(s => s.Length is >= 1 and <= 200).WithMessage("A spot has a name of 1 to 200 characters.");
+        RuleForEach(x => x.Suspects).Given().ChildRules(s => s.RuleFor(x => x.Name).Must(n => n.Length is >= 1 and <= 200).WithMessage("A suspect has a name of 1 to 200 characters."));
+        RuleForEach(x => x.Evidence).Given().ChildRules(e => e.RuleFor(x => x.Name).Must(n => n.Length is >= 1 and <= 200).WithMessage("A result has a name of 1 to 200 characters."));
+    }
+}
+
+internal sealed class LeakShellInputValidator : AbstractValidator<LeakShellInput>
+{
+    public LeakShellInputValidator() => RuleFor(x => x.Shell).SetValidator(new WetShellValidator());
+}
+
+internal sealed class NextWaterTestInputValidator : AbstractValidator<NextWaterTestInput>
+{
+    public NextWaterTestInputValidator()
+    {
+        RuleFor(x => x.Question).SetValidator(new LeakQuestionValidator());
+        RuleForEach(x => x.Candidates).Given().ChildRules(c => c.RuleFor(x => x.Name).Must(n => n.Length is >= 1 and <= 200).WithMessage("A test has a name of 1 to 200 characters."));
+    }
+}
 
 internal sealed class WetRoofValidator : AbstractValidator<WetRoof>
 {

@@ -2,6 +2,8 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
 
 namespace Abri.Server.Demo;
 
@@ -79,7 +81,8 @@ internal static class Heron
         [
             Planned("Vent over the glaze bench", "vent", new PanelPoint(1497.5, 320), 0), Planned("Skylight over the throwing wheel", "skylight", new PanelPoint(2732, 0), 90, "Lining not chosen yet."),
             Planned("Stove flue", "flue", new PanelPoint(3910, -480), 0),
-        ]);
+        ],
+        WaterRecord.None with { Observations = [Rained(new(2400, -760), 3, false), Rained(new(1150, 780), 3, false)] });
 
     private static PanelRecord Left => new(
         new Panel(PanelKind.Left, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
@@ -88,7 +91,12 @@ internal static class Heron
             Found("Two sign bolts through the skin", FindingKind.OpenHole, FindingShape.Line, [new(1080, 1380), new(1680, 1380)], ViewedFrom.Outside, Severity.Moderate, new(6, null, null, null), 1, "Rust runs below both."),
             Found("Rust behind the lower lining", FindingKind.SurfaceRust, FindingShape.Area, [new(2250, 60), new(2900, 60), new(2900, 180), new(2250, 180)], ViewedFrom.Inside, Severity.Moderate, new(650, 120, null, null), 3, ""),
         ],
-        [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)]);
+        [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)],
+        WaterRecord.None with
+        {
+            Drains = [.. new double[] { 700, 1900, 3100 }.Select((s, i) => new Drain($"Left sill drain {i + 1}", new(s, 12), i < 2 ? FirstDay : null, ""))],
+            Coverings = [new Covering("Wool in the lower left side", CoveringKind.Insulation, new PanelBox(920, 2140, 20, 800), false, Lap.Unknown, true, "Bought already.")],
+        });
 
     private static PanelRecord Right => new(
         new Panel(PanelKind.Right, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
@@ -112,7 +120,8 @@ internal static class Heron
     private static PanelRecord RearLeftDoor => new(
         new Panel(PanelKind.RearLeftDoor, new PanelBox(0, HalfWidthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
         [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(0, 780), new(HalfWidthMm, 780), 50), 35)],
-        [Found("Sealant cracked at the hinge", FindingKind.CrackedSealant, FindingShape.Line, [new(835, 1500), new(835, 1720)], ViewedFrom.Outside, Severity.Minor, new(220, null, null, null), 2, "")], []);
+        [Found("Sealant cracked at the hinge", FindingKind.CrackedSealant, FindingShape.Line, [new(835, 1500), new(835, 1720)], ViewedFrom.Outside, Severity.Minor, new(220, null, null, null), 2, "")], [],
+        WaterRecord.None with { SealReadings = [.. new double[] { 9, 8.5, 10.8, 9.5 }.Select((gap, i) => new SealReading(new(150 + (i * 200), 1945), gap, 12))] });
 
     private static PanelRecord RearRightDoor => new(
         new Panel(PanelKind.RearRightDoor, new PanelBox(-HalfWidthMm, 0, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
@@ -125,7 +134,8 @@ internal static class Heron
     private static PanelRecord Floor => new(
         new Panel(PanelKind.Floor, new PanelBox(0, LengthMm, -HalfWidthMm, HalfWidthMm).Corners, 1.0, SkinMaterial.MildSteel),
         [.. new double[] { 350, 1000, 1650, 2300, 2950, 3600, 4200 }.Select((s, i) => new Member($"Bearer {i + 1}", MemberKind.Bearer, MemberRole.Structural, Strip(new(s, -HalfWidthMm), new(s, HalfWidthMm), 60), 60))],
-        [Found("Soft board by the side door", FindingKind.SoftWood, FindingShape.Area, [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)], ViewedFrom.Inside, Severity.Severe, new(410, 300, null, 31), 0, "An awl goes in to the handle.")], []);
+        [Found("Soft board by the side door", FindingKind.SoftWood, FindingShape.Area, [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)], ViewedFrom.Inside, Severity.Severe, new(410, 300, null, 31), 0, "An awl goes in to the handle.")], [],
+        WaterRecord.None with { Observations = [.. new (int Day, double Percent)[] { (1, 31), (4, 30.5), (8, 31.5) }.Select(m => new Observation(ObservationKind.Moisture, new(1380, -680), FirstDay.AddDays(m.Day), null, m.Percent, null, null, null, null, "Ida", ""))] });
 
     private static PanelRecord Step => new(
         new Panel(PanelKind.Step, new PanelBox(LengthMm, LengthMm + 230, -HalfWidthMm, HalfWidthMm).Corners, 1.5, SkinMaterial.MildSteel, Name: "Rear step"),
@@ -148,6 +158,10 @@ internal static class Heron
 
     private static Opening Planned(string name, string fitting, PanelPoint at, int turnDeg, string notes = "") =>
         new(name, fitting, at, turnDeg, null, Schools, OpeningState.Planned, null, notes);
+
+    /// <summary>What was looked at after the night of rain.</summary>
+    private static Observation Rained(PanelPoint at, int day, bool wet) =>
+        new(ObservationKind.Rain, at, FirstDay.AddDays(day), wet, null, WindFrom.Rear, null, null, null, "Ida", "");
 
     private static FindingRecord Found(
         string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes,

@@ -4,6 +4,7 @@ using Abri.Server.Api;
 using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Shell;
+using Abri.Storage.Water;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Shell;
@@ -20,8 +21,8 @@ internal static class ShellEndpoints
         vehicles.MapGroup("/{id}").MapRecord<Vehicle, VehicleStore>("vehicle", (_, store, id) => store.Find(id), (_, _, _) => null);
 
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("shell").AddEndpointFilter(VehicleExists);
-        vehicle.MapGet("/shell", (string vehicleId, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, OpeningStore openings, FindingStore findings, PhotoStore photos) =>
-            WholeShell.Of(vehicles.Find(vehicleId)!, panels, members, zones, openings, findings, photos)).WithName("shell-get");
+        vehicle.MapGet("/shell", (string vehicleId, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, OpeningStore openings, FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors, TimeProvider clock) =>
+            WholeShell.Of(vehicles.Find(vehicleId)!, panels, members, zones, openings, findings, photos, water, priors, clock.GetUtcNow())).WithName("shell-get");
 
         vehicle.MapPost("/panels", Results<Ok<Stored<Panel>>, ProblemHttpResult> (string vehicleId, Panel value, HttpContext context, PanelStore store) =>
             ShellCheck.OfPanel(value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(vehicleId, value)))
@@ -52,7 +53,7 @@ internal static class ShellEndpoints
 
     internal static Panel PanelOf(HttpContext context, string panelId) => context.RequestServices.GetRequiredService<PanelStore>().Find(panelId)!.Value;
 
-    private static Stored<T>? Owned<T>(HttpContext context, Stored<T>? row)
+    internal static Stored<T>? Owned<T>(HttpContext context, Stored<T>? row)
         where T : notnull => row?.OwnerId == (string?)context.GetRouteValue("vehicleId") ? row : null;
 
     private static Results<Ok<IReadOnlyList<Stored<Member>>>, ProblemHttpResult> AddMembers(

@@ -1,18 +1,50 @@
+using Abri.Core;
+using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
 using Abri.Server.Api;
 using Abri.Server.Shell;
+using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Shell;
+using Abri.Storage.Water;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Water;
 
-/// <summary>What the record of a vehicle gives for questions about water.</summary>
+/// <summary>What bears on water: kept with the panels, and what follows from it.</summary>
 internal static class WaterEndpoints
 {
-    public static void MapWater(this WebApplication app) =>
-        app.MapGroup("/api/vehicles/{vehicleId}").WithTags("water").AddEndpointFilter(ShellEndpoints.VehicleExists).MapGet("/wet-roof", Roof).WithName("wet-roof");
+    public static void MapWater(this WebApplication app)
+    {
+        RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("water").AddEndpointFilter(ShellEndpoints.VehicleExists);
+        vehicle.MapGet("/wet-roof", Roof).WithName("wet-roof");
+        vehicle.MapGet("/leaks", Leaks).WithName("leak-hunt");
+        vehicle.MapOnPanel<Suspect, SuspectStore>("suspect", WaterCheck.Of);
+        vehicle.MapOnPanel<Observation, ObservationStore>("observation", WaterCheck.Of);
+        vehicle.MapOnPanel<SealReading, SealReadingStore>("seal-reading", WaterCheck.Of);
+        vehicle.MapOnPanel<Drain, DrainStore>("drain", WaterCheck.Of);
+        vehicle.MapOnPanel<Covering, CoveringStore>("covering", WaterCheck.Of);
+        vehicle.MapPost("/leak-priors", (string vehicleId, LeakPrior value, HttpContext context, LeakPriorStore store) => RecordEndpoints.Answer(context, store.Add(vehicleId, value)))
+            .Validate<LeakPrior>().WithName("leak-prior-add");
+        vehicle.MapGroup("/leak-priors/{id}").MapRecord<LeakPrior, LeakPriorStore>("leak-prior", (context, store, id) => ShellEndpoints.Owned(context, store.Find(id)), (_, _, _) => null);
+        app.MapGet("/api/leak-priors", () => LeakPriors.Usual).WithTags("water").WithName("leak-prior-usual");
+    }
+
+    /// <summary>Adds, reads, replaces and removes records that lie on a panel.</summary>
+    private static void MapOnPanel<T, TStore>(this RouteGroupBuilder vehicle, string name, Func<Panel, T, Core.Problem?> check)
+        where T : notnull
+        where TStore : Store<T>
+    {
+        vehicle.MapPost($"/panels/{{panelId}}/{name}s", Results<Ok<Stored<T>>, ProblemHttpResult> (string panelId, T value, HttpContext context, PanelStore panels, TStore store) =>
+        {
+            if (ShellEndpoints.Owned(context, panels.Find(panelId)) is not { } panel) return Problems.NotFound("This panel is not there any more.");
+            return check(panel.Value, value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
+        }).Validate<T>().WithName($"{name}-add");
+        vehicle.MapGroup($"/{name}s/{{id}}").MapRecord<T, TStore>(
+            name, (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => check(ShellEndpoints.PanelOf(context, row.OwnerId!), value));
+    }
 
     /// <summary>The roof with its openings as dams, planned ones too: one wants to know before one cuts.</summary>
     private static Results<Ok<WetRoof>, ProblemHttpResult> Roof(string vehicleId, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings)
@@ -21,5 +53,26 @@ internal static class WaterEndpoints
         IEnumerable<Dam> dams = openings.All(roof.Id).Select(o => new Dam(
             o.Value.Name, fittings.Find(o.Value.FittingId)!.Value.Turned(o.Value.TurnDeg).Flange.BoxAt(o.Value.Centre), Dam.UsualStandsMm));
         return TypedResults.Ok(new WetRoof(roof.Value, [.. members.All(roof.Id).Select(m => m.Value)], [.. dams]));
+    }
+
+    private static Results<Ok<Worked<LeakHunt>>, ProblemHttpResult> Leaks(
+        string vehicleId, string? mark, VehicleStore vehicles, PanelStore panels, MemberStore members, FindingStore findings, OpeningStore openings, FittingStore fittings, WaterStores water, LeakPriorStore priors)
+    {
+        WetPanel[] wet =
+        [
+            .. panels.All(vehicleId).Select(p =>
+            {
+                var kept = water.OfPanel(p.Id);
+                IEnumerable<CutOpening> cut = openings.All(p.Id).Where(o => o.Value.State != OpeningState.Planned).Select(o =>
+                {
+                    Fitting fitting = fittings.Find(o.Value.FittingId)!.Value.Turned(o.Value.TurnDeg);
+                    return new CutOpening(o.Value.Name, fitting.Flange.BoxAt(o.Value.Centre), o.Value.State == OpeningState.Fitted, fitting.Clamp is not null);
+                });
+                return new WetPanel(
+                    p.Id, p.Value, [.. members.All(p.Id).Select(m => m.Value)], [.. findings.All(p.Id).Select(f => f.Value)], [.. cut], kept.Suspects, kept.Observations, kept.SealReadings, kept.Drains, kept.Coverings);
+            }),
+        ];
+        var shell = new WetShell(wet, vehicles.Find(vehicleId)!.Value.Attitude ?? new Attitude(0, 0), [.. priors.All(vehicleId).Select(p => p.Value)]);
+        return LeakHunt.Of(shell, mark).IsOk(out Worked<LeakHunt>? hunt, out Core.Problem? problem) ? TypedResults.Ok(hunt) : Problems.Of(problem);
     }
 }

@@ -125,7 +125,11 @@ internal sealed class WetShellValidator : AbstractValidator<WetShell>
                 o.RuleFor(x => x.Name).Name();
                 o.RuleFor(x => x.Edge).Area("The edge of an opening");
             });
-            p.RuleFor(x => new WaterRecord(x.Suspects, x.Observations, x.SealReadings, x.Drains, x.Coverings)).SetValidator(new WaterRecordValidator());
+            p.RuleForEach(x => x.Suspects).Given().SetValidator(new SuspectValidator());
+            p.RuleForEach(x => x.Observations).Given().SetValidator(new ObservationValidator());
+            p.RuleForEach(x => x.SealReadings).Given().SetValidator(new SealReadingValidator());
+            p.RuleForEach(x => x.Drains).Given().SetValidator(new DrainValidator());
+            p.RuleForEach(x => x.Coverings).Given().SetValidator(new CoveringValidator());
         });
         RuleFor(x => x.Panels).Must(p => p.Select(x => x?.Id).Distinct().Count() == p.Count).WithMessage("Two panels have the same id.");
     }

@@ -151,6 +151,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/leak-priors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leak-prior-usual"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/changes": {
         parameters: {
             query?: never;
@@ -645,6 +661,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/seal-gap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seal-gap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/leak-suspects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leak-suspects"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/leak-suspects-shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leak-suspects-shell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/next-water-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next-water-test"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/opening-verdict": {
         parameters: {
             query?: never;
@@ -1093,6 +1173,214 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/leaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leak-hunt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/suspects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["suspect-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["observation-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/seal-readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seal-reading-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/drains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drain-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/coverings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["covering-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/leak-priors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leak-prior-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/suspects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["suspect-get"];
+        put: operations["suspect-put"];
+        post?: never;
+        delete: operations["suspect-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/observations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["observation-get"];
+        put: operations["observation-put"];
+        post?: never;
+        delete: operations["observation-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/seal-readings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seal-reading-get"];
+        put: operations["seal-reading-put"];
+        post?: never;
+        delete: operations["seal-reading-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/drains/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drain-get"];
+        put: operations["drain-put"];
+        post?: never;
+        delete: operations["drain-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/coverings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["covering-get"];
+        put: operations["covering-put"];
+        post?: never;
+        delete: operations["covering-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/leak-priors/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leak-prior-get"];
+        put: operations["leak-prior-put"];
+        post?: never;
+        delete: operations["leak-prior-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1182,6 +1470,19 @@ export interface components {
             /** Format: double */
             mostMm: number;
         };
+        /** @enum {unknown} */
+        Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
+        Covering: {
+            name: string;
+            kind: components["schemas"]["CoveringKind"];
+            area: components["schemas"]["PanelBox"];
+            sealedAtBottom: boolean;
+            lap: components["schemas"]["Lap"];
+            planned: boolean;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        CoveringKind: "lining" | "cladding" | "insulation" | "foam" | "membrane" | "sealant" | "patch";
         CutLine: {
             side: components["schemas"]["Side"];
             from: components["schemas"]["PanelPoint"];
@@ -1197,6 +1498,12 @@ export interface components {
             setFromMm: number;
             /** Format: double */
             setToMm: number;
+        };
+        CutOpening: {
+            name: string;
+            edge: components["schemas"]["PanelBox"];
+            fitted: boolean;
+            clamped: boolean;
         };
         CutPath: {
             school: components["schemas"]["CutSize"];
@@ -1243,6 +1550,13 @@ export interface components {
             temperatureC: null | number;
             /** Format: double */
             humidityPercent: null | number;
+        };
+        Drain: {
+            name: string;
+            place: components["schemas"]["PanelPoint"];
+            /** Format: date-time */
+            clearedAt: null | string;
+            notes: string;
         };
         DrilledHole: {
             centre: components["schemas"]["PanelPoint"];
@@ -1417,6 +1731,73 @@ export interface components {
             hole: components["schemas"]["PanelPoint"][];
             frameCentre: components["schemas"]["PanelPoint"];
         };
+        HuntedSuspect: {
+            panelId: string;
+            suspect: components["schemas"]["Suspect"];
+            origin: components["schemas"]["SuspectOrigin"];
+            why: string;
+            /** Format: double */
+            reach: number;
+            way: components["schemas"]["WayPiece"][];
+            wayWords: string;
+        };
+        /** @enum {unknown} */
+        Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
+        LeakEvidence: {
+            name: string;
+            /** Format: int32 */
+            spot: number;
+            wet: boolean;
+            shows?: null | number[];
+        };
+        LeakHunt: {
+            ranking: components["schemas"]["LeakRanking"];
+            suspects: components["schemas"]["HuntedSuspect"][];
+            spots: components["schemas"]["WetSpot"][];
+            tests: components["schemas"]["PlannedTest"][];
+            covers: components["schemas"]["TemporaryCover"][];
+        };
+        LeakPrior: {
+            kind: components["schemas"]["SuspectKind"];
+            condition: components["schemas"]["Condition"];
+            /** Format: double */
+            probability: number;
+        };
+        LeakQuestion: {
+            spots: string[];
+            suspects: components["schemas"]["LeakSuspect"][];
+            evidence: components["schemas"]["LeakEvidence"][];
+            /**
+             * Format: double
+             * @default 0.01
+             */
+            falseAlarm: number;
+        };
+        LeakRanking: {
+            state: components["schemas"]["LeakState"];
+            verdict: string;
+            suspects: components["schemas"]["RankedSuspect"][];
+            /** Format: double */
+            noCause: number;
+            /** Format: double */
+            oneCause: number;
+            /** Format: double */
+            several: number;
+            best: number[];
+            misfits: string[];
+        };
+        LeakShellInput: {
+            shell: components["schemas"]["WetShell"];
+            mark?: null | string;
+        };
+        /** @enum {unknown} */
+        LeakState: "nothingWet" | "searching" | "oneCause" | "twoCauses" | "contradiction";
+        LeakSuspect: {
+            name: string;
+            /** Format: double */
+            prior: number;
+            reaches: number[];
+        };
         LengthFormat: {
             units?: components["schemas"]["UnitSystem"];
             /**
@@ -1516,6 +1897,28 @@ export interface components {
             why: string;
             caution: null | string;
         };
+        NextWaterTestInput: {
+            question: components["schemas"]["LeakQuestion"];
+            candidates: components["schemas"]["WaterTestCandidate"][];
+        };
+        Observation: {
+            kind: components["schemas"]["ObservationKind"];
+            place: components["schemas"]["PanelPoint"];
+            /** Format: date-time */
+            seenAt: string;
+            wet: null | boolean;
+            /** Format: double */
+            moisturePercent: null | number;
+            wind: null | components["schemas"]["WindFrom"];
+            attitude: null | components["schemas"]["Attitude"];
+            spray: null | components["schemas"]["Spray"];
+            /** Format: double */
+            afterMinutes: null | number;
+            seenBy: string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        ObservationKind: "rain" | "waterTest" | "moisture";
         OpenUp: {
             side: components["schemas"]["Side"];
             /** Format: double */
@@ -1639,6 +2042,18 @@ export interface components {
             /** Format: double */
             longitudeDeg: number;
         };
+        PlannedTest: {
+            test: components["schemas"]["RankedTest"];
+            panelId: string;
+            spray: components["schemas"]["Spray"];
+            watchPanelId: string;
+            watchPlace: components["schemas"]["PanelPoint"];
+            watch: string;
+            /** Format: double */
+            waitMinutes: number;
+            wets: number[];
+            instructions: string[];
+        };
         Pond: {
             /** Format: int32 */
             number: number;
@@ -1681,6 +2096,33 @@ export interface components {
             cost: number;
             reason: string;
             givesUp: null | string;
+        };
+        RankedSuspect: {
+            /** Format: int32 */
+            number: number;
+            name: string;
+            /** Format: double */
+            prior: number;
+            /** Format: double */
+            leaks: number;
+            /** Format: double */
+            causes: number;
+            for: string[];
+            against: string[];
+        };
+        RankedTest: {
+            /** Format: int32 */
+            number: number;
+            name: string;
+            /** Format: double */
+            bits: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            bitsPerMinute: number;
+            /** Format: double */
+            wetChance: number;
+            notYet: null | string;
         };
         ReadingPair: {
             name: string;
@@ -1735,6 +2177,30 @@ export interface components {
         Schools: {
             ribInTheWay: components["schemas"]["RibInTheWay"];
             cutSize: components["schemas"]["CutSize"];
+        };
+        SealGapInput: {
+            readings: components["schemas"]["SealReading"][];
+        };
+        SealOutlook: {
+            places: components["schemas"]["SealPlace"][];
+            /** Format: double */
+            leastPercent: number;
+            /** Format: double */
+            openMm: number;
+            verdict: string;
+        };
+        SealPlace: {
+            place: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            squeezePercent: number;
+            closes: boolean;
+        };
+        SealReading: {
+            place: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            sealMm: number;
         };
         Section: {
             /** Format: double */
@@ -1823,6 +2289,13 @@ export interface components {
         };
         /** @enum {unknown} */
         SourceKind: "published" | "commonPractice" | "fromMemory" | "assumption" | "geometry";
+        Spray: {
+            panel: components["schemas"]["PanelKind"];
+            zone: components["schemas"]["PanelBox"];
+            /** Format: double */
+            minutes: number;
+            othersMasked: boolean;
+        };
         SquarenessFound: {
             corners: components["schemas"]["PanelPoint"][];
             /** Format: double */
@@ -1850,6 +2323,20 @@ export interface components {
             value: number;
             unit: string;
         };
+        StoredOfCovering: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Covering"];
+        };
+        StoredOfDrain: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Drain"];
+        };
         StoredOfFinding: {
             id: string;
             /** Format: int32 */
@@ -1864,12 +2351,26 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Fitting"];
         };
+        StoredOfLeakPrior: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["LeakPrior"];
+        };
         StoredOfMember: {
             id: string;
             /** Format: int32 */
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Member"];
+        };
+        StoredOfObservation: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Observation"];
         };
         StoredOfOpening: {
             id: string;
@@ -1891,6 +2392,20 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Photo"];
+        };
+        StoredOfSealReading: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["SealReading"];
+        };
+        StoredOfSuspect: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Suspect"];
         };
         StoredOfVehicle: {
             id: string;
@@ -1951,6 +2466,19 @@ export interface components {
          * @enum {unknown}
          */
         SurfaceSource: "drawn" | "measured";
+        Suspect: {
+            name: string;
+            kind: components["schemas"]["SuspectKind"];
+            points: components["schemas"]["PanelPoint"][];
+            condition: components["schemas"]["Condition"];
+            /** Format: date-time */
+            sinceAt: null | string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        SuspectKind: "seam" | "gutter" | "spotWeld" | "screw" | "seal" | "clampGap" | "clipRow" | "crackedPlastic" | "doorSeal" | "grommet" | "corner" | "patchEdge" | "hole";
+        /** @enum {unknown} */
+        SuspectOrigin: "shell" | "finding" | "written";
         TapeChainInput: {
             panel: components["schemas"]["Panel"];
             run: components["schemas"]["TapeRun"];
@@ -1976,6 +2504,18 @@ export interface components {
             /** Format: double */
             restMm: number;
             twice: components["schemas"]["ReadingPair"][];
+        };
+        TemporaryCover: {
+            /** Format: int32 */
+            number: number;
+            what: string;
+            needs: string[];
+            /** Format: double */
+            minutes: number;
+            caution: null | string;
+        };
+        TestPlan: {
+            tests: components["schemas"]["RankedTest"][];
         };
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
@@ -2050,10 +2590,50 @@ export interface components {
             /** Format: double */
             litres: number;
         };
+        WaterTestCandidate: {
+            name: string;
+            /** Format: int32 */
+            spot: number;
+            /** Format: double */
+            minutes: number;
+            shows: number[];
+            notYet?: null | string;
+        };
+        WayOut: {
+            panelId: string;
+            row: components["schemas"]["VerdictRow"];
+        };
+        WayPiece: {
+            panelId: string;
+            points: components["schemas"]["PanelPoint"][];
+        };
+        WetPanel: {
+            id: string;
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            findings: components["schemas"]["Finding"][];
+            openings: components["schemas"]["CutOpening"][];
+            suspects: components["schemas"]["Suspect"][];
+            observations: components["schemas"]["Observation"][];
+            sealReadings: components["schemas"]["SealReading"][];
+            drains: components["schemas"]["Drain"][];
+            coverings: components["schemas"]["Covering"][];
+        };
         WetRoof: {
             panel: components["schemas"]["Panel"];
             members: components["schemas"]["Member"][];
             dams: components["schemas"]["Dam"][];
+        };
+        WetShell: {
+            panels: components["schemas"]["WetPanel"][];
+            attitude: components["schemas"]["Attitude"];
+            priors: components["schemas"]["LeakPrior"][];
+        };
+        WetSpot: {
+            name: string;
+            panelId: string;
+            place: components["schemas"]["PanelPoint"];
+            wet: boolean;
         };
         WholeShell: {
             vehicle: components["schemas"]["StoredOfVehicle"];
@@ -2064,7 +2644,16 @@ export interface components {
             findings: components["schemas"]["StoredOfFinding"][];
             photos: components["schemas"]["StoredOfPhoto"][];
             next: components["schemas"]["NextJob"][];
+            suspects: components["schemas"]["StoredOfSuspect"][];
+            observations: components["schemas"]["StoredOfObservation"][];
+            sealReadings: components["schemas"]["StoredOfSealReading"][];
+            drains: components["schemas"]["StoredOfDrain"][];
+            coverings: components["schemas"]["StoredOfCovering"][];
+            leakPriors: components["schemas"]["StoredOfLeakPrior"][];
+            waysOut: components["schemas"]["WayOut"][];
         };
+        /** @enum {unknown} */
+        WindFrom: "calm" | "front" | "rear" | "left" | "right";
         Wish: {
             kind: components["schemas"]["WishKind"];
             /**
@@ -2114,6 +2703,18 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfLeakHunt: {
+            result: components["schemas"]["LeakHunt"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfLeakRanking: {
+            result: components["schemas"]["LeakRanking"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfParkingAdvice: {
             result: components["schemas"]["ParkingAdvice"];
             steps: components["schemas"]["Step"][];
@@ -2134,6 +2735,12 @@ export interface components {
         };
         WorkedOfRelief: {
             result: components["schemas"]["Relief"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSealOutlook: {
+            result: components["schemas"]["SealOutlook"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -2164,6 +2771,12 @@ export interface components {
         };
         WorkedOfTapedMembers: {
             result: components["schemas"]["TapedMembers"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTestPlan: {
+            result: components["schemas"]["TestPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -2376,6 +2989,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SurfaceSection"][];
+                };
+            };
+        };
+    };
+    "leak-prior-usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeakPrior"][];
                 };
             };
         };
@@ -2736,6 +3369,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfDryingOutlook"];
+                };
+            };
+        };
+    };
+    "seal-gap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealGapInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSealOutlook"];
+                };
+            };
+        };
+    };
+    "leak-suspects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLeakRanking"];
+                };
+            };
+        };
+    };
+    "leak-suspects-shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakShellInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLeakHunt"];
+                };
+            };
+        };
+    };
+    "next-water-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextWaterTestInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTestPlan"];
                 };
             };
         };
@@ -3801,6 +4530,618 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WetRoof"];
                 };
+            };
+        };
+    };
+    "leak-hunt": {
+        parameters: {
+            query?: {
+                mark?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLeakHunt"];
+                };
+            };
+        };
+    };
+    "suspect-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Suspect"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSuspect"];
+                };
+            };
+        };
+    };
+    "observation-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Observation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfObservation"];
+                };
+            };
+        };
+    };
+    "seal-reading-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSealReading"];
+                };
+            };
+        };
+    };
+    "drain-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfDrain"];
+                };
+            };
+        };
+    };
+    "covering-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Covering"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfCovering"];
+                };
+            };
+        };
+    };
+    "leak-prior-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakPrior"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLeakPrior"];
+                };
+            };
+        };
+    };
+    "suspect-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSuspect"];
+                };
+            };
+        };
+    };
+    "suspect-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Suspect"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSuspect"];
+                };
+            };
+        };
+    };
+    "suspect-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "observation-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfObservation"];
+                };
+            };
+        };
+    };
+    "observation-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Observation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfObservation"];
+                };
+            };
+        };
+    };
+    "observation-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "seal-reading-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSealReading"];
+                };
+            };
+        };
+    };
+    "seal-reading-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSealReading"];
+                };
+            };
+        };
+    };
+    "seal-reading-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "drain-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfDrain"];
+                };
+            };
+        };
+    };
+    "drain-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfDrain"];
+                };
+            };
+        };
+    };
+    "drain-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "covering-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfCovering"];
+                };
+            };
+        };
+    };
+    "covering-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Covering"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfCovering"];
+                };
+            };
+        };
+    };
+    "covering-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "leak-prior-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLeakPrior"];
+                };
+            };
+        };
+    };
+    "leak-prior-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakPrior"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLeakPrior"];
+                };
+            };
+        };
+    };
+    "leak-prior-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -15,7 +15,11 @@ export const router = createRouter({
       name: 'panel',
       component: () => import('@/stages/walkaround/PanelScreen.vue'),
     },
-    { path: '/vehicles/:vehicleId/water', name: 'water', component: () => import('@/stages/water/WaterStage.vue') },
+    {
+      path: '/vehicles/:vehicleId/water/:tab(leaks|standing|out)?',
+      name: 'water',
+      component: () => import('@/stages/water/WaterStage.vue'),
+    },
     { path: '/vehicles/:vehicleId/openings', name: 'openings', component: () => import('@/stages/openings/Openings.vue') },
     {
       path: '/vehicles/:vehicleId/openings/:openingId/:tab(place|mark-out|as-cut)',

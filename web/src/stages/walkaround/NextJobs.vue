@@ -15,6 +15,10 @@ const { lengths } = useState()
 /** What a person can hold in mind; the rest stands in the list of findings. */
 const most = 30
 const first = computed(() => props.shell.next[0])
+/** What must not be done, and keeps water in; a blocked drain is a finding and stands below. */
+const shut = computed(() =>
+  props.shell.waysOut.filter((w) => w.row.state === 'blocked' && w.row.id !== 'drain-blocked').slice(0, 3),
+)
 
 const rows = computed(() =>
   props.shell.next.slice(0, most).map((job, i) => {
@@ -61,6 +65,15 @@ function size(m: Schemas['FindingMeasures']): string {
     <b>{{ t('walkaround.nothingWaits') }}</b>
     <span>{{ t('walkaround.nothingWaitsWhy') }}</span>
   </div>
+  <RouterLink
+    v-if="shut.length > 0"
+    class="shut"
+    :to="{ name: 'water', params: { vehicleId: shell.vehicle.id, tab: 'out' } }"
+    data-testid="shut-in"
+  >
+    <b>{{ t('waysOut.fromWalkaround') }}</b>
+    <span v-for="w in shut" :key="w.row.title">{{ w.row.title }}. {{ w.row.remedy }}</span>
+  </RouterLink>
   <div class="card">
     <h2>{{ t('walkaround.waiting') }}</h2>
     <div>
@@ -109,6 +122,17 @@ button.next {
 .next b {
   font: 600 16px/1.25 Barlow;
   color: var(--ink);
+}
+.shut {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  padding: 8px 12px;
+  border-left: 4px solid var(--stop);
+  background: var(--stop-soft);
+  color: var(--ink);
+  font-size: 13.5px;
+  text-decoration: none;
 }
 .caution {
   color: var(--stop);

@@ -9,11 +9,12 @@ import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
+import WaterLayer from '@/drawing/WaterLayer.vue'
 import AddPanel from './AddPanel.vue'
 import FindingEditor from './FindingEditor.vue'
 import FindingList from './FindingList.vue'
 import NextJobs from './NextJobs.vue'
-import UnfoldedShell from './UnfoldedShell.vue'
+import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ZoneList from './ZoneList.vue'
 import { useFindings } from './useFindings'
 
@@ -24,7 +25,7 @@ const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
 const tabs = ['overview', 'findings', 'inside', 'panels'] as const
 const tab = ref<(typeof tabs)[number]>('overview')
-const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false })
+const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false, water: false })
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
 const { numbers, edited, begin, open } = useFindings()
@@ -62,7 +63,7 @@ useKeys((event) => {
       <h1>{{ t('walkaround.title') }}</h1>
       <div class="tabs" role="group" :aria-label="t('walkaround.layers')">
         <Checkbox
-          v-for="layer in ['findings', 'openings', 'members', 'bays', 'zones'] as const"
+          v-for="layer in ['findings', 'openings', 'members', 'bays', 'zones', 'water'] as const"
           :key="layer"
           v-model:checked="layers[layer]"
         >
@@ -86,7 +87,11 @@ useKeys((event) => {
       @finding="open"
       @opening="toOpening"
       @hover="(id) => (shown = id)"
-    />
+    >
+      <template #default="{ at }">
+        <WaterLayer v-if="layers.water" :shell="shell" :at="at" />
+      </template>
+    </UnfoldedShell>
     <aside>
       <Switch v-model="tab" tabs :choices="tabs.map((key) => ({ key, text: t(`walkaround.${key}`) }))" />
       <NextJobs

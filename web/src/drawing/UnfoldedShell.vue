@@ -3,14 +3,14 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { LengthFormat, Point, Schemas } from '@/api/client'
 import { lengthNumber } from '@/app/length'
-import FindingMark from '@/drawing/FindingMark.vue'
-import { facingOf, isLevel, panelName, type ViewedFrom } from '@/drawing/facing'
-import { boxAround, footprintOutline, turnedShape, type Box } from '@/drawing/geometry'
-import { rulerMarks } from '@/drawing/ruler'
-import { unfolded, type LaidPanel } from '@/drawing/unfolded'
-import { useViewport } from '@/drawing/viewport'
-import ZoomButtons from '@/drawing/ZoomButtons.vue'
-import { zoneBox } from '@/drawing/zones'
+import FindingMark from './FindingMark.vue'
+import { facingOf, isLevel, panelName, type ViewedFrom } from './facing'
+import { boxAround, footprintOutline, turnedShape, type Box } from './geometry'
+import { rulerMarks } from './ruler'
+import { unfolded, type LaidPanel } from './unfolded'
+import { useViewport } from './viewport'
+import ZoomButtons from './ZoomButtons.vue'
+import { zoneBox } from './zones'
 import { useAllBays } from './useAllBays'
 
 /** The whole shell, unfolded to scale, with what is on it. Layers are drawn in the order in which one would paint them. */
@@ -23,8 +23,17 @@ const props = defineProps<{
   /** Numbers of the findings in the order of work, by id. */
   numbers: Record<string, number>
   shown: string | null
+  /** Whether a click on a panel says a place on it, instead of opening it. */
+  picking?: boolean
 }>()
-const emit = defineEmits<{ panel: [id: string]; finding: [id: string]; opening: [id: string]; hover: [id: string | null] }>()
+const emit = defineEmits<{
+  panel: [id: string]
+  finding: [id: string]
+  opening: [id: string]
+  hover: [id: string | null]
+  place: [panelId: string, at: Point]
+}>()
+defineSlots<{ default(props: { at: (panelId: string, p: Point) => { x: number; y: number } | null; scale: number }): unknown }>()
 const { t } = useI18n()
 const svg = ref<SVGSVGElement | null>(null)
 const laid = computed(() => unfolded(props.shell.panels as LaidPanel['row'][], props.from))
@@ -46,6 +55,23 @@ defineExpose({ fit, zoomBy })
 const on = (l: LaidPanel, p: Point) => {
   const spot = l.at(p)
   return { x: x(spot.x), y: y(spot.y) }
+}
+/** What a caller lays over the shell is placed by panel and point. */
+function atPanel(panelId: string, p: Point) {
+  const l = laid.value.find((one) => one.row.id === panelId)
+  return l ? on(l, p) : null
+}
+function clicked(l: LaidPanel, event: MouseEvent) {
+  if (!props.picking) return emit('panel', l.row.id)
+  const box = svg.value!.getBoundingClientRect()
+  const spot = toPanel(event.clientX - box.left, event.clientY - box.top)
+  // A panel is laid by turning and shifting, so that its own axes give the place back.
+  const [o, s, up] = [l.at({ sMm: 0, tMm: 0 }), l.at({ sMm: 1, tMm: 0 }), l.at({ sMm: 0, tMm: 1 })]
+  const [dx, dy] = [spot.sMm - o.x, spot.tMm - o.y]
+  emit('place', l.row.id, {
+    sMm: Math.round(dx * (s.x - o.x) + dy * (s.y - o.y)),
+    tMm: Math.round(dx * (up.x - o.x) + dy * (up.y - o.y)),
+  })
 }
 const path = (l: LaidPanel, points: readonly Point[]) =>
   'M' +
@@ -139,7 +165,7 @@ const short = (name: string, room: number) =>
 
 <template>
   <div class="board">
-    <svg ref="svg" class="drawing" :aria-label="t('walkaround.drawing')" role="application" tabindex="0">
+    <svg ref="svg" class="drawing" :class="{ picking }" :aria-label="t('walkaround.drawing')" role="application" tabindex="0">
       <defs>
         <pattern id="shell-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="6" height="6" fill="#dad8d2" />
@@ -157,7 +183,7 @@ const short = (name: string, room: number) =>
             role="link"
             :aria-label="panelName(l.row.value)"
             :d="path(l, l.row.value.outline)"
-            @click="emit('panel', l.row.id)"
+            @click="clicked(l, $event)"
             @keydown.enter.stop="emit('panel', l.row.id)"
           >
             <title>{{ t('walkaround.openPanel', { panel: panelName(l.row.value) }) }}</title>
@@ -218,6 +244,7 @@ const short = (name: string, room: number) =>
             @mouseleave="emit('hover', null)"
           />
         </template>
+        <slot :at="atPanel" :scale="scale" />
         <g class="ruler">
           <rect x="0" y="0" :width="width" height="24" />
           <text class="quiet" x="8" y="16">{{ t('walkaround.stations') }}</text>
@@ -242,6 +269,9 @@ const short = (name: string, room: number) =>
   stroke: #7d786d;
   stroke-width: 1.4;
   cursor: pointer;
+}
+.picking .skin {
+  cursor: crosshair;
 }
 .skin:hover {
   fill: #fff;

@@ -11,6 +11,7 @@ import OpeningShape from '@/drawing/OpeningShape.vue'
 import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import type { ViewedFrom } from '@/drawing/facing'
 import { useWater } from './useWater'
+import WaterTabs from './WaterTabs.vue'
 
 /** Where rain stands on the roof as the vehicle is parked, or would be: tried by two sliders. */
 const { t } = useI18n()
@@ -51,6 +52,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 
 <template>
   <div v-if="!roof" class="empty">
+    <WaterTabs />
     <p>{{ trouble || t('app.loading') }}</p>
     <RouterLink v-if="trouble" class="btn" :to="{ name: 'walkaround', params: { vehicleId: shell!.vehicle.id } }">{{
       t('stages.walkaround')
@@ -58,7 +60,8 @@ useKeys((event) => drawingKey(event, from, drawing.value))
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('water.title') }}</h1>
+      <WaterTabs />
+      <div class="sp" />
       <label v-for="axis in ['pitchDeg', 'rollDeg'] as const" :key="axis" class="slider">
         {{ t(`water.${axis}`) }}
         <input v-model.number="attitude[axis]" type="range" min="-5" max="5" step="0.1" :aria-valuetext="deg(attitude[axis])" />

@@ -1,0 +1,55 @@
+<script setup lang="ts" generic="T">
+import { Modal } from 'ant-design-vue'
+import { useI18n } from 'vue-i18n'
+import type { Point, Stored } from '@/api/client'
+import { panelName } from '@/drawing/facing'
+import LengthInput from './LengthInput.vue'
+import { useState } from './state'
+import type { EditedRecord } from './usePanelRecord'
+
+/** The frame of a form for a record that lies on a panel: which panel, where on it, save and remove. */
+defineProps<{ title: string; wrong: string }>()
+/** Where on the panel, for a record that lies at one place. */
+const place = defineModel<Point>('place')
+const edited = defineModel<EditedRecord<T> | null>({ required: true })
+const emit = defineEmits<{ save: []; remove: [row: Stored<T>] }>()
+defineSlots<{ default(props: { value: T }): unknown }>()
+const { t } = useI18n()
+const { shell } = useState()
+</script>
+
+<template>
+  <Modal
+    :open="edited !== null"
+    :title="title"
+    :ok-text="t('app.save')"
+    :cancel-text="t('app.cancel')"
+    destroy-on-close
+    @ok="emit('save')"
+    @cancel="edited = null"
+  >
+    <form v-if="edited" class="form" @submit.prevent="emit('save')">
+      <label class="named wide">
+        {{ t('findings.where') }}
+        <select v-model="edited.panelId" class="field" :disabled="edited.row !== null">
+          <option v-for="p in shell?.panels ?? []" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
+        </select>
+      </label>
+      <template v-if="place">
+        <LengthInput
+          :model-value="place.sMm"
+          :label="t('water.along')"
+          @update:model-value="(mm) => (place = { ...place!, sMm: mm ?? 0 })"
+        />
+        <LengthInput
+          :model-value="place.tMm"
+          :label="t('water.across')"
+          @update:model-value="(mm) => (place = { ...place!, tMm: mm ?? 0 })"
+        />
+      </template>
+      <slot :value="edited.value" />
+      <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+      <button v-if="edited.row" class="btn" type="button" @click="emit('remove', edited.row)">{{ t('app.remove') }}</button>
+    </form>
+  </Modal>
+</template>

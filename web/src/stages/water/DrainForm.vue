@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import RecordDialogue from '@/app/RecordDialogue.vue'
+import type { usePanelRecord } from '@/app/usePanelRecord'
+
+/** A drain of the register. */
+const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Drain']>> }>()
+const { t } = useI18n()
+const { edited, wrong, save, remove } = props.record
+</script>
+
+<template>
+  <RecordDialogue
+    v-model="edited"
+    :title="edited?.value.name || t('waysOut.addDrain')"
+    :wrong="wrong"
+    :place="edited?.value.place"
+    @update:place="(p) => edited && p && (edited.value.place = p)"
+    @save="save"
+    @remove="remove"
+  >
+    <template #default="{ value }">
+      <label class="named">{{ t('app.name') }}<input v-model="value.name" class="field" maxlength="80" /></label>
+      <label class="named">
+        {{ t('waysOut.lastCleared') }}
+        <input
+          class="field"
+          type="date"
+          :value="value.clearedAt?.slice(0, 10) ?? ''"
+          @change="
+            (e) =>
+              (value.clearedAt = (e.target as HTMLInputElement).value
+                ? `${(e.target as HTMLInputElement).value}T12:00:00.000Z`
+                : null)
+          "
+        />
+      </label>
+      <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
+    </template>
+  </RecordDialogue>
+</template>

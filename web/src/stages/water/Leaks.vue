@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import type { Finding, Point, Schemas, Stored } from '@/api/client'
+import { useKeys } from '@/app/keys'
+import { useState } from '@/app/state'
+import { usePanelRecord } from '@/app/usePanelRecord'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import type { ViewedFrom } from '@/drawing/facing'
+import { drawingKey } from '@/drawing/keys'
+import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
+import ViewSwitch from '@/drawing/ViewSwitch.vue'
+import FindingEditor from '@/stages/walkaround/FindingEditor.vue'
+import { useFindings } from '@/stages/walkaround/useFindings'
+import LeakMarks from './LeakMarks.vue'
+import ObservationForm from './ObservationForm.vue'
+import PriorsTable from './PriorsTable.vue'
+import SuspectForm from './SuspectForm.vue'
+import SuspectList from './SuspectList.vue'
+import TestCard from './TestCard.vue'
+import TestRun from './TestRun.vue'
+import { useLeaks } from './useLeaks'
+import WaterTabs from './WaterTabs.vue'
+
+/** Where the water gets in: what is suspected and why, the next water test, and what to do where rain is near. */
+const { t } = useI18n()
+const router = useRouter()
+const { shell, fittings, lengths } = useState()
+const from = ref<ViewedFrom>('outside')
+const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
+const { answer, hunt, next, spots, mark, trouble } = useLeaks()
+const chosen = ref<number | null>(null)
+const test = ref<Schemas['PlannedTest'] | null>(null)
+const running = ref<Schemas['PlannedTest'] | null>(null)
+const rainIsNear = ref(false)
+const priors = ref(false)
+const picking = ref(false)
+const layers = { members: true, findings: false, openings: false, zones: false, bays: false }
+const observation = usePanelRecord<Schemas['Observation']>('observations')
+const suspect = usePanelRecord<Schemas['Suspect']>('suspects')
+const { edited: finding, begin: beginFinding } = useFindings()
+watch(hunt, () => {
+  chosen.value = hunt.value?.ranking.suspects.find((s) => s.causes > 0)?.number ?? null
+  test.value = next.value
+})
+const state = computed(() => hunt.value?.ranking.state ?? 'nothingWet')
+
+function lookAt(panelId: string, at: Point) {
+  picking.value = false
+  observation.begin(panelId, {
+    kind: 'rain',
+    place: at,
+    seenAt: new Date().toISOString(),
+    wet: true,
+    moisturePercent: null,
+    wind: null,
+    attitude: null,
+    spray: null,
+    afterMinutes: null,
+    seenBy: localStorage.getItem('abri.seenBy') ?? '',
+    notes: '',
+  })
+}
+function addSuspect() {
+  const roof = shell.value!.panels[0]!
+  suspect.begin(roof.id, {
+    name: '',
+    kind: 'screw',
+    points: [{ sMm: 0, tMm: 0 }],
+    condition: 'unknown',
+    sinceAt: null,
+    notes: '',
+  })
+}
+/** A suspect that is offered is written down once somebody has looked at it; one that was written down is changed. */
+function look(number: number) {
+  const hunted = hunt.value!.suspects[number]!
+  const row = shell.value!.suspects.find((r) => r.ownerId === hunted.panelId && r.value.name === hunted.suspect.name)
+  suspect.begin(
+    hunted.panelId,
+    hunted.suspect,
+    hunted.origin === 'written' ? ((row as Stored<Schemas['Suspect']>) ?? null) : null,
+  )
+}
+const asFinding: Partial<Record<Schemas['SuspectKind'], Finding['kind']>> = {
+  hole: 'openHole',
+  spotWeld: 'openHole',
+  screw: 'openHole',
+  grommet: 'missingSeal',
+  doorSeal: 'missingSeal',
+  crackedPlastic: 'crackInPlastic',
+  clipRow: 'looseClip',
+}
+function writeDown(number: number) {
+  const { panelId, suspect: s } = hunt.value!.suspects[number]!
+  beginFinding(panelId, s.points[0])
+  Object.assign(finding.value!.value, {
+    name: s.name,
+    kind: asFinding[s.kind] ?? 'openSeam',
+    shape: s.points.length > 1 ? 'line' : 'point',
+    points: s.points.map((p) => ({ sMm: Math.round(p.sMm), tMm: Math.round(p.tMm) })),
+    severity: 'severe',
+    state: 'planned',
+    notes: hunt.value!.ranking.verdict,
+  })
+}
+useKeys((event) => {
+  if (event.key !== 'w') return drawingKey(event, from, drawing.value)
+  picking.value = !picking.value
+  return true
+})
+</script>
+
+<template>
+  <div v-if="!hunt" class="empty">
+    <WaterTabs />
+    <p>{{ trouble || t('app.loading') }}</p>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <WaterTabs />
+      <div class="sp" />
+      <ViewSwitch v-model="from" />
+      <button class="btn" type="button" :aria-pressed="rainIsNear" @click="rainIsNear = !rainIsNear">
+        {{ t('leaks.rainIsNear') }}
+      </button>
+      <button class="btn main" type="button" :aria-pressed="picking" @click="picking = !picking">{{ t('leaks.looked') }}</button>
+    </header>
+    <div class="map">
+      <p v-if="picking" class="hint" role="status">{{ t('leaks.pick') }}</p>
+      <UnfoldedShell
+        ref="drawing"
+        :shell="shell!"
+        :fittings="fittings"
+        :from="from"
+        :lengths="lengths"
+        :layers="layers"
+        :numbers="{}"
+        :shown="null"
+        :picking="picking"
+        @panel="(panelId) => router.push({ name: 'panel', params: { vehicleId: shell!.vehicle.id, panelId, tab: 'members' } })"
+        @place="lookAt"
+      >
+        <template #default="{ at }">
+          <LeakMarks :hunt="hunt" :at="at" :chosen="chosen" :test="test" @choose="(n) => (chosen = n)" />
+        </template>
+      </UnfoldedShell>
+    </div>
+    <aside>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <label class="named">
+        {{ t('leaks.which') }}
+        <select v-model="mark" class="field">
+          <option value="">{{ t('leaks.all') }}</option>
+          <option v-for="s in spots.filter((x) => x.wet)" :key="s.name" :value="s.name">{{ s.name }}</option>
+        </select>
+      </label>
+      <div class="verdict" :class="state" role="status" data-testid="leak-verdict">
+        <b>{{ t(`leaks.states.${state}`) }}</b>
+        <span>{{ hunt.ranking.verdict }}</span>
+        <ul v-if="hunt.ranking.misfits.length > 0">
+          <li v-for="m in hunt.ranking.misfits" :key="m">{{ m }}</li>
+        </ul>
+      </div>
+      <div v-if="rainIsNear" class="card covers" data-testid="covers">
+        <h2>{{ t('leaks.atOnce') }}</h2>
+        <p v-if="hunt.covers.length === 0" class="soft">{{ t('leaks.noCover') }}</p>
+        <div v-for="c in hunt.covers" :key="c.number">
+          <b>{{ hunt.suspects[c.number]!.suspect.name }}</b>
+          <p>{{ c.what }}</p>
+          <p class="soft">{{ t('leaks.needs', { needs: c.needs.join(', '), n: Math.round(c.minutes) }) }}</p>
+          <p v-if="c.caution" class="wrong">{{ c.caution }}</p>
+        </div>
+      </div>
+      <TestCard v-if="test" :test="test" :hunt="hunt" @run="running = test" />
+      <SuspectList
+        :hunt="hunt"
+        :chosen="chosen"
+        @choose="(n) => (chosen = n)"
+        @look="look"
+        @write-down="writeDown"
+        @test="(planned) => (test = planned)"
+      />
+      <div class="row">
+        <button class="btn" type="button" @click="addSuspect">{{ t('leaks.addSuspect') }}</button>
+        <button class="btn plain" type="button" @click="priors = true">{{ t('leaks.priors') }}</button>
+        <WorkedSteps v-if="answer" :title="t('leaks.title')" :steps="answer.steps" :sources="answer.sources" />
+      </div>
+      <p v-for="w in answer?.warnings ?? []" :key="w" class="soft">{{ w }}</p>
+      <p class="soft">{{ t('leaks.model') }}</p>
+    </aside>
+    <ObservationForm :record="observation" />
+    <SuspectForm :record="suspect" />
+    <PriorsTable v-model="priors" />
+    <TestRun v-model="running" :record="observation" />
+    <FindingEditor v-model="finding" />
+  </div>
+</template>
+
+<style scoped>
+.map {
+  position: relative;
+  min-width: 0;
+  min-height: 0;
+}
+.hint {
+  position: absolute;
+  z-index: 2;
+  top: 34px;
+  left: 96px;
+  padding: 6px 12px;
+  background: var(--night);
+  color: #fff;
+  border-radius: 4px;
+}
+.verdict {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  padding: 10px 12px;
+  border-left: 4px solid var(--teal);
+  background: var(--teal-soft);
+}
+.verdict b {
+  font: 600 16px Barlow;
+}
+.verdict.searching {
+  border-color: var(--amber);
+  background: var(--amber-soft);
+}
+.verdict.contradiction,
+.verdict.twoCauses {
+  border-color: var(--stop);
+  background: var(--stop-soft);
+}
+.verdict ul {
+  margin: 0;
+  padding-left: 18px;
+}
+.covers {
+  padding: 10px 12px;
+  border-left: 4px solid var(--rust);
+  background: var(--rust-soft);
+}
+@media (max-width: 1000px) {
+  /* With wet hands one wants the next test before the map. */
+  .screen {
+    grid-template-rows: auto auto auto;
+  }
+  .screen > aside {
+    order: 1;
+  }
+  .map {
+    order: 2;
+  }
+}
+</style>

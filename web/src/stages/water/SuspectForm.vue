@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import RecordDialogue from '@/app/RecordDialogue.vue'
+import { useState } from '@/app/state'
+import type { usePanelRecord } from '@/app/usePanelRecord'
+import { facingOf } from '@/drawing/facing'
+import PointList from '@/stages/walkaround/PointList.vue'
+import { conditions, suspectKinds } from './kinds'
+
+/** A suspect as somebody found it: what it is, where, in what state, and since when. */
+const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Suspect']>> }>()
+const { t } = useI18n()
+const { shell } = useState()
+const { edited, wrong, save, remove } = props.record
+const facing = computed(() => {
+  const panel = shell.value?.panels.find((p) => p.id === edited.value?.panelId)
+  return panel ? facingOf(panel.value) : 'up'
+})
+</script>
+
+<template>
+  <RecordDialogue
+    v-model="edited"
+    :title="edited?.value.name || t('leaks.addSuspect')"
+    :wrong="wrong"
+    @save="save"
+    @remove="remove"
+  >
+    <template #default="{ value }">
+      <label class="named wide">{{ t('app.name') }}<input v-model="value.name" class="field" maxlength="80" /></label>
+      <label class="named">
+        {{ t('app.kind') }}
+        <select v-model="value.kind" class="field">
+          <option v-for="k in suspectKinds" :key="k" :value="k">{{ t(`leaks.kinds.${k}`) }}</option>
+        </select>
+      </label>
+      <label class="named">
+        {{ t('leaks.condition') }}
+        <select v-model="value.condition" class="field">
+          <option v-for="c in conditions" :key="c" :value="c">{{ t(`leaks.conditions.${c}`) }}</option>
+        </select>
+      </label>
+      <label class="named">
+        {{ t('leaks.since') }}
+        <input
+          class="field"
+          type="date"
+          :value="value.sinceAt?.slice(0, 10) ?? ''"
+          @change="
+            (e) =>
+              (value.sinceAt = (e.target as HTMLInputElement).value
+                ? `${(e.target as HTMLInputElement).value}T12:00:00.000Z`
+                : null)
+          "
+        />
+      </label>
+      <PointList
+        v-model="value.points"
+        class="wide"
+        :least="1"
+        :add-label="t('walkaround.addPoint')"
+        :along="facing === 'rear' || facing === 'front' ? undefined : t('walkaround.fromFront')"
+        :facing="facing"
+      />
+      <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
+    </template>
+  </RecordDialogue>
+</template>

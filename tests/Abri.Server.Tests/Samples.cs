@@ -99,6 +99,7 @@ internal static class Samples
             ["ponding-grid"] = JsonNode.Parse("""{"grid":{"cellMm":10,"columns":3,"rows":3,"heightsMm":[5,5,5,5,0,5,5,5,5],"sMinMm":0,"tMinMm":0}}""")!,
             ["ponding-worst"] = Wet(),
             ["ponding-park"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!)),
+            ["ponding-mends"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!), ("places", JsonNode.Parse("""[{"dam":"Vent","what":"Move it","edge":{"sMinMm":1300,"sMaxMm":1700,"tMinMm":-200,"tMaxMm":200}}]""")!)),
             ["seal-gap"] = JsonNode.Parse("""{"readings":[{"place":{"sMm":0,"tMm":0},"gapMm":9,"sealMm":12},{"place":{"sMm":0,"tMm":500},"gapMm":11,"sealMm":12}]}""")!,
             ["leak-suspects"] = LeakQuestion(),
             ["next-water-test"] = new JsonObject { ["question"] = LeakQuestion(), ["candidates"] = JsonNode.Parse("""[{"name":"only a","spot":0,"minutes":13,"shows":[0.9,0]}]""") },

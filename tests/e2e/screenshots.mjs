@@ -35,7 +35,9 @@ const views = [
   ['finding', `/vehicles/${id}/walkaround`, (p) => p.getByRole('button', { name: /Soft board/ }).last().click()],
   ['panel', panel('left', 'members'), tapeTwice],
   ['surface', panel('roof', 'surface')],
-  ['water', `/vehicles/${id}/water`, worstAttitude],
+  ['leaks', `/vehicles/${id}/water`, farSuspect],
+  ['water', `/vehicles/${id}/water/standing`, worstAttitude],
+  ['ways-out', `/vehicles/${id}/water/out`],
   ['openings', `/vehicles/${id}/openings`],
   ['place', at('Vent', 'place')],
   ['place-inside', at('Skylight', 'place'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
@@ -43,7 +45,6 @@ const views = [
   ['as-cut', at('Vent', 'as-cut'), fillHole],
   ['fittings', '/fittings'],
   ['fitting', '/fittings', (p) => p.getByRole('button', { name: 'Skylight 700 x 500' }).click()],
-  ['window', at('Hinged', 'place')],
   ['quick-figures', '/figures', squareness],
   ['new-vehicle', '/vehicles', (p) => p.getByRole('button', { name: 'New vehicle' }).first().click().then(() => p.getByLabel('Start from').selectOption('small-bus'))],
   ['vehicles', '/vehicles'],
@@ -53,6 +54,9 @@ async function tapeTwice(page) {
   await page.getByText('Taped twice?').click()
   await page.getByLabel('The same edges, taped again').fill('1780 / 1831')
   await page.getByTestId('twice').waitFor()
+}
+async function farSuspect(page) {
+  await page.getByTestId('suspects').getByRole('button', { name: /Seam open/ }).click()
 }
 async function worstAttitude(page) {
   await page.getByTestId('dams').waitFor()

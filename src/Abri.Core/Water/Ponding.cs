@@ -29,7 +29,8 @@ public static class Ponding
     /// <summary>How far attitudes are searched for the worst, degrees either way.</summary>
     public const double SearchedDeg = 3;
 
-    private const double SearchCellMm = 25, CoarseDeg = 1, FineDeg = 0.5;
+    internal const double SearchCellMm = 25;
+    private const double CoarseDeg = 1, FineDeg = 0.5, LevelDeg = 0.2, GutterReachMm = 60;
 
     /// <summary>Where water stands at an attitude.</summary>
     /// <param name="roof">The roof.</param>
@@ -41,7 +42,7 @@ public static class Ponding
         var sheet = new Worksheet();
         sheet.Step("p", "pitch, nose up", "as parked", attitude.PitchDeg, "degrees");
         sheet.Step("r", "roll, left side up", "as parked", attitude.RollDeg, "degrees");
-        return StandingWater.On(Field(roof, attitude, cellMm), roof.Dams, sheet);
+        return StandingWater.On(Field(roof, attitude, cellMm), roof.Dams, [.. Gutters(roof, attitude)], sheet);
     }
 
     /// <summary>The attitude within <see cref="SearchedDeg"/> of level at which most water stands against something, or at all where nothing stands on the roof.</summary>
@@ -52,7 +53,7 @@ public static class Ponding
         WorstAttitude At(double pitch, double roll)
         {
             var attitude = new Attitude(pitch, roll);
-            WaterMap map = StandingWater.On(Field(roof, attitude, SearchCellMm), roof.Dams, new Worksheet()).Result;
+            WaterMap map = StandingWater.On(Field(roof, attitude, SearchCellMm), roof.Dams, [], new Worksheet()).Result;
             WaterAtDam? deepest = map.Dams.MaxBy(d => d.DepthMm);
             return new WorstAttitude(attitude, map.Litres, deepest?.DepthMm ?? 0, deepest is { DepthMm: > 0 } ? deepest.Name : null);
         }
@@ -73,7 +74,7 @@ public static class Ponding
     {
         if (Check(roof) is { } problem) return problem;
         var sheet = new Worksheet();
-        double Deepest(double pitch) => StandingWater.On(Field(roof, attitude with { PitchDeg = pitch }, SearchCellMm), roof.Dams, new Worksheet()).Result.Dams.Select(d => d.DepthMm).DefaultIfEmpty(0).Max();
+        double Deepest(double pitch) => StandingWater.On(Field(roof, attitude with { PitchDeg = pitch }, SearchCellMm), roof.Dams, [], new Worksheet()).Result.Dams.Select(d => d.DepthMm).DefaultIfEmpty(0).Max();
         double now = sheet.Step("d_0", "depth against what stands on the roof, as parked", "max(depth) beside its edge", Deepest(attitude.PitchDeg), "mm");
         sheet.Cite(new Source("Each step proved by filling the turned roof again", SourceKind.Geometry));
         if (now < StandingWater.FilmMm) return sheet.Finish(new ParkingAdvice(now, 0, now));
@@ -99,7 +100,21 @@ public static class Ponding
         }
     }
 
-    private static Problem? Check(WetRoof roof)
+    /// <summary>The rain gutters of the roof: a narrow strip each, with the end to which it falls.</summary>
+    private static IEnumerable<Gutter> Gutters(WetRoof roof, Attitude attitude)
+    {
+        foreach (Member m in roof.Members.Where(m => m.Kind == MemberKind.RainGutter))
+        {
+            PanelBox box = PanelBox.Of(MemberOutline.Of(m.Footprint));
+            bool along = box.WidthMm >= box.HeightMm;
+            double fall = along ? attitude.PitchDeg : -attitude.RollDeg;
+            PanelPoint? low = Math.Abs(fall) < LevelDeg ? null
+                : along ? new PanelPoint(fall > 0 ? box.SMaxMm : box.SMinMm, box.Centre.TMm) : new PanelPoint(box.Centre.SMm, fall > 0 ? box.TMaxMm : box.TMinMm);
+            yield return new Gutter(m.Name, box.Grown(GutterReachMm), low);
+        }
+    }
+
+    internal static Problem? Check(WetRoof roof)
     {
         if (ShellCheck.Of(roof.Panel, roof.Members) is { } problem) return problem.Under("/roof");
         for (int i = 0; i < roof.Dams.Count; i++)

@@ -12,37 +12,73 @@ namespace Abri.Core.Water;
 /// <example>On a plane that falls to one side, the last of n cells in a row carries n cells' rain.</example>
 internal static class RunningOff
 {
+    private const double Diagonal = 0.70710678118654752;
+
     /// <summary>Share of all rain that runs through each cell, its own included.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public static double[] Shares(HeightField field, FilledField filled)
     {
         double[] levels = filled.Levels;
         int[] to = filled.GoesTo, inflows = new int[levels.Length];
-        foreach (int cell in filled.Order)
+        int rows = field.Rows, columns = field.Columns;
+        for (int column = 0, cell = 0; column < columns; column++)
         {
-            if (to[cell] != cell) to[cell] = Steepest(cell, levels, field.Rows, field.Columns, to[cell]);
-            if (to[cell] != cell) inflows[to[cell]]++;
+            bool inside = column > 0 && column < columns - 1;
+            for (int row = 0; row < rows; row++, cell++)
+            {
+                if (double.IsNaN(levels[cell]) || to[cell] == cell) continue;
+                to[cell] = inside && row > 0 && row < rows - 1 ? Steepest(cell, levels, rows, to[cell]) : SteepestAtEdge(cell, levels, rows, columns, to[cell]);
+                inflows[to[cell]]++;
+            }
         }
         var shares = new double[levels.Length];
         double each = 1.0 / Math.Max(1, filled.Order.Length);
-        var sources = new Stack<int>();
-        foreach (int cell in filled.Order)
+        // Each cell's share is whole once all that runs into it is; from there it is handed on at once, so that nothing is kept waiting.
+        var waiting = (int[])inflows.Clone();
+        for (int source = 0; source < shares.Length; source++)
         {
-            shares[cell] = each;
-            if (inflows[cell] == 0) sources.Push(cell);
-        }
-        while (sources.Count > 0)
-        {
-            int cell = sources.Pop(), next = to[cell];
-            if (next == cell) continue;
-            shares[next] += shares[cell];
-            if (--inflows[next] == 0) sources.Push(next);
+            if (inflows[source] > 0 || double.IsNaN(levels[source])) continue;
+            for (int cell = source; ;)
+            {
+                shares[cell] += each;
+                int next = to[cell];
+                if (next == cell) break;
+                shares[next] += shares[cell];
+                if (--waiting[next] > 0) break;
+                cell = next;
+            }
         }
         return shares;
     }
 
+    /// <summary>The way of the steepest fall among the eight neighbours of a cell that has them all.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private static int Steepest(int cell, double[] levels, int rows, int columns, int otherwise)
+    private static int Steepest(int cell, double[] levels, int rows, int otherwise)
+    {
+        double level = levels[cell];
+        // The order of neighbours decides between equal falls, as at the edge: column by column.
+        double steepest = 0;
+        int best = otherwise;
+        double fall = (level - levels[cell - rows - 1]) * Diagonal;
+        if (fall > steepest) (steepest, best) = (fall, cell - rows - 1);
+        fall = level - levels[cell - rows];
+        if (fall > steepest) (steepest, best) = (fall, cell - rows);
+        fall = (level - levels[cell - rows + 1]) * Diagonal;
+        if (fall > steepest) (steepest, best) = (fall, cell - rows + 1);
+        fall = level - levels[cell - 1];
+        if (fall > steepest) (steepest, best) = (fall, cell - 1);
+        fall = level - levels[cell + 1];
+        if (fall > steepest) (steepest, best) = (fall, cell + 1);
+        fall = (level - levels[cell + rows - 1]) * Diagonal;
+        if (fall > steepest) (steepest, best) = (fall, cell + rows - 1);
+        fall = level - levels[cell + rows];
+        if (fall > steepest) (steepest, best) = (fall, cell + rows);
+        fall = (level - levels[cell + rows + 1]) * Diagonal;
+        return fall > steepest ? cell + rows + 1 : best;
+    }
+
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private static int SteepestAtEdge(int cell, double[] levels, int rows, int columns, int otherwise)
     {
         int column = cell / rows, row = cell - (column * rows), best = otherwise;
         double level = levels[cell], steepest = 0;
@@ -51,7 +87,7 @@ internal static class RunningOff
             for (int dr = row > 0 ? -1 : 0; dr <= 1 && row + dr < rows; dr++)
             {
                 int next = cell + (dc * rows) + dr;
-                double fall = (level - levels[next]) * (dc != 0 && dr != 0 ? 0.70710678118654752 : 1);
+                double fall = (level - levels[next]) * (dc != 0 && dr != 0 ? Diagonal : 1);
                 if (fall > steepest) (steepest, best) = (fall, next);
             }
         }

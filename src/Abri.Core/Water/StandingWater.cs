@@ -46,9 +46,22 @@ public sealed record Runoff(double Front, double Rear, double Left, double Right
 /// <param name="Dams">Water against what stands on the roof.</param>
 /// <param name="Runoff">Where the rain leaves.</param>
 /// <param name="Litres">All the water that stands, l.</param>
+/// <param name="Gutters">What rain gutters take, and where they spill.</param>
 public sealed record WaterMap(
     double CellMm, int Columns, int Rows, double SMinMm, double TMinMm, IReadOnlyList<double> DepthsMm, IReadOnlyList<double> PathShares,
-    IReadOnlyList<Pond> Ponds, IReadOnlyList<WaterAtDam> Dams, Runoff Runoff, double Litres);
+    IReadOnlyList<Pond> Ponds, IReadOnlyList<WaterAtDam> Dams, Runoff Runoff, double Litres, IReadOnlyList<GutterFlow> Gutters);
+
+/// <summary>What a rain gutter takes.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Share">Share of the roof's rain that runs into it.</param>
+/// <param name="SpillsAt">Its low end, where it spills; null where it is level and spills over all along.</param>
+public sealed record GutterFlow(string Name, double Share, PanelPoint? SpillsAt);
+
+/// <summary>A rain gutter at the edge of a roof as it is parked.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Reach">What lies over it.</param>
+/// <param name="LowEnd">Its low end; null where it is level.</param>
+internal sealed record Gutter(string Name, PanelBox Reach, PanelPoint? LowEnd);
 
 /// <summary>
 /// Finds where rain stands on a height field, how deep, and which way the rest runs off.
@@ -76,7 +89,7 @@ public static class StandingWater
     public static Result<Worked<WaterMap>> On(HeightField field)
     {
         if (Check(field) is { } problem) return problem;
-        return On(field, [], new Worksheet());
+        return On(field, [], [], new Worksheet());
     }
 
     internal static Problem? Check(HeightField field)
@@ -88,7 +101,7 @@ public static class StandingWater
             : new Problem("grid-incomplete", "/grid/heightsMm", $"A grid of {field.Columns} by {field.Rows} has {field.Columns * field.Rows} heights; {field.HeightsMm.Count} were given.");
     }
 
-    internal static Worked<WaterMap> On(HeightField field, IReadOnlyList<Dam> dams, Worksheet sheet)
+    internal static Worked<WaterMap> On(HeightField field, IReadOnlyList<Dam> dams, IReadOnlyList<Gutter> gutters, Worksheet sheet)
     {
         FilledField filled = FilledField.Of(field);
         var depths = new double[filled.Levels.Length];
@@ -110,7 +123,7 @@ public static class StandingWater
         sheet.Cite(new Source($"Water shallower than {FilmMm} mm is a film", SourceKind.Assumption));
         return sheet.Finish(new WaterMap(
             field.CellMm, field.Columns, field.Rows, field.SMinMm, field.TMinMm, Array.ConvertAll(depths, d => d < FilmMm ? 0 : Math.Round(d, 1)),
-            Array.ConvertAll(shares, s => s < PathShare ? 0 : Math.Round(s, 3)), ponds, at, Leaves(field, filled, shares), litres));
+            Array.ConvertAll(shares, s => s < PathShare ? 0 : Math.Round(s, 3)), ponds, at, Leaves(field, filled, shares), litres, [.. gutters.Select(g => Taken(g, field, filled, shares))]));
     }
 
     /// <summary>Connected water, most first.</summary>
@@ -170,6 +183,10 @@ public static class StandingWater
         }
         return new Runoff(front, rear, left, right);
     }
+
+    /// <summary>A gutter takes what leaves the roof over it.</summary>
+    private static GutterFlow Taken(Gutter gutter, HeightField field, FilledField filled, double[] shares) => new(
+        gutter.Name, filled.Order.Where(c => filled.GoesTo[c] == c && gutter.Reach.Holds(field.At(c))).Sum(c => shares[c]), gutter.LowEnd);
 
     /// <summary>Depths in the cells that lie just outside an edge.</summary>
     private static WaterAtDam At(Dam dam, HeightField field, double[] depths)

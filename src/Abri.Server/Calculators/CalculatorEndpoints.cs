@@ -29,6 +29,7 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/ponding-grid", (PondingGridInput x) => Answer(StandingWater.On(x.Grid))).Validate<PondingGridInput>().WithName("ponding-grid");
         calculators.MapPost("/ponding-worst", (PondingWorstInput x) => Answer(Ponding.Worst(x.Roof))).Validate<PondingWorstInput>().WithName("ponding-worst");
         calculators.MapPost("/ponding-park", (PondingParkInput x) => Answer(Ponding.Park(x.Roof, x.Attitude))).Validate<PondingParkInput>().WithName("ponding-park");
+        calculators.MapPost("/ponding-mends", (PondingMendsInput x) => Answer(PondingMends.Of(x.Roof, x.Attitude, x.Places))).Validate<PondingMendsInput>().WithName("ponding-mends");
         calculators.MapPost("/drying", (DryingInput x) => Answer(Drying.Of(x.Readings, x.RestingPercent, x.LimitPercent))).Validate<DryingInput>().WithName("drying");
         calculators.MapPost("/seal-gap", (SealGapInput x) => Answer(SealCheck.Of(x.Readings))).Validate<SealGapInput>().WithName("seal-gap");
         calculators.MapPost("/leak-suspects", (LeakQuestion x) => Answer(LeakRanking.Of(x))).Validate<LeakQuestion>().WithName("leak-suspects");

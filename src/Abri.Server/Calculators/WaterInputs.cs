@@ -26,6 +26,12 @@ public sealed record PondingWorstInput(WetRoof Roof);
 /// <param name="Attitude">How the vehicle stands.</param>
 public sealed record PondingParkInput(WetRoof Roof, Attitude Attitude);
 
+/// <summary>Input of the calculator <c>ponding-mends</c>.</summary>
+/// <param name="Roof">The roof and what stands on it.</param>
+/// <param name="Attitude">How the vehicle stands.</param>
+/// <param name="Places">Other places to try.</param>
+public sealed record PondingMendsInput(WetRoof Roof, Attitude Attitude, IReadOnlyList<OtherPlace> Places);
+
 /// <summary>Input of the calculator <c>drying</c>.</summary>
 /// <param name="Readings">Readings of a wood-moisture meter.</param>
 /// <param name="RestingPercent">Moisture that the air holds wood at, %.</param>
@@ -139,6 +145,22 @@ internal sealed class PondingParkInputValidator : AbstractValidator<PondingParkI
     {
         RuleFor(x => x.Roof).SetValidator(new WetRoofValidator());
         RuleFor(x => x.Attitude).SetValidator(new AttitudeValidator());
+    }
+}
+
+internal sealed class PondingMendsInputValidator : AbstractValidator<PondingMendsInput>
+{
+    public PondingMendsInputValidator()
+    {
+        RuleFor(x => x.Roof).SetValidator(new WetRoofValidator());
+        RuleFor(x => x.Roof.Dams).Must(d => d.Select(x => x?.Name).Distinct().Count() == d.Count).WithMessage("Two things on the roof have the same name.");
+        RuleFor(x => x.Attitude).SetValidator(new AttitudeValidator());
+        RuleFor(x => x.Places).Must(p => p.Count <= PondingMends.MostPlaces).WithMessage($"At most {PondingMends.MostPlaces} places are tried at once.");
+        RuleForEach(x => x.Places).Given().ChildRules(p =>
+        {
+            p.RuleFor(x => x.What).Must(w => w.Length is >= 1 and <= 200).WithMessage("Say in 1 to 200 characters what is done.");
+            p.RuleFor(x => x.Edge).Area("The edge of what stands on the roof");
+        });
     }
 }
 

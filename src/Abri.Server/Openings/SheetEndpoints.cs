@@ -30,7 +30,7 @@ internal static class SheetEndpoints
     }
 
     /// <summary>Puts the sheet of a stored opening together.</summary>
-    internal sealed class SheetMaker(VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings, TimeProvider clock)
+    internal sealed class SheetMaker(VehicleStore vehicles, PanelStore panels, FittingStore fittings, OpeningStore openings, StoredSites sites, TimeProvider clock)
     {
         public IResult Answer(HttpContext context, string id, ViewedFrom view, Func<OpeningSheet, (byte[] Bytes, string Type, string Ending)> write)
         {
@@ -48,10 +48,7 @@ internal static class SheetEndpoints
             Opening opening = row.Value;
             Fitting fitting = fittings.Find(opening.FittingId)!.Value;
             var lengths = new LengthFormat(vehicle.Units, vehicle.InchDenominator);
-            var site = new Site(
-                panel.Value, [.. members.All(panel.Id).Select(m => m.Value)], fitting, opening.Schools.RibInTheWay, opening.TurnDeg, opening.WallMm,
-                [.. openings.All(panel.Id).Where(o => o.Id != row.Id).Select(o => new Neighbour(o.Value.Name, fittings.Find(o.Value.FittingId)!.Value, o.Value.Centre, o.Value.TurnDeg))],
-                [.. zones.All(panel.OwnerId).Select(z => z.Value)], lengths);
+            Site site = sites.Of(row);
             var marking = new Marking(view, vehicle.MarkerOffsetMm, StartHoleMm, opening.Schools.CutSize);
             if (!SettingOut.Of(site, opening.Centre, marking).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return problem;
             if (!OpeningVerdict.Of(site, opening.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return problem;

@@ -4,6 +4,8 @@ using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Server.Api;
+using Abri.Server.Calculators;
+using Abri.Server.Openings;
 using Abri.Server.Shell;
 using Abri.Storage;
 using Abri.Storage.Openings;
@@ -20,6 +22,7 @@ internal static class WaterEndpoints
     {
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("water").AddEndpointFilter(ShellEndpoints.VehicleExists);
         vehicle.MapGet("/wet-roof", Roof).WithName("wet-roof");
+        vehicle.MapGet("/wet-roof/mends", Mends).WithName("wet-roof-mends");
         vehicle.MapGet("/leaks", Leaks).WithName("leak-hunt");
         vehicle.MapOnPanel<Suspect, SuspectStore>("suspect", WaterCheck.Of);
         vehicle.MapOnPanel<Observation, ObservationStore>("observation", WaterCheck.Of);
@@ -53,6 +56,31 @@ internal static class WaterEndpoints
         IEnumerable<Dam> dams = openings.All(roof.Id).Select(o => new Dam(
             o.Value.Name, fittings.Find(o.Value.FittingId)!.Value.Turned(o.Value.TurnDeg).Flange.BoxAt(o.Value.Centre), Dam.UsualStandsMm));
         return TypedResults.Ok(new WetRoof(roof.Value, [.. members.All(roof.Id).Select(m => m.Value)], [.. dams]));
+    }
+
+    /// <summary>What keeps standing water from what stands on the roof: openings that are only planned may go elsewhere.</summary>
+    private static Results<Ok<Worked<MendsOfRoof>>, ProblemHttpResult> Mends(
+        string vehicleId, double pitchDeg, double rollDeg, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings, StoredSites sites)
+    {
+        var attitude = new Attitude(pitchDeg, rollDeg);
+        if (!new AttitudeValidator().Validate(attitude).IsValid) return Problems.BadRequest("out-of-range", "Pitch and roll must lie between -20 and 20 degrees.", "/pitchDeg");
+        if (Roof(vehicleId, panels, members, openings, fittings).Result is not Ok<WetRoof> { Value: { } roof }) return Problems.NotFound("This vehicle has no roof yet. Draw it in Walkaround.");
+        string roofId = panels.All(vehicleId).First(p => p.Value.Kind == PanelKind.Roof).Id;
+        var places = new List<OtherPlace>();
+        foreach (Stored<Opening> row in openings.All(roofId).Where(o => o.Value.State == OpeningState.Planned))
+        {
+            Site site = sites.Of(row);
+            int across = (row.Value.TurnDeg + 90) % 360;
+            foreach (int turn in site.Fitting.Flange.WidthMm == site.Fitting.Flange.HeightMm ? [row.Value.TurnDeg] : new[] { row.Value.TurnDeg, across })
+            {
+                if (RankedPositions.Of(site with { TurnDeg = turn }, [new Wish(WishKind.BayCentre)]).Value is not { Result.Positions: var found }) continue;
+                string turned = turn == across ? " and turn it by a quarter" : "";
+                places.AddRange(found.Take(5).Select(p => new OtherPlace(
+                    row.Value.Name, $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.", site.Fitting.Flange.Turned(turn).BoxAt(p.Centre))));
+            }
+        }
+        Result<Worked<MendsOfRoof>> mends = PondingMends.Of(roof, attitude, [.. places.Take(PondingMends.MostPlaces)]);
+        return mends.IsOk(out Worked<MendsOfRoof>? worked, out Core.Problem? problem) ? TypedResults.Ok(worked) : Problems.Of(problem);
     }
 
     private static Results<Ok<Worked<LeakHunt>>, ProblemHttpResult> Leaks(

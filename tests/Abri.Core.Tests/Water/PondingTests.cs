@@ -47,6 +47,35 @@ public class PondingTests
     }
 
     [Fact]
+    public void What_mends_it_is_proved_by_filling_the_changed_roof_again()
+    {
+        var roof = new WetRoof(Roofs.Flat(), Swages, [Skylight]);
+        // Between the ribs is no worse, so a place that is no better is left out; over the rear edge nothing holds water in front of it.
+        IReadOnlyList<PondingMend> mends = PondingMends.Of(roof, new Attitude(1, 0), [new("Skylight", "elsewhere", Skylight.Edge with { SMinMm = 1000, SMaxMm = 1800 }), new("Skylight", "in the valley", PanelBox.Around(new PanelPoint(2100, 0), 800, 120))]).Value!.Result.Mends;
+        PondingMend fill = mends.Single(m => m.Kind == MendKind.Fill), raise = mends.Single(m => m.Kind == MendKind.Raise), park = mends.Single(m => m.Kind == MendKind.Park);
+        Assert.InRange(fill.NowMm, 3, 8.01);
+        Assert.Equal((0, 0), (fill.ThenMm, raise.ThenMm));
+        Assert.Equal(Math.Ceiling(fill.NowMm + PondingMends.AboveWaterMm), raise.Amount);
+        Assert.True(park.ThenMm < StandingWater.FilmMm);
+        Assert.All(mends.Where(m => m.Kind == MendKind.Move), m => Assert.True(m.ThenMm < m.NowMm));
+        Assert.Empty(PondingMends.Of(roof with { Dams = [] }, new Attitude(1, 0), []).Value!.Result.Mends);
+    }
+
+    [Fact]
+    public void A_gutter_takes_what_leaves_over_it_and_spills_at_its_low_end()
+    {
+        Member gutter = new("Left gutter", MemberKind.RainGutter, MemberRole.KeepOut, new Footprint(FootprintShape.Spine, [new(0, 850), new(4200, 850)], 30), 0);
+        WetRoof roof = new(Roofs.Flat() with { ArcRadiusAcrossMm = 5000 }, [gutter], []);
+        GutterFlow up = Assert.Single(Map(roof, new Attitude(1, 0)).Gutters);
+        Assert.InRange(up.Share, 0.3, 0.5);
+        Assert.Equal(new PanelPoint(4200, 850), up.SpillsAt);
+        Assert.Equal(new PanelPoint(0, 850), Map(roof, new Attitude(-1, 0)).Gutters[0].SpillsAt);
+        Assert.Null(Map(roof, new Attitude(0, 0)).Gutters[0].SpillsAt);
+        // With the left side down more of the rain comes to it.
+        Assert.True(Map(roof, new Attitude(1, -2)).Gutters[0].Share > up.Share);
+    }
+
+    [Fact]
     public void Parking_advice_is_proved_by_filling_the_roof_again()
     {
         // A shallow cross rib behind the flange holds water when level; a little pitch lets it run off over the free end.

@@ -645,6 +645,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/ponding-mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-mends"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/drying": {
         parameters: {
             query?: never;
@@ -1173,6 +1189,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/wet-roof/mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wet-roof-mends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/leaks": {
         parameters: {
             query?: never;
@@ -1677,6 +1709,12 @@ export interface components {
             /** Format: double */
             leastLapMm: number;
         };
+        GutterFlow: {
+            name: string;
+            /** Format: double */
+            share: number;
+            spillsAt: null | components["schemas"]["PanelPoint"];
+        };
         Health: {
             ready: boolean;
             version: string;
@@ -1869,6 +1907,11 @@ export interface components {
         MembersToAdd: {
             members: components["schemas"]["Member"][];
         };
+        /** @enum {unknown} */
+        MendKind: "fill" | "raise" | "move" | "park";
+        MendsOfRoof: {
+            mends: components["schemas"]["PondingMend"][];
+        };
         MoistureReading: {
             /** Format: double */
             hours: number;
@@ -1948,6 +1991,11 @@ export interface components {
         OpeningVerdictInput: {
             site: components["schemas"]["Site"];
             centre: components["schemas"]["PanelPoint"];
+        };
+        OtherPlace: {
+            dam: string;
+            what: string;
+            edge: components["schemas"]["PanelBox"];
         };
         Panel: {
             kind: components["schemas"]["PanelKind"];
@@ -2052,6 +2100,7 @@ export interface components {
             /** Format: double */
             waitMinutes: number;
             wets: number[];
+            again: boolean;
             instructions: string[];
         };
         Pond: {
@@ -2074,6 +2123,22 @@ export interface components {
             attitude: components["schemas"]["Attitude"];
             /** Format: double */
             cellMm: number;
+        };
+        PondingMend: {
+            kind: components["schemas"]["MendKind"];
+            dam: string;
+            what: string;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            nowMm: number;
+            /** Format: double */
+            thenMm: number;
+        };
+        PondingMendsInput: {
+            roof: components["schemas"]["WetRoof"];
+            attitude: components["schemas"]["Attitude"];
+            places: components["schemas"]["OtherPlace"][];
         };
         PondingParkInput: {
             roof: components["schemas"]["WetRoof"];
@@ -2589,6 +2654,7 @@ export interface components {
             runoff: components["schemas"]["Runoff"];
             /** Format: double */
             litres: number;
+            gutters: components["schemas"]["GutterFlow"][];
         };
         WaterTestCandidate: {
             name: string;
@@ -2711,6 +2777,12 @@ export interface components {
         };
         WorkedOfLeakRanking: {
             result: components["schemas"]["LeakRanking"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfMendsOfRoof: {
+            result: components["schemas"]["MendsOfRoof"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -3345,6 +3417,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfParkingAdvice"];
+                };
+            };
+        };
+    };
+    "ponding-mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingMendsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfMendsOfRoof"];
                 };
             };
         };
@@ -4529,6 +4625,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WetRoof"];
+                };
+            };
+        };
+    };
+    "wet-roof-mends": {
+        parameters: {
+            query: {
+                pitchDeg: number;
+                rollDeg: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfMendsOfRoof"];
                 };
             };
         };

@@ -35,9 +35,10 @@ public sealed record HuntedSuspect(string PanelId, Suspect Suspect, SuspectOrigi
 /// <param name="Watch">What it is called.</param>
 /// <param name="WaitMinutes">How long one waits after spraying, min.</param>
 /// <param name="Wets">Numbers of the suspects that it wets.</param>
+/// <param name="Again">Whether this was sprayed before: a dry test misses some leaks.</param>
 /// <param name="Instructions">What to do, in order.</param>
 public sealed record PlannedTest(
-    RankedTest Test, string PanelId, Spray Spray, string WatchPanelId, PanelPoint WatchPlace, string Watch, double WaitMinutes, IReadOnlyList<int> Wets, IReadOnlyList<string> Instructions);
+    RankedTest Test, string PanelId, Spray Spray, string WatchPanelId, PanelPoint WatchPlace, string Watch, double WaitMinutes, IReadOnlyList<int> Wets, bool Again, IReadOnlyList<string> Instructions);
 
 /// <summary>How the search for a leak stands.</summary>
 /// <param name="Ranking">The suspects, weighed.</param>

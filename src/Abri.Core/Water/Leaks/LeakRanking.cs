@@ -85,15 +85,16 @@ public sealed record LeakRanking(
         sheet.Step("P_2", "several did", "1 - P_0 - P_1", exact.Several, "");
         sheet.Cite(new Source("Noisy-OR and Bayes' rule: Pearl 1988, Probabilistic reasoning in intelligent systems, section 4.3", SourceKind.Published));
         sheet.Cite(new Source($"False alarms {question.FalseAlarm:0.###}; testing stops at {StopAt * 100:0} %; a result below {MisfitBelow * 100:0} % is a misfit", SourceKind.Assumption));
-        return sheet.Finish(new LeakRanking(state, Words(state, question, best, top), ranked, exact.NoCause, one, exact.Several, best, misfits));
+        return sheet.Finish(new LeakRanking(state, Words(state, question, best, top, ranked[0]), ranked, exact.NoCause, one, exact.Several, best, misfits));
     }
 
-    private static string Words(LeakState state, LeakQuestion question, int[] best, double top) => state switch
+    private static string Words(LeakState state, LeakQuestion question, int[] best, double top, RankedSuspect first) => state switch
     {
         LeakState.NothingWet => "Nothing was found wet yet. Write down where water shows, or start a water test.",
         LeakState.Contradiction => "Results contradict one another. Repeat the ones named, dry and slowly, before anything is mended.",
         LeakState.TwoCauses => $"One cause does not explain it all; two do: {question.Suspects[best[0]].Name} and {question.Suspects[best[1]].Name}. Mend both, then prove it with water.",
         LeakState.OneCause => $"One cause explains all: {question.Suspects[best[0]].Name} ({top * 100:0} %). Stop testing, mend it, then prove it with water.",
+        _ when first.Causes >= 0.5 => $"{first.Name} leads with {first.Causes * 100:0} %, but others could have made it too. The next test tells most.",
         _ => "Several could have made it. The next test tells most.",
     };
 

@@ -44,7 +44,7 @@ internal static class WaterTests
             return [];
         }
         RankedTest[] telling = [.. worked.Result.Tests.Where(t => t.Bits > 1e-4)];
-        return [.. telling.Where(t => t.NotYet is null).Take(MostPlanned).Concat(telling.Where(t => t.NotYet is not null).Take(MostLater)).Select(t => Planned(t, all[t.Number], candidates[t.Number].Spot, spots, offered, panels))];
+        return [.. telling.Where(t => t.NotYet is null).Take(MostPlanned).Concat(telling.Where(t => t.NotYet is not null).Take(MostLater)).Select(t => Planned(t, all[t.Number], candidates[t.Number].Spot, spots, sprayed, offered, panels))];
     }
 
     private static IEnumerable<Zone> Zones(WetShell shell, IReadOnlyList<OfferedSuspect> offered, HashSet<int> live, Dictionary<string, WetPanel> panels)
@@ -101,7 +101,7 @@ internal static class WaterTests
 
     private static bool Covers(Spray s, Zone zone) => s.Panel == zone.Spray.Panel && s.Zone.Grown(AroundMm).Shared(zone.Spray.Zone).AreaMm2 >= 0.5 * zone.Spray.Zone.AreaMm2;
 
-    private static PlannedTest Planned(RankedTest test, Zone zone, int spot, IReadOnlyList<WetSpot> spots, IReadOnlyList<OfferedSuspect> offered, Dictionary<string, WetPanel> panels)
+    private static PlannedTest Planned(RankedTest test, Zone zone, int spot, IReadOnlyList<WetSpot> spots, Spray[] sprayed, IReadOnlyList<OfferedSuspect> offered, Dictionary<string, WetPanel> panels)
     {
         WetSpot watched = spots[spot];
         string panel = panels[zone.PanelId].Name;
@@ -116,7 +116,7 @@ internal static class WaterTests
             $"One inside watches {Lower(watched.Name)} with a torch. One outside sprays gently, no jet, from the low end up, {zone.Spray.Minutes:0} minutes.{ladder}",
             $"Wait {Wetting.WaitMinutes:0} minutes more before you call it dry. Alone: look after each minute of spraying.",
         ];
-        return new PlannedTest(test, zone.PanelId, zone.Spray, watched.PanelId, watched.Place, watched.Name, Wetting.WaitMinutes, zone.Wets, instructions);
+        return new PlannedTest(test, zone.PanelId, zone.Spray, watched.PanelId, watched.Place, watched.Name, Wetting.WaitMinutes, zone.Wets, sprayed.Any(s => s.OthersMasked == zone.Spray.OthersMasked && Covers(s, zone)), instructions);
     }
 
     private static string Capital(string name) => char.ToUpperInvariant(name[0]) + name[1..];

@@ -246,6 +246,7 @@ export const en = {
     watches: 'Watch {watch}. {minutes} minutes with masking and waiting.',
     tells: 'Expected to tell {bits} bit; wet with {wet} %.',
     wets: 'It wets: {names}.',
+    again: 'You have sprayed it before. One dry test in nine misses a leak; a second one settles it.',
     runTest: 'Do this test',
     start: 'Start spraying',
     phases: { ready: 'Spray for', spray: 'Spray', wait: 'Wait', over: 'Time is up' },
@@ -384,6 +385,9 @@ export const en = {
     ponds: 'Ponds, most water first',
     noPond: 'None.',
     leaves: 'The rain leaves over the edges',
+    mends: 'What mends it',
+    gutter: '{name} takes {n} % and spills at its low end, {at} from the front.',
+    gutterLevel: '{name} takes {n} %; it is level and spills over all along.',
     model:
       'Flanges and lids are taken to stand 30 mm above the skin, the roof as it is drawn or measured under Surface; wind and drying are left out.',
   },

@@ -40,8 +40,12 @@ const layers = { members: true, findings: false, openings: false, zones: false, 
 const observation = usePanelRecord<Schemas['Observation']>('observations')
 const suspect = usePanelRecord<Schemas['Suspect']>('suspects')
 const { edited: finding, begin: beginFinding } = useFindings()
-watch(hunt, () => {
-  chosen.value = hunt.value?.ranking.suspects.find((s) => s.causes > 0)?.number ?? null
+watch(hunt, (now, before) => {
+  const leader = (h: typeof now) => h?.ranking.suspects.find((s) => s.causes > 0)?.number ?? null
+  const name = chosen.value === null ? undefined : before?.suspects[chosen.value]?.suspect.name
+  // Who looks at another than the first goes on looking at it; the first may have changed.
+  const kept = chosen.value === leader(before) ? -1 : (now?.suspects.findIndex((s) => s.suspect.name === name) ?? -1)
+  chosen.value = kept >= 0 ? kept : leader(now)
   test.value = next.value
 })
 const state = computed(() => hunt.value?.ranking.state ?? 'nothingWet')

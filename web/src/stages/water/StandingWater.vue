@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
@@ -18,7 +19,7 @@ const { t } = useI18n()
 const { shell, fittings, lengths } = useState()
 const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
 const from = ref<ViewedFrom>('outside')
-const { roof, map, worst, parking, attitude, trouble, searching, findWorst } = useWater(
+const { roof, map, worst, parking, mends, attitude, trouble, searching, findWorst } = useWater(
   () => shell.value!.vehicle.id,
   () => shell.value!.vehicle.value.attitude,
 )
@@ -45,6 +46,15 @@ function colour(cell: number): [number, number, number, number] {
   const share = m.value!.pathShares[cell]!
   return share > 0 ? [70, 140, 180, 60 + 150 * Math.min(1, share * 6)] : [0, 0, 0, 0]
 }
+/** Of each way one of a kind: the least work that does most. */
+const best = computed(() => {
+  const kept = new Map<string, Schemas['PondingMend']>()
+  for (const mend of mends.value?.result.mends ?? []) {
+    const known = kept.get(mend.dam + mend.kind)
+    if (!known || mend.thenMm < known.thenMm - 0.3) kept.set(mend.dam + mend.kind, mend)
+  }
+  return [...kept.values()]
+})
 const deg = (n: number) => `${Math.round(n * 100) / 100}°`
 const nose = (by: number) => t(by > 0 ? 'water.noseUp' : 'water.noseDown', { deg: deg(Math.abs(by)) })
 useKeys((event) => drawingKey(event, from, drawing.value))
@@ -137,6 +147,23 @@ useKeys((event) => drawingKey(event, from, drawing.value))
           </tbody>
         </table>
       </div>
+      <div v-if="mends && mends.result.mends.length > 0" class="card" data-testid="mends">
+        <h2>{{ t('water.mends') }}</h2>
+        <table class="figures">
+          <tbody>
+            <tr v-for="(mend, i) in best" :key="i">
+              <td>
+                <div v-if="mend.dam && mend.dam !== best[i - 1]?.dam" class="soft">{{ mend.dam }}</div>
+                {{ mend.what }}
+              </td>
+              <td class="n">
+                {{ lengthText(mend.nowMm, lengths) }} → <b>{{ lengthText(mend.thenMm, lengths) }}</b>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <WorkedSteps :title="t('water.mends')" :steps="mends.steps" :sources="mends.sources" />
+      </div>
       <div class="card">
         <button class="btn" type="button" :disabled="searching" @click="findWorst">
           {{ t(searching ? 'water.searching' : 'water.worst') }}
@@ -175,6 +202,17 @@ useKeys((event) => drawingKey(event, from, drawing.value))
               .join(', ')
           }}
         </p>
+        <template v-for="g in m.gutters" :key="g.name">
+          <p class="soft">
+            {{
+              t(g.spillsAt ? 'water.gutter' : 'water.gutterLevel', {
+                name: g.name,
+                n: Math.round(g.share * 100),
+                at: g.spillsAt ? lengthText(g.spillsAt.sMm, lengths) : '',
+              })
+            }}
+          </p>
+        </template>
         <WorkedSteps v-if="map" :title="t('water.title')" :steps="map.steps" :sources="map.sources" />
       </div>
       <p class="soft">{{ t('water.model') }}</p>

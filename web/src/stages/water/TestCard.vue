@@ -19,6 +19,7 @@ const { t } = useI18n()
       }}</span>
     </p>
     <p class="soft">{{ t('leaks.wets', { names: test.wets.map((n) => hunt.suspects[n]!.suspect.name).join('; ') }) }}</p>
+    <p v-if="test.again" class="soft">{{ t('leaks.again') }}</p>
     <p v-if="test.test.notYet" class="wrong">{{ test.test.notYet }}</p>
     <button class="btn main" type="button" @click="emit('run')">{{ t('leaks.runTest') }}</button>
   </div>

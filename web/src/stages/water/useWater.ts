@@ -4,8 +4,8 @@ import { api, got, type Schemas } from '@/api/client'
 import { said } from '@/app/state'
 
 /** Cells while a slider moves, and at rest, mm. */
-const previewMm = 20
-const restMm = 10
+const previewMm = 10
+const restMm = 5
 
 /** Water on the roof of a vehicle under an attitude that can be tried: a coarse map while a slider moves, a fine one at rest. */
 export function useWater(vehicleId: () => string, parked: () => Schemas['Attitude'] | null | undefined) {
@@ -13,6 +13,7 @@ export function useWater(vehicleId: () => string, parked: () => Schemas['Attitud
   const map = shallowRef<Schemas['WorkedOfWaterMap'] | null>(null)
   const worst = shallowRef<Schemas['WorkedOfWorstAttitude'] | null>(null)
   const parking = shallowRef<Schemas['WorkedOfParkingAdvice'] | null>(null)
+  const mends = shallowRef<Schemas['WorkedOfMendsOfRoof'] | null>(null)
   const attitude = reactive({ pitchDeg: 0, rollDeg: 0 })
   const trouble = ref('')
   const searching = ref(false)
@@ -33,10 +34,13 @@ export function useWater(vehicleId: () => string, parked: () => Schemas['Attitud
   async function advise() {
     if (!roof.value) return
     const at = { ...attitude }
-    const answer = await got(api.POST('/api/calculators/ponding-park', { body: { roof: roof.value, attitude: at } })).catch(
-      () => null,
-    )
-    if (at.pitchDeg === attitude.pitchDeg && at.rollDeg === attitude.rollDeg) parking.value = answer
+    const [park, ways] = await Promise.all([
+      got(api.POST('/api/calculators/ponding-park', { body: { roof: roof.value, attitude: at } })).catch(() => null),
+      got(api.GET('/api/vehicles/{vehicleId}/wet-roof/mends', { params: { path: { vehicleId: vehicleId() }, query: at } })).catch(
+        () => null,
+      ),
+    ])
+    if (at.pitchDeg === attitude.pitchDeg && at.rollDeg === attitude.rollDeg) [parking.value, mends.value] = [park, ways]
   }
   const rest = useDebounceFn(async () => {
     await fill(restMm)
@@ -44,6 +48,7 @@ export function useWater(vehicleId: () => string, parked: () => Schemas['Attitud
   }, 250)
   watch(attitude, () => {
     parking.value = null
+    mends.value = null
     void fill(previewMm)
     void rest()
   })
@@ -73,5 +78,5 @@ export function useWater(vehicleId: () => string, parked: () => Schemas['Attitud
     }
     searching.value = false
   }
-  return { roof, map, worst, parking, attitude, trouble, searching, findWorst }
+  return { roof, map, worst, parking, mends, attitude, trouble, searching, findWorst }
 }

@@ -11,6 +11,7 @@ public class LayeringTests
         ["Shell"] = ["Geometry"],
         ["Openings"] = ["Geometry", "Shell"],
         ["Water"] = ["Geometry", "Shell", "Openings"],
+        ["Sealing"] = ["Geometry"],
         ["Record"] = ["Geometry", "Shell", "Openings", "Water"],
     };
 

@@ -1,6 +1,9 @@
 using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Openings.Clamping;
+using Abri.Core.Openings.Seating;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
@@ -35,18 +38,29 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/leak-suspects", (LeakQuestion x) => Answer(LeakRanking.Of(x))).Validate<LeakQuestion>().WithName("leak-suspects");
         calculators.MapPost("/leak-suspects-shell", (LeakShellInput x) => Answer(LeakHunt.Of(x.Shell, x.Mark))).Validate<LeakShellInput>().WithName("leak-suspects-shell");
         calculators.MapPost("/next-water-test", (NextWaterTestInput x) => Answer(NextWaterTest.Of(x.Question, x.Candidates), "/question")).Validate<NextWaterTestInput>().WithName("next-water-test");
+        calculators.MapPost("/resting-plane", (RestingPlaneInput x) => Answer(RestingPlane.Under(x.Samples, x.Weight))).Validate<RestingPlaneInput>().WithName("resting-plane");
+        calculators.MapPost("/seat", (SeatInput x) => Answer(FlangeSeat.Of(x.Site, x.Centre, x.Tape ?? BeddingTape.Usual), "/site")).Validate<SeatInput>().WithName("seat");
+        calculators.MapPost("/clamp-stack", (ClampStackInput x) => Answer(ClampedWall.Of(x.Layers, x.NominalGapMm, x.Range, x.Lugs, x.Screws))).Validate<ClampStackInput>().WithName("clamp-stack");
+        calculators.MapPost("/tightening-order", (TighteningOrderInput x) => Answer(TighteningOrder.Of(x.Screws))).Validate<TighteningOrderInput>().WithName("tightening-order");
+        calculators.MapPost("/gasket", (GasketInput x) => Answer(Gasket.Of(x.BeforeMm, x.AfterMm))).Validate<GasketInput>().WithName("gasket");
+        calculators.MapPost("/bead", (BeadInput x) => Answer(Bead.Of(x))).Validate<BeadInput>().WithName("bead");
+        calculators.MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.FirstPerK, x.SecondPerK, x.LengthMm, x.SpanK, x.Strain))).Validate<BondThicknessInput>().WithName("bond-thickness");
+        calculators.MapPost("/moist-air", (AirInput x) => Answer(MoistAir.Of(x.AirC, x.RelativePercent))).Validate<AirInput>().WithName("moist-air");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
         calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");
         calculators.MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Facing, x.Lengths ?? LengthFormat.Millimetres))).Validate<HoleCheckInput>().WithName("hole-check");
     }
 
+    /// <summary>Fields of inputs that stand beside the site.</summary>
+    private static readonly string[] BesideSite = ["/marking", "/wishes", "/candidates", "/centre"];
+
     /// <summary>The worked result, or what is wrong; pointers into the site are seen from the whole input.</summary>
     private static Results<Ok<Worked<T>>, ProblemHttpResult> Answer<T>(Result<Worked<T>> result, string site = "")
         where T : notnull
     {
         if (result.IsOk(out Worked<T>? worked, out Problem? problem)) return TypedResults.Ok(worked);
-        bool inSite = !problem.Pointer.StartsWith("/marking", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/candidates", StringComparison.Ordinal) && !problem.Pointer.StartsWith("/wishes", StringComparison.Ordinal);
+        bool inSite = !BesideSite.Any(field => problem.Pointer.StartsWith(field, StringComparison.Ordinal));
         return Problems.Of(inSite ? problem.Under(site) : problem);
     }
 }

@@ -741,6 +741,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/resting-plane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resting-plane"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/seat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/clamp-stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clamp-stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/tightening-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tightening-order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/gasket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["gasket"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/bead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/bond-thickness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bond-thickness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/moist-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moist-air"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/opening-verdict": {
         parameters: {
             query?: never;
@@ -1420,6 +1548,20 @@ export interface components {
         AddedVehicle: {
             id: string;
         };
+        AirInput: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+        };
+        AirState: {
+            /** Format: double */
+            gramsPerM3: number;
+            /** Format: double */
+            dewPointC: number;
+            /** Format: double */
+            wettestSurfaceC: number;
+        };
         ArcFigures: {
             /** Format: double */
             radiusMm: number;
@@ -1466,6 +1608,74 @@ export interface components {
             panel: components["schemas"]["Panel"];
             members: components["schemas"]["Member"][];
         };
+        BeadInput: {
+            /** Format: double */
+            pathMm: number;
+            /** Format: double */
+            notchBaseMm: number;
+            /** Format: double */
+            notchHeightMm: number;
+            /** Format: double */
+            squeezedMm: null | number;
+            /** Format: double */
+            landMm: null | number;
+            /** Format: double */
+            cartridgeMl: number;
+            /** Format: double */
+            wastePercent: number;
+            /** Format: double */
+            layMmPerMinute: number;
+            /** Format: double */
+            openMinutes: number;
+            unbroken: boolean;
+        };
+        BeadPlan: {
+            /** Format: double */
+            sectionMm2: number;
+            /** Format: double */
+            volumeMl: number;
+            /** Format: double */
+            boughtMl: number;
+            /** Format: int32 */
+            cartridges: number;
+            /** Format: int32 */
+            changes: number;
+            /** Format: double */
+            squeezedWidthMm: null | number;
+            /** Format: double */
+            layMinutes: number;
+            inTime: boolean;
+            verdict: string;
+        };
+        BeddingTape: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            squeezedShare: number;
+        };
+        BondLine: {
+            /** Format: double */
+            movementMm: number;
+            /** Format: double */
+            leastMm: number;
+        };
+        BondThicknessInput: {
+            /** Format: double */
+            firstPerK: number;
+            /** Format: double */
+            secondPerK: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            spanK: number;
+            /**
+             * Format: double
+             * @default 0.5
+             */
+            strain: number;
+        };
         BoxSize: {
             /** Format: double */
             lengthMm: number;
@@ -1496,11 +1706,38 @@ export interface components {
         };
         /** @enum {unknown} */
         ChangeState: "done" | "undone" | "dropped";
+        ClampFit: {
+            /** Format: double */
+            stackMm: number;
+            /** Format: double */
+            lugTrimMm: number;
+            /** Format: double */
+            packMm: number;
+            /** Format: int32 */
+            lugs: number;
+            /** Format: double */
+            screwMm: null | number;
+            verdict: string;
+        };
+        ClampLayer: {
+            name: string;
+            /** Format: double */
+            thickMm: number;
+        };
         ClampRange: {
             /** Format: double */
             leastMm: number;
             /** Format: double */
             mostMm: number;
+        };
+        ClampStackInput: {
+            layers: components["schemas"]["ClampLayer"][];
+            /** Format: double */
+            nominalGapMm: number;
+            range: components["schemas"]["ClampRange"];
+            /** Format: int32 */
+            lugs: number;
+            screws: components["schemas"]["ScrewForWall"][];
         };
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
@@ -1708,6 +1945,24 @@ export interface components {
             flange: components["schemas"]["RoundedRectangle"];
             /** Format: double */
             leastLapMm: number;
+        };
+        GasketFit: {
+            places: components["schemas"]["GasketPlace"][];
+            /** Format: double */
+            targetGapMm: number;
+            verdict: string;
+        };
+        GasketInput: {
+            beforeMm: number[];
+            afterMm: number[];
+        };
+        GasketPlace: {
+            /** Format: double */
+            compressed: number;
+            meetsBy: boolean;
+            meetsTo: boolean;
+            /** Format: double */
+            goOnMm: number;
         };
         GutterFlow: {
             name: string;
@@ -2211,6 +2466,26 @@ export interface components {
             /** Format: double */
             highestMm: number;
         };
+        Rest: {
+            /** Format: double */
+            slopeAlong: number;
+            /** Format: double */
+            slopeAcross: number;
+            /** Format: double */
+            offsetMm: number;
+            contacts: components["schemas"]["SurfacePoint"][];
+            /** Format: double */
+            tiltDeg: number;
+            /** Format: double */
+            maxGapMm: number;
+            /** Format: double */
+            meanGapMm: number;
+            rocks: boolean;
+        };
+        RestingPlaneInput: {
+            samples: components["schemas"]["SurfacePoint"][];
+            weight: components["schemas"]["PanelPoint"];
+        };
         /** @enum {unknown} */
         RibInTheWay: "keep" | "cutSecondary";
         RoundedRectangle: {
@@ -2243,6 +2518,20 @@ export interface components {
             ribInTheWay: components["schemas"]["RibInTheWay"];
             cutSize: components["schemas"]["CutSize"];
         };
+        ScrewForWall: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+        };
+        ScrewOrder: {
+            order: number[];
+            /** Format: double */
+            worstMm: number;
+            proven: boolean;
+        };
         SealGapInput: {
             readings: components["schemas"]["SealReading"][];
         };
@@ -2266,6 +2555,38 @@ export interface components {
             gapMm: number;
             /** Format: double */
             sealMm: number;
+        };
+        Seat: {
+            rest: components["schemas"]["Rest"];
+            sides: components["schemas"]["SeatSide"][];
+            /** Format: double */
+            fillMl: number;
+            strips: components["schemas"]["TapeStrip"][];
+            /** Format: double */
+            tapeMm: number;
+            state: components["schemas"]["VerdictState"];
+            verdict: string;
+        };
+        SeatInput: {
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+            tape?: null | components["schemas"]["BeddingTape"];
+        };
+        SeatPlace: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            skinMm: number;
+            /** Format: double */
+            frameMm: number;
+        };
+        SeatSide: {
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            lengthMm: number;
+            places: components["schemas"]["SeatPlace"][];
+            /** Format: double */
+            maxGapMm: number;
         };
         Section: {
             /** Format: double */
@@ -2504,6 +2825,14 @@ export interface components {
             /** Format: int32 */
             rows: number;
         };
+        SurfacePoint: {
+            /** Format: double */
+            sMm: number;
+            /** Format: double */
+            tMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
         SurfaceReliefInput: {
             panel: components["schemas"]["Panel"];
             members: components["schemas"]["Member"][];
@@ -2564,6 +2893,15 @@ export interface components {
             again?: null | string;
             overall?: null | string;
         };
+        TapeStrip: {
+            /** Format: int32 */
+            layer: number;
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            lengthMm: number;
+        };
         TapedMembers: {
             members: components["schemas"]["Member"][];
             /** Format: double */
@@ -2581,6 +2919,9 @@ export interface components {
         };
         TestPlan: {
             tests: components["schemas"]["RankedTest"][];
+        };
+        TighteningOrderInput: {
+            screws: components["schemas"]["PanelPoint"][];
         };
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
@@ -2733,14 +3074,44 @@ export interface components {
         };
         /** @enum {unknown} */
         WishKind: "overZone" | "bayCentre" | "centreLine" | "level" | "leastFill";
+        WorkedOfAirState: {
+            result: components["schemas"]["AirState"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfArcFigures: {
             result: components["schemas"]["ArcFigures"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfBeadPlan: {
+            result: components["schemas"]["BeadPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfBondLine: {
+            result: components["schemas"]["BondLine"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfClampFit: {
+            result: components["schemas"]["ClampFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfDryingOutlook: {
             result: components["schemas"]["DryingOutlook"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfGasketFit: {
+            result: components["schemas"]["GasketFit"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -2811,8 +3182,26 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfRest: {
+            result: components["schemas"]["Rest"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfScrewOrder: {
+            result: components["schemas"]["ScrewOrder"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfSealOutlook: {
             result: components["schemas"]["SealOutlook"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSeat: {
+            result: components["schemas"]["Seat"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -3561,6 +3950,198 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfTestPlan"];
+                };
+            };
+        };
+    };
+    "resting-plane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestingPlaneInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRest"];
+                };
+            };
+        };
+    };
+    seat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeatInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSeat"];
+                };
+            };
+        };
+    };
+    "clamp-stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClampStackInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfClampFit"];
+                };
+            };
+        };
+    };
+    "tightening-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TighteningOrderInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfScrewOrder"];
+                };
+            };
+        };
+    };
+    gasket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GasketInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfGasketFit"];
+                };
+            };
+        };
+    };
+    bead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeadInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBeadPlan"];
+                };
+            };
+        };
+    };
+    "bond-thickness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BondThicknessInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBondLine"];
+                };
+            };
+        };
+    };
+    "moist-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfAirState"];
                 };
             };
         };

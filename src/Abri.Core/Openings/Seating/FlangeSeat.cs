@@ -1,0 +1,181 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings.Seating;
+
+/// <summary>A place along one side of a flange.</summary>
+/// <param name="AlongMm">Distance from the side's beginning (front, or lower t), mm.</param>
+/// <param name="SkinMm">Height of the skin over its datum plane, mm.</param>
+/// <param name="FrameMm">Height of the flange's underside, mm.</param>
+public readonly record struct SeatPlace(double AlongMm, double SkinMm, double FrameMm)
+{
+    /// <summary>The gap between them, mm.</summary>
+    internal double GapMm => FrameMm - SkinMm;
+}
+
+/// <summary>What lies under one side of a flange, along the middle of its land.</summary>
+/// <param name="Side">The side.</param>
+/// <param name="LengthMm">Length of the side's middle line, mm.</param>
+/// <param name="Places">Places along it.</param>
+/// <param name="MaxGapMm">Greatest gap, mm.</param>
+public sealed record SeatSide(Side Side, double LengthMm, IReadOnlyList<SeatPlace> Places, double MaxGapMm);
+
+/// <summary>A strip of bedding tape to cut.</summary>
+/// <param name="Layer">Number of the layer, from 1 at the skin.</param>
+/// <param name="Side">Under which side it goes.</param>
+/// <param name="FromMm">Where it begins, from the side's beginning, mm.</param>
+/// <param name="LengthMm">How long to cut it, mm.</param>
+public sealed record TapeStrip(int Layer, Side Side, double FromMm, double LengthMm);
+
+/// <summary>How a flange sits on its panel, and what fills the gaps.</summary>
+/// <param name="Rest">The plane on which it rests.</param>
+/// <param name="Sides">The four sides.</param>
+/// <param name="FillMl">Volume between skin and flange, ml.</param>
+/// <param name="Strips">Strips of bedding tape, layer by layer.</param>
+/// <param name="TapeMm">Tape in all, mm.</param>
+/// <param name="State">Whether bedding may carry it.</param>
+/// <param name="Verdict">What that means.</param>
+public sealed record Seat(Rest Rest, IReadOnlyList<SeatSide> Sides, double FillMl, IReadOnlyList<TapeStrip> Strips, double TapeMm, VerdictState State, string Verdict);
+
+/// <summary>A roll of bedding tape.</summary>
+/// <param name="WidthMm">Width, mm.</param>
+/// <param name="ThickMm">Thickness as it comes, mm.</param>
+/// <param name="SqueezedShare">What is left of its thickness under a tightened flange.</param>
+public sealed record BeddingTape(double WidthMm, double ThickMm, double SqueezedShare)
+{
+    /// <summary>A usual roll, 40 x 10 mm, squeezed to half: assumption.</summary>
+    public static BeddingTape Usual { get; } = new(40, 10, 0.5);
+}
+
+/// <summary>Seats a flange on the surface of its panel, and works out the bedding.</summary>
+/// <remarks>
+/// The ring between flange and cut-out is sampled, the flange laid on it as a rigid plate (<see cref="RestingPlane"/>). Bedding tape goes all round once; where the gap is more than squeezed layers fill, further strips go below it. Layers alternate which sides run
+/// through at the corners, so that joints do not coincide, and each strip is cut longer than its gap.
+/// </remarks>
+/// <example>A 490 x 490 flange over ridges 8 mm high: level at 8 mm; between the ridges a second strip of 10 mm tape squeezed to 5.</example>
+public static class FlangeSeat
+{
+    /// <summary>Each strip reaches past its gap at both ends by this, mm: assumption.</summary>
+    public const double PastMm = 15;
+
+    private const double ProfileStepMm = 5, HairMm = 0.2;
+    private const int MostSamples = 2000;
+
+    /// <summary>The seat of a fitting at a place.</summary>
+    /// <param name="site">What decides.</param>
+    /// <param name="centre">The place.</param>
+    /// <param name="tape">The bedding tape.</param>
+    public static Result<Worked<Seat>> Of(Site site, PanelPoint centre, BeddingTape tape)
+    {
+        if (ShellCheck.Of(site.Panel, site.Members) is { } shell) return shell;
+        if (FittingCheck.Of(site.Fitting) is { } fitting) return fitting.Under("/fitting");
+        Fitting turned = site.Fitting.Turned(site.TurnDeg);
+        PanelBox flange = turned.Flange.BoxAt(centre), cut = turned.CutOut.BoxAt(centre);
+        if (flange.Shared(site.Panel.Box).AreaMm2 < flange.AreaMm2 - 1) return new Problem("flange-off-panel", "/centre", "The flange reaches off the panel here: it has no ground to sit on. Move it, or choose a smaller one.");
+        Surface surface = Surface.Of(site.Panel, site.Members);
+        List<SurfacePoint> ring = Ring(flange, cut, surface);
+        if (!RestingPlane.Under(ring, centre).IsOk(out Worked<Rest>? rest, out Problem? problem)) return problem;
+        SeatSide[] sides = [.. Enum.GetValues<Side>().Select(side => Profile(side, flange, cut, surface, rest.Result))];
+        double ringMm2 = flange.AreaMm2 - cut.AreaMm2, fill = rest.Result.MeanGapMm * ringMm2 / 1000;
+        TapeStrip[] strips = [.. Strips(sides, tape)];
+        double greatest = Math.Max(rest.Result.MaxGapMm, sides.Max(s => s.MaxGapMm)), length = strips.Sum(s => s.LengthMm);
+
+        var sheet = new Worksheet();
+        foreach (Step s in rest.Steps) sheet.Step(s.Symbol, s.Meaning, s.Formula, s.Value, s.Unit);
+        foreach (Source s in rest.Sources) sheet.Cite(s);
+        sheet.Step("A", "ring of the flange", "flange - cut-out", ringMm2 / 100, "cm2");
+        sheet.Step("V", "to be filled under it", "mean gap * A", fill, "ml");
+        sheet.Step("L", "tape in all", "sum of strips", length, "mm");
+        sheet.Cite(new Source($"Tape {tape.WidthMm:0} x {tape.ThickMm:0} mm squeezed to {tape.SqueezedShare * 100:0} %; strips {PastMm:0} mm past each gap", SourceKind.Assumption));
+        (VerdictState state, string verdict) = Judged(turned, greatest, rest.Result);
+        return sheet.Finish(new Seat(rest.Result, sides, fill, strips, length, state, verdict));
+    }
+
+    private static (VerdictState, string) Judged(Fitting fitting, double gapMm, Rest rest)
+    {
+        string rocks = rest.Rocks ? " It rocks on its contacts: pack it before the screws are set." : "";
+        if (gapMm <= fitting.FlatnessMm) return (VerdictState.Good, $"It sits flat: no gap is more than {gapMm:0.#} mm, and {fitting.FlatnessMm:0.#} mm do.{rocks}");
+        return gapMm <= fitting.BeddingMostMm
+            ? (VerdictState.NeedsWork, $"Bedding fills gaps of up to {gapMm:0.#} mm; it may be {fitting.BeddingMostMm:0.#} mm deep.{rocks}")
+            : (VerdictState.Blocked, $"Gaps of {gapMm:0.#} mm are more than bedding may carry ({fitting.BeddingMostMm:0.#} mm). Make an adapter plate, or fill the valleys solid and let it harden first.{rocks}");
+    }
+
+    private static List<SurfacePoint> Ring(PanelBox flange, PanelBox cut, Surface surface)
+    {
+        double step = Math.Sqrt((flange.AreaMm2 - cut.AreaMm2) / MostSamples);
+        int columns = (int)Math.Ceiling(flange.WidthMm / step), rows = (int)Math.Ceiling(flange.HeightMm / step);
+        var ring = new List<SurfacePoint>();
+        for (int c = 0; c <= columns; c++)
+        {
+            for (int r = 0; r <= rows; r++)
+            {
+                var p = new PanelPoint(flange.SMinMm + (flange.WidthMm * c / columns), flange.TMinMm + (flange.HeightMm * r / rows));
+                if (!cut.Holds(p)) ring.Add(new SurfacePoint(p.SMm, p.TMm, surface.HeightAt(p)));
+            }
+        }
+        return ring;
+    }
+
+    private static SeatSide Profile(Side side, PanelBox flange, PanelBox cut, Surface surface, Rest rest)
+    {
+        bool along = side is Side.Top or Side.Bottom;
+        double middle = side switch
+        {
+            Side.Front => (flange.SMinMm + cut.SMinMm) / 2,
+            Side.Rear => (flange.SMaxMm + cut.SMaxMm) / 2,
+            Side.Top => (flange.TMaxMm + cut.TMaxMm) / 2,
+            _ => (flange.TMinMm + cut.TMinMm) / 2,
+        };
+        double length = along ? flange.WidthMm : flange.HeightMm, from = along ? flange.SMinMm : flange.TMinMm;
+        int pieces = (int)Math.Ceiling(length / ProfileStepMm);
+        SeatPlace[] places =
+        [
+            .. Enumerable.Range(0, pieces + 1).Select(i =>
+            {
+                double at = from + (length * i / pieces);
+                PanelPoint p = along ? new PanelPoint(at, middle) : new PanelPoint(middle, at);
+                return new SeatPlace(Math.Round(at - from, 2), Math.Round(surface.HeightAt(p), 3), Math.Round(rest.At(p.SMm, p.TMm), 3));
+            }),
+        ];
+        return new SeatSide(side, length, places, places.Max(p => p.GapMm));
+    }
+
+    private static IEnumerable<TapeStrip> Strips(SeatSide[] sides, BeddingTape tape)
+    {
+        double layer = tape.ThickMm * tape.SqueezedShare;
+        // Layers below the one that goes all round: where the gap is more than those above it fill.
+        int below = Math.Max(0, (int)Math.Ceiling((sides.Max(s => s.MaxGapMm) - HairMm) / layer) - 1);
+        for (int k = 1; k <= below; k++)
+        {
+            foreach (SeatSide side in sides)
+            {
+                foreach ((double from, double to) in Where(side, p => p.GapMm > (k * layer) + HairMm))
+                {
+                    double begin = Math.Max(0, from - PastMm), end = Math.Min(side.LengthMm, to + PastMm);
+                    yield return new TapeStrip(k, side.Side, begin, Math.Ceiling((end - begin) / 5) * 5);
+                }
+            }
+        }
+        foreach (SeatSide side in sides)
+        {
+            // In every other layer the other pair of sides runs through at the corners.
+            bool through = side.Side is Side.Top or Side.Bottom == (below % 2 == 0);
+            yield return new TapeStrip(below + 1, side.Side, through ? 0 : tape.WidthMm, Math.Ceiling(side.LengthMm - (through ? 0 : 2 * tape.WidthMm)));
+        }
+    }
+
+    private static IEnumerable<(double From, double To)> Where(SeatSide side, Func<SeatPlace, bool> holds)
+    {
+        double? from = null;
+        foreach (SeatPlace p in side.Places)
+        {
+            if (holds(p)) from ??= p.AlongMm;
+            else if (from is { } begun)
+            {
+                yield return (begun, p.AlongMm);
+                from = null;
+            }
+        }
+        if (from is { } open) yield return (open, side.LengthMm);
+    }
+}

@@ -43,10 +43,10 @@ const views = [
   ['place-inside', at('Skylight', 'place'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
+  ['seat', at('Vent', 'seat')],
   ['fittings', '/fittings'],
   ['fitting', '/fittings', (p) => p.getByRole('button', { name: 'Skylight 700 x 500' }).click()],
   ['quick-figures', '/figures', squareness],
-  ['new-vehicle', '/vehicles', (p) => p.getByRole('button', { name: 'New vehicle' }).first().click().then(() => p.getByLabel('Start from').selectOption('small-bus'))],
   ['vehicles', '/vehicles'],
 ]
 async function tapeTwice(page) {

@@ -5,6 +5,25 @@ namespace Abri.Core.Sealing;
 /// <param name="LeastMm">Least thickness, mm.</param>
 public sealed record BondLine(double MovementMm, double LeastMm);
 
+/// <summary>What a bonded part is made of.</summary>
+public enum Part
+{
+    /// <summary>Acrylic sheet.</summary>
+    Acrylic,
+
+    /// <summary>Glass.</summary>
+    Glass,
+
+    /// <summary>Aluminium.</summary>
+    Aluminium,
+
+    /// <summary>Steel.</summary>
+    Steel,
+
+    /// <summary>Glass-reinforced plastic.</summary>
+    GlassReinforcedPlastic,
+}
+
 /// <summary>Works out how thick an elastic bond must be to follow thermal movement.</summary>
 /// <remarks>Movement |a1 - a2| dT L / 2 from the middle; thickness = movement / allowed shear strain. Coefficients: handbook figures, from memory.</remarks>
 /// <example>Acrylic on steel, 1092 mm, 50 K: 1.58 mm, so 3.2 mm thick; glass on steel: 0.08 mm.</example>
@@ -14,18 +33,32 @@ public static class BondThickness
     public const double UsualStrain = 0.5;
 
     /// <summary>The bond line.</summary>
-    /// <param name="firstPerK">Thermal expansion of the one, 1/K.</param>
-    /// <param name="secondPerK">Of the other, 1/K.</param>
+    /// <param name="first">The one part.</param>
+    /// <param name="second">The other.</param>
     /// <param name="lengthMm">Longest dimension, mm.</param>
     /// <param name="kelvin">Span of temperature, K.</param>
     /// <param name="strain">Allowed shear strain.</param>
-    public static Worked<BondLine> Of(double firstPerK, double secondPerK, double lengthMm, double kelvin, double strain = UsualStrain)
+    public static Worked<BondLine> Of(Part first, Part second, double lengthMm, double kelvin, double strain = UsualStrain)
     {
         var sheet = new Worksheet();
-        double movement = sheet.Step("u", "movement of the edge", "|a1 - a2| dT L / 2", Math.Abs(firstPerK - secondPerK) * kelvin * lengthMm / 2, "mm");
+        double a1 = sheet.Step("a1", $"expansion of {Word(first)}", "handbook figure", PerK(first) * 1e6, "1e-6/K") / 1e6, a2 = sheet.Step("a2", $"expansion of {Word(second)}", "handbook figure", PerK(second) * 1e6, "1e-6/K") / 1e6;
+        double movement = sheet.Step("u", "movement of the edge", "|a1 - a2| dT L / 2", Math.Abs(a1 - a2) * kelvin * lengthMm / 2, "mm");
         double least = sheet.Step("t", "least thickness", "u / allowed strain", movement / strain, "mm");
         sheet.Cite(new Source("Free thermal expansion from the middle", SourceKind.Geometry));
+        sheet.Cite(new Source("Coefficients of thermal expansion: handbook figures", SourceKind.FromMemory));
         sheet.Cite(new Source($"Allowed shear strain {strain:0.##}", SourceKind.Assumption));
         return sheet.Finish(new BondLine(movement, least));
     }
+
+    /// <summary>Thermal expansion, 1/K: handbook figures, from memory.</summary>
+    public static double PerK(Part part) => part switch
+    {
+        Part.Acrylic => 70e-6,
+        Part.Glass => 9e-6,
+        Part.Aluminium => 23e-6,
+        Part.GlassReinforcedPlastic => 25e-6,
+        _ => 12e-6,
+    };
+
+    private static string Word(Part part) => part == Part.GlassReinforcedPlastic ? "glass-reinforced plastic" : part.ToString().ToLowerInvariant();
 }

@@ -44,7 +44,7 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/tightening-order", (TighteningOrderInput x) => Answer(TighteningOrder.Of(x.Screws))).Validate<TighteningOrderInput>().WithName("tightening-order");
         calculators.MapPost("/gasket", (GasketInput x) => Answer(Gasket.Of(x.BeforeMm, x.AfterMm))).Validate<GasketInput>().WithName("gasket");
         calculators.MapPost("/bead", (BeadInput x) => Answer(Bead.Of(x))).Validate<BeadInput>().WithName("bead");
-        calculators.MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.FirstPerK, x.SecondPerK, x.LengthMm, x.SpanK, x.Strain))).Validate<BondThicknessInput>().WithName("bond-thickness");
+        calculators.MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain))).Validate<BondThicknessInput>().WithName("bond-thickness");
         calculators.MapPost("/moist-air", (AirInput x) => Answer(MoistAir.Of(x.AirC, x.RelativePercent))).Validate<AirInput>().WithName("moist-air");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");

@@ -37,12 +37,12 @@ public sealed record TighteningOrderInput(IReadOnlyList<PanelPoint> Screws);
 public sealed record GasketInput(IReadOnlyList<double> BeforeMm, IReadOnlyList<double> AfterMm);
 
 /// <summary>Input of the calculator <c>bond-thickness</c>.</summary>
-/// <param name="FirstPerK">Thermal expansion of the one part, 1/K.</param>
-/// <param name="SecondPerK">Of the other, 1/K.</param>
+/// <param name="First">What the one part is made of.</param>
+/// <param name="Second">What the other is made of.</param>
 /// <param name="LengthMm">Longest dimension, mm.</param>
 /// <param name="SpanK">Span of temperature, K.</param>
 /// <param name="Strain">Allowed shear strain.</param>
-public sealed record BondThicknessInput(double FirstPerK, double SecondPerK, double LengthMm, double SpanK, double Strain = BondThickness.UsualStrain);
+public sealed record BondThicknessInput(Part First, Part Second, double LengthMm, double SpanK, double Strain = BondThickness.UsualStrain);
 
 /// <summary>Input of the calculator <c>moist-air</c>: absolute humidity and dew point.</summary>
 /// <param name="AirC">Temperature of the air, C.</param>
@@ -132,8 +132,6 @@ internal sealed class BondThicknessInputValidator : AbstractValidator<BondThickn
 {
     public BondThicknessInputValidator()
     {
-        RuleFor(x => x.FirstPerK).Between(0, 1e-3, "The expansion", "1/K");
-        RuleFor(x => x.SecondPerK).Between(0, 1e-3, "The expansion", "1/K");
         RuleFor(x => x.LengthMm).Between(1, Ranges.LongestMm, "The length", "mm");
         RuleFor(x => x.SpanK).Between(0, 200, "The span of temperature", "K");
         RuleFor(x => x.Strain).Between(0.01, 5, "The allowed strain", "");

@@ -36,7 +36,7 @@ internal static class Heron
     [
         new("vent", new Fitting(
             "400 roof vent", FittingKind.RoofVent, new RoundedRectangle(400, 400, 20), 1, 4, new RoundedRectangle(396, 396, 18), new RoundedRectangle(490, 490, 30), 25,
-            PerSide.All(38), 4.5, false, Side.Front, new PerSide(0, 120, 0, 0), 1, 10, null, new FlangeScrews(5, 3, 12, 2.5))),
+            PerSide.All(38), 4.5, false, Side.Front, new PerSide(0, 120, 0, 0), 1, 12, null, new FlangeScrews(5, 3, 12, 2.5))),
         new("skylight", new Fitting(
             "Skylight 700 x 500", FittingKind.RoofSkylight, new RoundedRectangle(700, 500, 60), 1, 3, new RoundedRectangle(697, 497, 58), new RoundedRectangle(800, 600, 90), 30,
             new PerSide(20, 20, 25, 25), 11, false, Side.Top, new PerSide(0, 0, 0, 260), 1, 8, new ClampRange(25, 60), null)),

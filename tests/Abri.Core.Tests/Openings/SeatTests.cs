@@ -60,9 +60,10 @@ public class SeatTests
         // Base layer all round, a layer squeezed to 5 below it where more than 2.5 mm is left.
         Assert.Equal([1, 2], seat.Strips.Select(s => s.Layer).Distinct().Order());
         Assert.Equal(4, seat.Strips.Count(s => s.Layer == 2));
+        Assert.All(seat.Strips.GroupBy(s => (s.Layer, s.Side)), g => Assert.All(g.Zip(g.Skip(1)), p => Assert.True(p.Second.FromMm > p.First.FromMm + p.First.LengthMm - 5)));
         Assert.All(seat.Strips, s => Assert.True(s.LengthMm > 0 && s.FromMm + s.LengthMm <= seat.Sides.Single(x => x.Side == s.Side).LengthMm + 5));
         Assert.Equal(seat.Strips.Sum(s => s.LengthMm), seat.TapeMm);
-        Assert.Equal(VerdictState.NeedsWork, seat.State);
+        Assert.Equal((VerdictState.NeedsWork, false), (seat.State, seat.Rest.Rocks));
     }
 
     [Fact]
@@ -74,6 +75,7 @@ public class SeatTests
         Seat deep = Of(new Site(Roofs.Flat(), [Roofs.Swage(-150) with { DepthMm = -20 }, Roofs.Swage(150) with { DepthMm = -20 }], Roofs.Vent()), new PanelPoint(1500, 0));
         Assert.Equal(VerdictState.Blocked, deep.State);
         Assert.Contains("adapter plate", deep.Verdict);
+        Assert.Empty(deep.Strips);
         Assert.Equal(VerdictState.Good, Of(new Site(Roofs.Flat(), [], Roofs.Vent()), new PanelPoint(1500, 0)).State);
     }
 

@@ -30,9 +30,9 @@ public class SealingTests
     }
 
     [Theory] // Worked by hand: (70 - 12) 1e-6 * 50 * 1092 / 2 = 1.58; glass (12 - 9) 1e-6: 0.08
-    [InlineData(70e-6, 12e-6, 1.58, 3.2)]
-    [InlineData(9e-6, 12e-6, 0.08, 0.2)]
-    public void A_bond_follows_what_heat_moves(double a, double b, double movement, double least)
+    [InlineData(Part.Acrylic, Part.Steel, 1.58, 3.2)]
+    [InlineData(Part.Glass, Part.Steel, 0.08, 0.2)]
+    public void A_bond_follows_what_heat_moves(Part a, Part b, double movement, double least)
     {
         BondLine line = BondThickness.Of(a, b, 1092, 50).Result;
         Assert.Equal((movement, least), (Math.Round(line.MovementMm, 2), Math.Round(line.LeastMm, 1)));

@@ -1662,10 +1662,8 @@ export interface components {
             leastMm: number;
         };
         BondThicknessInput: {
-            /** Format: double */
-            firstPerK: number;
-            /** Format: double */
-            secondPerK: number;
+            first: components["schemas"]["Part"];
+            second: components["schemas"]["Part"];
             /** Format: double */
             lengthMm: number;
             /** Format: double */
@@ -2322,6 +2320,8 @@ export interface components {
             fractionErrorMm: number;
             readAs: string;
         };
+        /** @enum {unknown} */
+        Part: "acrylic" | "glass" | "aluminium" | "steel" | "glassReinforcedPlastic";
         PerSide: {
             /** Format: double */
             frontMm: number;

@@ -22,7 +22,7 @@ export const router = createRouter({
     },
     { path: '/vehicles/:vehicleId/openings', name: 'openings', component: () => import('@/stages/openings/Openings.vue') },
     {
-      path: '/vehicles/:vehicleId/openings/:openingId/:tab(place|mark-out|as-cut)',
+      path: '/vehicles/:vehicleId/openings/:openingId/:tab(place|mark-out|as-cut|seat)',
       name: 'opening',
       component: () => import('@/stages/openings/OpeningScreen.vue'),
     },

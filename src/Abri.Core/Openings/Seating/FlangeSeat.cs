@@ -31,7 +31,7 @@ public sealed record TapeStrip(int Layer, Side Side, double FromMm, double Lengt
 /// <param name="Rest">The plane on which it rests.</param>
 /// <param name="Sides">The four sides.</param>
 /// <param name="FillMl">Volume between skin and flange, ml.</param>
-/// <param name="Strips">Strips of bedding tape, layer by layer.</param>
+/// <param name="Strips">Strips of bedding tape, layer by layer; none where bedding may not carry it.</param>
 /// <param name="TapeMm">Tape in all, mm.</param>
 /// <param name="State">Whether bedding may carry it.</param>
 /// <param name="Verdict">What that means.</param>
@@ -77,8 +77,10 @@ public static class FlangeSeat
         if (!RestingPlane.Under(ring, centre).IsOk(out Worked<Rest>? rest, out Problem? problem)) return problem;
         SeatSide[] sides = [.. Enum.GetValues<Side>().Select(side => Profile(side, flange, cut, surface, rest.Result))];
         double ringMm2 = flange.AreaMm2 - cut.AreaMm2, fill = rest.Result.MeanGapMm * ringMm2 / 1000;
-        TapeStrip[] strips = [.. Strips(sides, tape)];
-        double greatest = Math.Max(rest.Result.MaxGapMm, sides.Max(s => s.MaxGapMm)), length = strips.Sum(s => s.LengthMm);
+        double greatest = Math.Max(rest.Result.MaxGapMm, sides.Max(s => s.MaxGapMm));
+        // What bedding may not carry gets no plan for bedding.
+        TapeStrip[] strips = greatest > turned.BeddingMostMm ? [] : [.. Strips(sides, tape)];
+        double length = strips.Sum(s => s.LengthMm);
 
         var sheet = new Worksheet();
         foreach (Step s in rest.Steps) sheet.Step(s.Symbol, s.Meaning, s.Formula, s.Value, s.Unit);
@@ -149,11 +151,8 @@ public static class FlangeSeat
         {
             foreach (SeatSide side in sides)
             {
-                foreach ((double from, double to) in Where(side, p => p.GapMm > (k * layer) + HairMm))
-                {
-                    double begin = Math.Max(0, from - PastMm), end = Math.Min(side.LengthMm, to + PastMm);
-                    yield return new TapeStrip(k, side.Side, begin, Math.Ceiling((end - begin) / 5) * 5);
-                }
+                foreach ((double from, double to) in Joined([.. Where(side, p => p.GapMm > (k * layer) + HairMm).Select(w => (Math.Max(0, w.From - PastMm), Math.Min(side.LengthMm, w.To + PastMm)))]))
+                    yield return new TapeStrip(k, side.Side, from, Math.Ceiling((to - from) / 5) * 5);
             }
         }
         foreach (SeatSide side in sides)
@@ -161,6 +160,17 @@ public static class FlangeSeat
             // In every other layer the other pair of sides runs through at the corners.
             bool through = side.Side is Side.Top or Side.Bottom == (below % 2 == 0);
             yield return new TapeStrip(below + 1, side.Side, through ? 0 : tape.WidthMm, Math.Ceiling(side.LengthMm - (through ? 0 : 2 * tape.WidthMm)));
+        }
+    }
+
+    /// <summary>Strips that would meet are one.</summary>
+    private static IEnumerable<(double From, double To)> Joined((double From, double To)[] strips)
+    {
+        for (int i = 0; i < strips.Length; i++)
+        {
+            (double from, double to) = strips[i];
+            while (i + 1 < strips.Length && strips[i + 1].From <= to) to = strips[++i].To;
+            yield return (from, to);
         }
     }
 

@@ -16,7 +16,7 @@ public readonly record struct SurfacePoint(double SMm, double TMm, double Height
 /// <param name="TiltDeg">Tilt against the panel's datum plane, degrees.</param>
 /// <param name="MaxGapMm">Greatest gap under it, mm.</param>
 /// <param name="MeanGapMm">Mean gap over all places, mm.</param>
-/// <param name="Rocks">Whether it rocks: the contacts lie nearly in line, or the weight acts near the edge of their triangle.</param>
+/// <param name="Rocks">Whether it rocks: what touches does not reach far enough past the weight on some side.</param>
 public sealed record Rest(double SlopeAlong, double SlopeAcross, double OffsetMm, IReadOnlyList<SurfacePoint> Contacts, double TiltDeg, double MaxGapMm, double MeanGapMm, bool Rocks)
 {
     /// <summary>Height of the underside at a place, mm.</summary>
@@ -37,11 +37,11 @@ public static class RestingPlane
     /// <summary>Most places.</summary>
     public const int Most = 20_000;
 
-    /// <summary>A triangle of contacts flatter than this share of its longest side lets the frame rock; so does weight nearer to its edge than this share: assumption.</summary>
+    /// <summary>Where what touches reaches less than this share of the frame's span past the weight on some side, the frame rocks: assumption.</summary>
     public const double NarrowShare = 0.08;
 
-    private const double FarMm = 1e6, LowMm = -1e7, HairMm = 1e-9;
-    private const int MostPivots = 10_000;
+    private const double FarMm = 1e6, LowMm = -1e7, HairMm = 1e-9, TouchMm = 0.05;
+    private const int MostPivots = 10_000, Directions = 36;
 
     /// <summary>The rest on a surface.</summary>
     /// <param name="samples">Places under the frame; at least three that are not in line.</param>
@@ -91,8 +91,7 @@ public static class RestingPlane
             sum += gap;
         }
         double tilt = Math.Atan(Math.Sqrt((plane.A * plane.A) + (plane.B * plane.B))) * 180 / Math.PI;
-        double longest = Enumerable.Range(0, 3).Max(i => Side(basis[i], basis[(i + 1) % 3])), area = Math.Abs(TwiceArea(basis[0], basis[1], basis[2]));
-        bool rocks = area / longest < NarrowShare * longest || Barycentric(basis, weight.SMm, weight.TMm).Min() < NarrowShare;
+        bool rocks = Rocks(samples, weight, plane);
         var sheet = new Worksheet();
         sheet.Step("a", "rise along", "plane through the three contacts", plane.A, "mm/mm");
         sheet.Step("b", "rise across", "the same", plane.B, "mm/mm");
@@ -103,6 +102,19 @@ public static class RestingPlane
         sheet.Cite(new Source("Linear programme: least height under the weight, nowhere below the surface; dual simplex", SourceKind.Geometry));
         sheet.Cite(new Source("Rigid frame, unloaded skin", SourceKind.Assumption));
         return sheet.Finish(new Rest(plane.A, plane.B, plane.C, basis, tilt, greatest, sum / samples.Count, rocks));
+    }
+
+    /// <summary>Whether what touches does not reach far enough past the weight on some side of it.</summary>
+    private static bool Rocks(IReadOnlyList<SurfacePoint> samples, PanelPoint weight, (double A, double B, double C) plane)
+    {
+        SurfacePoint[] touching = [.. samples.Where(p => plane.C + (plane.A * p.SMm) + (plane.B * p.TMm) - p.HeightMm < TouchMm)];
+        double span = Math.Max(samples.Max(p => p.SMm) - samples.Min(p => p.SMm), samples.Max(p => p.TMm) - samples.Min(p => p.TMm));
+        for (int i = 0; i < Directions; i++)
+        {
+            (double t, double s) = Math.SinCos(2 * Math.PI * i / Directions);
+            if (touching.Max(p => (s * (p.SMm - weight.SMm)) + (t * (p.TMm - weight.TMm))) < NarrowShare * span) return true;
+        }
+        return false;
     }
 
     private static (double A, double B, double C) Through(SurfacePoint[] p)
@@ -122,6 +134,4 @@ public static class RestingPlane
     }
 
     private static double TwiceArea(SurfacePoint a, SurfacePoint b, SurfacePoint c) => ((b.SMm - a.SMm) * (c.TMm - a.TMm)) - ((c.SMm - a.SMm) * (b.TMm - a.TMm));
-
-    private static double Side(SurfacePoint a, SurfacePoint b) => new PanelPoint(a.SMm, a.TMm).DistanceMm(new PanelPoint(b.SMm, b.TMm));
 }

@@ -3,6 +3,8 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Switch from '@/app/Switch.vue'
 import BaysFigure from './BaysFigure.vue'
+import BeadFigure from './BeadFigure.vue'
+import ClampFigure from './ClampFigure.vue'
 import DryingFigure from './DryingFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
@@ -19,6 +21,8 @@ const figures = {
   sagitta: SagittaFigure,
   drying: DryingFigure,
   holeCheck: HoleFigure,
+  clamping: ClampFigure,
+  sealing: BeadFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')
@@ -30,8 +34,6 @@ const choices = computed(() => (Object.keys(figures) as Figure[]).map((key) => (
     <header>
       <h1>{{ t('figures.title') }}</h1>
       <Switch v-model="which" tabs :choices="choices" />
-      <div class="sp" />
-      <span class="soft">{{ t('figures.more') }}</span>
     </header>
     <component :is="figures[which]" />
   </div>

@@ -10,6 +10,7 @@ import AsCutTab from './AsCutTab.vue'
 import MarkOutTab from './MarkOutTab.vue'
 import OpeningSettings from './OpeningSettings.vue'
 import PlaceTab from './PlaceTab.vue'
+import SeatTab from './SeatTab.vue'
 import { useOpening } from './useOpening'
 
 const { t } = useI18n()
@@ -17,7 +18,7 @@ const route = useRoute()
 const router = useRouter()
 const { shell } = useState()
 const work = useOpening()
-const tab = computed(() => route.params.tab as 'place' | 'mark-out' | 'as-cut')
+const tab = computed(() => route.params.tab as 'place' | 'mark-out' | 'as-cut' | 'seat')
 const from = ref<ViewedFrom>('outside')
 const settings = ref(false)
 
@@ -40,7 +41,7 @@ async function remove() {
       <h1>{{ work.row.value.name }}</h1>
       <nav class="tabs" :aria-label="work.row.value.name">
         <RouterLink
-          v-for="which in ['place', 'mark-out', 'as-cut'] as const"
+          v-for="which in ['place', 'mark-out', 'as-cut', 'seat'] as const"
           :key="which"
           :to="{ params: { tab: which } }"
           :class="{ on: tab === which }"
@@ -49,7 +50,7 @@ async function remove() {
         </RouterLink>
       </nav>
       <div class="sp" />
-      <ViewSwitch v-if="tab !== 'as-cut'" v-model="from" />
+      <ViewSwitch v-if="tab === 'place' || tab === 'mark-out'" v-model="from" />
       <button class="btn plain" type="button" @click="settings = true">{{ t('openings.settings') }}</button>
       <Popconfirm
         :title="t('openings.removeSure', { name: work.row.value.name })"
@@ -62,6 +63,7 @@ async function remove() {
     </header>
     <PlaceTab v-if="tab === 'place'" v-model:from="from" :work="work" />
     <MarkOutTab v-else-if="tab === 'mark-out'" :work="work" :from="from" />
+    <SeatTab v-else-if="tab === 'seat'" :work="work" />
     <AsCutTab v-else :work="work" />
     <OpeningSettings v-model="settings" :work="work" />
   </div>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed, reactive } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got } from '@/api/client'
+import LengthInput from '@/app/LengthInput.vue'
+import NumberInput from '@/app/NumberInput.vue'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import FigureAnswer from './FigureAnswer.vue'
+import { useFigure } from './useFigure'
+
+/** How much sealant a bead takes, in how many cartridges and minutes; how thick a bond has to be; what the air holds. */
+const { t } = useI18n()
+const bead = reactive({
+  pathMm: 2662.65 as number | null,
+  notchBaseMm: 10 as number | null,
+  notchHeightMm: 12 as number | null,
+  squeezedMm: 4 as number | null,
+  landMm: 14 as number | null,
+  cartridgeMl: 290 as number | null,
+  wastePercent: 10 as number | null,
+  layMmPerMinute: 600 as number | null,
+  openMinutes: 8 as number | null,
+  unbroken: true,
+})
+const laid = useFigure(
+  () => {
+    const { pathMm, notchBaseMm, notchHeightMm, cartridgeMl, wastePercent, layMmPerMinute, openMinutes } = bead
+    return [pathMm, notchBaseMm, notchHeightMm, cartridgeMl, wastePercent, layMmPerMinute, openMinutes].includes(null)
+      ? null
+      : { ...bead }
+  },
+  (body) => got(api.POST('/api/calculators/bead', { body: body as never })),
+)
+const parts = ['acrylic', 'glass', 'aluminium', 'steel', 'glassReinforcedPlastic'] as const
+type Part = (typeof parts)[number]
+const bond = reactive({
+  first: 'acrylic' as Part,
+  second: 'steel' as Part,
+  lengthMm: 1092 as number | null,
+  spanK: 50 as number | null,
+})
+const line = useFigure(
+  () => (bond.lengthMm === null || bond.spanK === null ? null : { ...bond, lengthMm: bond.lengthMm, spanK: bond.spanK }),
+  (b) => got(api.POST('/api/calculators/bond-thickness', { body: { ...b, strain: 0.5 } })),
+)
+const air = reactive({ airC: 23 as number | null, relativePercent: 50 as number | null })
+const held = useFigure(
+  () => (air.airC === null || air.relativePercent === null ? null : { airC: air.airC, relativePercent: air.relativePercent }),
+  (body) => got(api.POST('/api/calculators/moist-air', { body })),
+)
+const plan = computed(() => laid.answer.value?.result)
+</script>
+
+<template>
+  <div class="page">
+    <h2>{{ t('figures.bead') }}</h2>
+    <div class="form">
+      <LengthInput v-model="bead.pathMm" :label="t('figures.path')" />
+      <LengthInput v-model="bead.notchBaseMm" :label="t('figures.notchBase')" />
+      <LengthInput v-model="bead.notchHeightMm" :label="t('figures.notchHeight')" />
+      <LengthInput v-model="bead.squeezedMm" :label="t('figures.squeezed')" optional />
+      <LengthInput v-model="bead.landMm" :label="t('figures.land')" optional />
+      <NumberInput v-model="bead.cartridgeMl" :label="t('figures.cartridge')" />
+      <NumberInput v-model="bead.wastePercent" :label="t('figures.waste')" />
+      <NumberInput v-model="bead.layMmPerMinute" :label="t('figures.pace')" />
+      <NumberInput v-model="bead.openMinutes" :label="t('figures.openTime')" />
+      <label class="named wide">
+        <span class="row"><input v-model="bead.unbroken" type="checkbox" /> {{ t('figures.unbroken') }}</span>
+      </label>
+    </div>
+    <FigureAnswer
+      :verdict="
+        plan &&
+        `${t('figures.beadIs', { ml: plan.volumeMl.toFixed(1), n: plan.cartridges, min: plan.layMinutes.toFixed(1) })} ${plan.verdict}`
+      "
+      :look="plan && (!plan.inTime || plan.changes > 0)"
+      :wrong="laid.wrong.value"
+      data-testid="bead"
+    />
+    <h2>{{ t('figures.bond') }}</h2>
+    <div class="form">
+      <label v-for="which in ['first', 'second'] as const" :key="which" class="named">
+        {{ t(`figures.${which}`) }}
+        <select v-model="bond[which]" class="field">
+          <option v-for="m in parts" :key="m" :value="m">{{ t(`figures.materials.${m}`) }}</option>
+        </select>
+      </label>
+      <LengthInput v-model="bond.lengthMm" :label="t('figures.longest')" />
+      <NumberInput v-model="bond.spanK" :label="t('figures.span')" />
+    </div>
+    <FigureAnswer
+      :verdict="
+        line.answer.value
+          ? t('figures.bondIs', {
+              move: line.answer.value.result.movementMm.toFixed(2),
+              thick: line.answer.value.result.leastMm.toFixed(1),
+            })
+          : undefined
+      "
+      :wrong="line.wrong.value"
+      data-testid="bond"
+    />
+    <h2>{{ t('figures.air') }}</h2>
+    <div class="form">
+      <NumberInput v-model="air.airC" :label="t('figures.airC')" meter="temperatureC" />
+      <NumberInput v-model="air.relativePercent" :label="t('figures.humidity')" meter="humidityPercent" />
+    </div>
+    <FigureAnswer
+      :verdict="
+        held.answer.value
+          ? t('figures.airIs', {
+              grams: held.answer.value.result.gramsPerM3.toFixed(1),
+              dew: held.answer.value.result.dewPointC.toFixed(1),
+              least: held.answer.value.result.wettestSurfaceC.toFixed(1),
+            })
+          : undefined
+      "
+      :wrong="held.wrong.value"
+      data-testid="air"
+    />
+  </div>
+  <aside>
+    <div v-if="laid.answer.value" class="card">
+      <h2>{{ t('figures.bead') }}</h2>
+      <WorkedSteps :title="t('figures.bead')" :steps="laid.answer.value.steps" :sources="laid.answer.value.sources" />
+    </div>
+    <div v-if="line.answer.value" class="card">
+      <h2>{{ t('figures.bond') }}</h2>
+      <WorkedSteps :title="t('figures.bond')" :steps="line.answer.value.steps" :sources="line.answer.value.sources" />
+    </div>
+    <div v-if="held.answer.value" class="card">
+      <h2>{{ t('figures.air') }}</h2>
+      <WorkedSteps :title="t('figures.air')" :steps="held.answer.value.steps" :sources="held.answer.value.sources" />
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.form {
+  max-width: 620px;
+}
+h2:not(:first-child) {
+  margin-top: 18px;
+}
+</style>

@@ -67,7 +67,7 @@ public sealed class CalculatorTests : IAsyncLifetime
     [InlineData("clamp-stack", "/range/mostMm", "20", 422, "clamp-range", "/range")]
     [InlineData("tightening-order", "/screws", "[]", 400, "screws-count", "/screws")]
     [InlineData("gasket", "/afterMm", "[4,9]", 400, "gasket-gap", "/afterMm/1")]
-    [InlineData("bead", "/cartridgeMl", "0", 400, "out-of-range", "/cartridgeMl")]
+    [InlineData("bead", "/bead/cartridgeMl", "0", 400, "out-of-range", "/bead/cartridgeMl")]
     [InlineData("bond-thickness", "/strain", "0", 400, "out-of-range", "/strain")]
     [InlineData("moist-air", "/relativePercent", "0", 400, "humidity", "/relativePercent")]
     [InlineData("seal-gap", "/readings/0/sealMm", "0", 400, "out-of-range", "/readings/0/sealMm")]

@@ -105,7 +105,7 @@ internal static class Samples
             ["clamp-stack"] = JsonNode.Parse("""{"layers":[{"name":"build-up","thickMm":45},{"name":"lining","thickMm":8}],"nominalGapMm":60,"range":{"leastMm":25,"mostMm":60},"lugs":8,"screws":[{"lengthMm":20,"fromMm":32,"toMm":60}]}""")!,
             ["tightening-order"] = JsonNode.Parse("""{"screws":[{"sMm":0,"tMm":0},{"sMm":400,"tMm":0},{"sMm":400,"tMm":400},{"sMm":0,"tMm":400}]}""")!,
             ["gasket"] = JsonNode.Parse("""{"beforeMm":[8,8],"afterMm":[4,5]}""")!,
-            ["bead"] = JsonNode.Parse("""{"pathMm":2662.65,"notchBaseMm":10,"notchHeightMm":12,"squeezedMm":4,"landMm":14,"cartridgeMl":290,"wastePercent":10,"layMmPerMinute":600,"openMinutes":8,"unbroken":true}""")!,
+            ["bead"] = JsonNode.Parse("""{"bead":{"pathMm":2662.65,"notchBaseMm":10,"notchHeightMm":12,"squeezedMm":4,"landMm":14,"cartridgeMl":290,"wastePercent":10,"layMmPerMinute":600,"openMinutes":8,"unbroken":true}}""")!,
             ["bond-thickness"] = JsonNode.Parse("""{"first":"acrylic","second":"steel","lengthMm":1092,"spanK":50}""")!,
             ["moist-air"] = JsonNode.Parse("""{"airC":23,"relativePercent":50}""")!,
             ["seal-gap"] = JsonNode.Parse("""{"readings":[{"place":{"sMm":0,"tMm":0},"gapMm":9,"sealMm":12},{"place":{"sMm":0,"tMm":500},"gapMm":11,"sealMm":12}]}""")!,

@@ -37,7 +37,7 @@ public static class Bead
     public const double ChangeMinutes = 1.5;
 
     /// <summary>The plan of a bead.</summary>
-    public static Result<Worked<BeadPlan>> Of(BeadInput bead)
+    public static Result<Worked<BeadPlan>> Of(BeadInput bead, LengthFormat lengths)
     {
         var sheet = new Worksheet();
         double section = sheet.Step("A", "section", "b h / 2", bead.NotchBaseMm * bead.NotchHeightMm / 2, "mm2");
@@ -53,7 +53,7 @@ public static class Bead
         var words = new List<string>();
         if (!inTime) words.Add($"Laying takes {minutes:0.#} min and the product stays open for {bead.OpenMinutes:0.#}: two people with two guns, a slower product, or a cooler hour.");
         if (bead.Unbroken && changes > 0) words.Add($"{changes} change{(changes == 1 ? "" : "s")} fall{(changes == 1 ? "s" : "")} inside the bead: have a second gun loaded, and begin at the lowest point, where the joint goes.");
-        if (width is { } w && bead.LandMm is { } land && w < land) words.Add($"Squeezed it is {w:0.#} mm wide on a land of {land:0.#}: lay a second line, or cut a larger notch.");
+        if (width is { } w && bead.LandMm is { } land && w < land) words.Add($"Squeezed it is {lengths.Text(w)} wide on a land of {lengths.Text(land)}: lay a second line, or cut a larger notch.");
         return sheet.Finish(new BeadPlan(section, volume, bought, cartridges, changes, width, minutes, inTime, words.Count == 0 ? "It can be laid in one go." : string.Join(" ", words)));
     }
 

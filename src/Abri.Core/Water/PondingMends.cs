@@ -51,7 +51,8 @@ public static class PondingMends
     /// <param name="roof">The roof.</param>
     /// <param name="attitude">How the vehicle stands.</param>
     /// <param name="places">Other places to try.</param>
-    public static Result<Worked<MendsOfRoof>> Of(WetRoof roof, Attitude attitude, IReadOnlyList<OtherPlace> places)
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    public static Result<Worked<MendsOfRoof>> Of(WetRoof roof, Attitude attitude, IReadOnlyList<OtherPlace> places, LengthFormat lengths)
     {
         if (Ponding.Check(roof) is { } problem) return problem;
         var sheet = new Worksheet();
@@ -65,10 +66,10 @@ public static class PondingMends
             double depth = At(now, dam.Name);
             sheet.Step($"d_{dam.Name}", $"water against {dam.Name}", "max(depth) beside its edge", depth, "mm");
             if (depth < StandingWater.FilmMm) continue;
-            mends.Add(Filled(field, roof.Dams, dam, now, depth));
+            mends.Add(Filled(field, roof.Dams, dam, now, depth, lengths));
             double by = Math.Ceiling(depth + AboveWaterMm);
             WetRoof raised = roof with { Dams = [.. roof.Dams.Select(d => d == dam ? d with { StandsMm = d.StandsMm + by } : d)] };
-            mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {by:0} mm high, sealed to the skin by itself.", by, depth, Math.Max(0, At(Map(Ponding.Field(raised, attitude, Ponding.SearchCellMm), raised.Dams), dam.Name) - by)));
+            mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {lengths.Text(by)} high, sealed to the skin by itself.", by, depth, Math.Max(0, At(Map(Ponding.Field(raised, attitude, Ponding.SearchCellMm), raised.Dams), dam.Name) - by)));
             foreach (OtherPlace place in places.Where(p => p.Dam == dam.Name).Take(MostPlaces))
             {
                 WetRoof moved = roof with { Dams = [.. roof.Dams.Select(d => d == dam ? d with { Edge = place.Edge } : d)] };
@@ -82,7 +83,7 @@ public static class PondingMends
     }
 
     /// <summary>Fills what stands against one thing up to the water's level, and looks again.</summary>
-    private static PondingMend Filled(HeightField field, IReadOnlyList<Dam> dams, Dam dam, WaterMap now, double depth)
+    private static PondingMend Filled(HeightField field, IReadOnlyList<Dam> dams, Dam dam, WaterMap now, double depth, LengthFormat lengths)
     {
         PanelBox beside = dam.Edge.Grown(1.5 * field.CellMm);
         double[] heights = [.. field.HeightsMm];
@@ -96,7 +97,7 @@ public static class PondingMends
             litres += now.DepthsMm[i] * field.CellMm * field.CellMm / 1e6;
         }
         double then = At(Map(field with { HeightsMm = heights }, dams), dam.Name);
-        return new PondingMend(MendKind.Fill, dam.Name, $"Fill the hollow before {dam.Name} up to {depth:0.#} mm, {litres * 1000:0} ml of filler, and let it fall away from it.", depth, depth, then);
+        return new PondingMend(MendKind.Fill, dam.Name, $"Fill the hollow before {dam.Name} up to {lengths.Text(depth)}, {litres * 1000:0} ml of filler, and let it fall away from it.", depth, depth, then);
     }
 
     private static WaterMap Map(HeightField field, IReadOnlyList<Dam> dams) => StandingWater.On(field, dams, [], new Worksheet()).Result;

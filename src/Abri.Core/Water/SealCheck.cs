@@ -28,7 +28,8 @@ public static class SealCheck
 
     /// <summary>Checks a seal.</summary>
     /// <param name="readings">Readings in order along the seal.</param>
-    public static Result<Worked<SealOutlook>> Of(IReadOnlyList<SealReading> readings)
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    public static Result<Worked<SealOutlook>> Of(IReadOnlyList<SealReading> readings, LengthFormat lengths)
     {
         if (readings.Count < 2) return new Problem("readings-too-few", "/readings", "Give at least two pairs of readings along the seal.");
         for (int i = 0; i < readings.Count; i++)
@@ -47,8 +48,8 @@ public static class SealCheck
         sheet.Step("q", "squeezed there by", "(h - g) / h", least.SqueezePercent, "%");
         sheet.Step("L", "length below what is needed", "between readings in straight lines", open, "mm");
         sheet.Cite(new Source($"A seal closes from {LeastSqueezePercent} % squeeze and takes a set beyond {MostSqueezePercent} %", SourceKind.Assumption));
-        string verdict = least.SqueezePercent < 0 ? $"It does not touch over some of its length: the door stands {-least.SqueezePercent / 100 * readings[worst].SealMm:0.#} mm off. Set the hinge or the striker, or fit a higher seal."
-            : !least.Closes ? $"It is squeezed by {least.SqueezePercent:0} % only. Bring the door in by {readings[worst].GapMm - (readings[worst].SealMm * (1 - (LeastSqueezePercent / 100))):0.#} mm there, or fit a higher seal."
+        string verdict = least.SqueezePercent < 0 ? $"It does not touch over some of its length: the door stands {lengths.Text(-least.SqueezePercent / 100 * readings[worst].SealMm)} off. Set the hinge or the striker, or fit a higher seal."
+            : !least.Closes ? $"It is squeezed by {least.SqueezePercent:0} % only. Bring the door in by {lengths.Text(readings[worst].GapMm - (readings[worst].SealMm * (1 - (LeastSqueezePercent / 100))))} there, or fit a higher seal."
             : most.SqueezePercent > MostSqueezePercent ? $"It closes, but is squeezed by {most.SqueezePercent:0} % at its tightest and will take a set. Ease the door there."
             : "It closes all along.";
         return sheet.Finish(new SealOutlook(places, least.SqueezePercent, open, verdict));

@@ -36,17 +36,18 @@ public static class WaysOut
     /// <summary>What keeps water in, worst first.</summary>
     /// <param name="panels">All panels of the shell.</param>
     /// <param name="now">The time now, for how long ago drains were cleared.</param>
-    public static IReadOnlyList<WayOut> Of(IReadOnlyList<DrainedPanel> panels, DateTimeOffset now)
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    public static IReadOnlyList<WayOut> Of(IReadOnlyList<DrainedPanel> panels, DateTimeOffset now, LengthFormat lengths)
     {
         Finding[] leaks = [.. panels.SelectMany(p => p.Findings).Where(f => Waits(f) && OutsideSeals.Contains(f.Kind))];
         return
         [
-            .. panels.SelectMany(p => p.Coverings.SelectMany(l => OfCovering(p, l, leaks)).Concat(p.Findings.Where(f => Waits(f) && f.Kind == FindingKind.BlockedDrain).Select(Blocked)).Concat(p.Drains.SelectMany(d => OfDrain(d, now)))
+            .. panels.SelectMany(p => p.Coverings.SelectMany(l => OfCovering(p, l, leaks, lengths)).Concat(p.Findings.Where(f => Waits(f) && f.Kind == FindingKind.BlockedDrain).Select(Blocked)).Concat(p.Drains.SelectMany(d => OfDrain(d, now)))
                 .Select(row => new WayOut(p.Id, row))).OrderByDescending(w => w.Row.State),
         ];
     }
 
-    private static IEnumerable<VerdictRow> OfCovering(DrainedPanel p, Covering covering, Finding[] leaks)
+    private static IEnumerable<VerdictRow> OfCovering(DrainedPanel p, Covering covering, Finding[] leaks, LengthFormat lengths)
     {
         bool isSide = p.Panel.Facing is not (Facing.Up or Facing.Down);
         double foot = p.Panel.Box.TMinMm;
@@ -54,12 +55,12 @@ public static class WaysOut
         if (covering is { SealedAtBottom: true, Kind: CoveringKind.Cladding or CoveringKind.Lining } && isSide)
         {
             yield return Row("sealed-at-bottom", VerdictState.Blocked, $"{covering.Name} is sealed along its bottom edge", null, null,
-                "Water that gets behind it runs down and stands on that bead, where it rusts or rots what one does not see.", "Leave the bottom edge open: cut the bead out, or gaps of 10 mm every 300 mm into it.", area);
+                "Water that gets behind it runs down and stands on that bead, where it rusts or rots what one does not see.", $"Leave the bottom edge open: cut the bead out, or gaps of {lengths.Text(10)} every {lengths.Text(300)} into it.", area);
         }
         if (covering.Kind is CoveringKind.Insulation or CoveringKind.Foam && isSide && area.TMinMm < foot + ChannelMm)
         {
             yield return Row("channel-filled", VerdictState.Blocked, $"{covering.Name} lies in the bottom channel", area.TMinMm - foot, ChannelMm,
-                "The bottom channel is where water collects and leaves; what lies in it keeps it wet.", $"End it {ChannelMm:0} mm above the foot.", area with { TMaxMm = Math.Min(area.TMaxMm, foot + ChannelMm) });
+                "The bottom channel is where water collects and leaves; what lies in it keeps it wet.", $"End it {lengths.Text(ChannelMm)} above the foot.", area with { TMaxMm = Math.Min(area.TMaxMm, foot + ChannelMm) });
         }
         if (covering.Kind == CoveringKind.Membrane && (p.Panel.Facing == Facing.Down || covering.SealedAtBottom))
         {

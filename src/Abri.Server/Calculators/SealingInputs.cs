@@ -25,7 +25,8 @@ public sealed record SeatInput(Site Site, PanelPoint Centre, BeddingTape? Tape =
 /// <param name="Range">Wall thicknesses that the fitting grips.</param>
 /// <param name="Lugs">Number of lugs.</param>
 /// <param name="Screws">The fitting's table of screws; may be empty.</param>
-public sealed record ClampStackInput(IReadOnlyList<ClampLayer> Layers, double NominalGapMm, ClampRange Range, int Lugs, IReadOnlyList<ScrewForWall> Screws);
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record ClampStackInput(IReadOnlyList<ClampLayer> Layers, double NominalGapMm, ClampRange Range, int Lugs, IReadOnlyList<ScrewForWall> Screws, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>tightening-order</c>.</summary>
 /// <param name="Screws">Where the screws are.</param>
@@ -34,7 +35,13 @@ public sealed record TighteningOrderInput(IReadOnlyList<PanelPoint> Screws);
 /// <summary>Input of the calculator <c>gasket</c>.</summary>
 /// <param name="BeforeMm">Gaps before tightening, mm.</param>
 /// <param name="AfterMm">Gaps at the same places after it, mm.</param>
-public sealed record GasketInput(IReadOnlyList<double> BeforeMm, IReadOnlyList<double> AfterMm);
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record GasketInput(IReadOnlyList<double> BeforeMm, IReadOnlyList<double> AfterMm, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>bead</c>.</summary>
+/// <param name="Bead">The bead.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record BeadPlanInput(BeadInput Bead, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>bond-thickness</c>.</summary>
 /// <param name="First">What the one part is made of.</param>
@@ -110,6 +117,11 @@ internal sealed class GasketInputValidator : AbstractValidator<GasketInput>
         RuleForEach(x => x.BeforeMm).Between(-1000, 1000, "A gap", "mm");
         RuleForEach(x => x.AfterMm).Between(-1000, 1000, "A gap", "mm");
     }
+}
+
+internal sealed class BeadPlanInputValidator : AbstractValidator<BeadPlanInput>
+{
+    public BeadPlanInputValidator() => RuleFor(x => x.Bead).SetValidator(new BeadInputValidator());
 }
 
 internal sealed class BeadInputValidator : AbstractValidator<BeadInput>

@@ -1,3 +1,4 @@
+using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
@@ -30,7 +31,8 @@ public sealed record PondingParkInput(WetRoof Roof, Attitude Attitude);
 /// <param name="Roof">The roof and what stands on it.</param>
 /// <param name="Attitude">How the vehicle stands.</param>
 /// <param name="Places">Other places to try.</param>
-public sealed record PondingMendsInput(WetRoof Roof, Attitude Attitude, IReadOnlyList<OtherPlace> Places);
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record PondingMendsInput(WetRoof Roof, Attitude Attitude, IReadOnlyList<OtherPlace> Places, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>drying</c>.</summary>
 /// <param name="Readings">Readings of a wood-moisture meter.</param>
@@ -40,7 +42,8 @@ public sealed record DryingInput(IReadOnlyList<MoistureReading> Readings, double
 
 /// <summary>Input of the calculator <c>seal-gap</c>.</summary>
 /// <param name="Readings">Pairs of readings in order along the seal.</param>
-public sealed record SealGapInput(IReadOnlyList<SealReading> Readings);
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record SealGapInput(IReadOnlyList<SealReading> Readings, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>leak-suspects-shell</c>.</summary>
 /// <param name="Shell">The shell with what was found and looked at.</param>

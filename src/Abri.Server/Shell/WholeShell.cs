@@ -1,3 +1,4 @@
+using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Core.Water;
@@ -47,7 +48,7 @@ public sealed record WholeShell(
         IEnumerable<DrainedPanel> drained = all.Select(p => new DrainedPanel(p.Id, p.Value, On(p, joined), On(p, found), On(p, drains), On(p, coverings)));
         return new WholeShell(
             vehicle, all, joined, zones.All(vehicle.Id), opened, found, photos.OfVehicle(vehicle.Id), WorkOrder.Of([.. waiting]), [.. all.SelectMany(p => water.Suspects.All(p.Id))],
-            [.. all.SelectMany(p => water.Observations.All(p.Id))], [.. all.SelectMany(p => water.SealReadings.All(p.Id))], drains, coverings, priors.All(vehicle.Id), Core.Water.WaysOut.Of([.. drained], now));
+            [.. all.SelectMany(p => water.Observations.All(p.Id))], [.. all.SelectMany(p => water.SealReadings.All(p.Id))], drains, coverings, priors.All(vehicle.Id), Core.Water.WaysOut.Of([.. drained], now, new LengthFormat(vehicle.Value.Units, vehicle.Value.InchDenominator)));
     }
 
     private static T[] On<T>(Stored<Panel> panel, IEnumerable<Stored<T>> rows)

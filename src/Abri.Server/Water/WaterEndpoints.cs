@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Core.Water;
@@ -60,7 +61,7 @@ internal static class WaterEndpoints
 
     /// <summary>What keeps standing water from what stands on the roof: openings that are only planned may go elsewhere.</summary>
     private static Results<Ok<Worked<MendsOfRoof>>, ProblemHttpResult> Mends(
-        string vehicleId, double pitchDeg, double rollDeg, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings, StoredSites sites)
+        string vehicleId, double pitchDeg, double rollDeg, VehicleStore vehicles, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings, StoredSites sites)
     {
         var attitude = new Attitude(pitchDeg, rollDeg);
         if (!new AttitudeValidator().Validate(attitude).IsValid) return Problems.BadRequest("out-of-range", "Pitch and roll must lie between -20 and 20 degrees.", "/pitchDeg");
@@ -79,7 +80,8 @@ internal static class WaterEndpoints
                     row.Value.Name, $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.", site.Fitting.Flange.Turned(turn).BoxAt(p.Centre))));
             }
         }
-        Result<Worked<MendsOfRoof>> mends = PondingMends.Of(roof, attitude, [.. places.Take(PondingMends.MostPlaces)]);
+        Vehicle vehicle = vehicles.Find(vehicleId)!.Value;
+        Result<Worked<MendsOfRoof>> mends = PondingMends.Of(roof, attitude, [.. places.Take(PondingMends.MostPlaces)], new LengthFormat(vehicle.Units, vehicle.InchDenominator));
         return mends.IsOk(out Worked<MendsOfRoof>? worked, out Core.Problem? problem) ? TypedResults.Ok(worked) : Problems.Of(problem);
     }
 

@@ -30,7 +30,7 @@ public class ClampingTests
     [InlineData(30, 60, 25, "clamp-range")]
     [InlineData(-1, 25, 60, "clamp-layers")]
     public void A_wall_that_can_never_be_clamped_is_refused(double thick, double least, double most, string code) =>
-        Assert.Equal(code, ClampedWall.Of([new("wall", thick)], 60, new ClampRange(least, most), 8, []).Problem!.Code);
+        Assert.Equal(code, ClampedWall.Of([new("wall", thick)], 60, new ClampRange(least, most), 8, [], LengthFormat.Millimetres).Problem!.Code);
 
     [Theory] // Common practice: 8 mm free; 4.0 meets both readings, 2.0 to 4.0 the one, 4.0 to 6.0 the other
     [InlineData(4, true, true)]
@@ -42,18 +42,18 @@ public class ClampingTests
     [InlineData(6.1, false, false)]
     public void The_gasket_rule_is_read_both_ways(double after, bool by, bool to)
     {
-        GasketFit fit = Gasket.Of([8], [after]).Value!.Result;
+        GasketFit fit = Gasket.Of([8], [after], LengthFormat.Millimetres).Value!.Result;
         Assert.Equal((by, to, 4.0), (fit.Places[0].MeetsBy, fit.Places[0].MeetsTo, fit.TargetGapMm));
     }
 
     [Fact]
     public void Where_to_go_on_is_the_place_with_most_left()
     {
-        Assert.Contains("place 3 by 1.5 mm", Gasket.Of([8, 8, 8], [4, 4.5, 5.5]).Value!.Result.Verdict);
-        Assert.Contains("squeezed too far", Gasket.Of([8, 8], [4, 1]).Value!.Result.Verdict);
-        Assert.Equal("/afterMm/1", Gasket.Of([8, 8], [4, 9]).Problem!.Pointer);
-        Assert.Contains("larger than before", Gasket.Of([8, 8], [4, 9]).Problem!.Message);
-        Assert.Equal("/afterMm/0", Gasket.Of([8], [-1]).Problem!.Pointer);
+        Assert.Contains("place 3 by 1.5 mm", Gasket.Of([8, 8, 8], [4, 4.5, 5.5], LengthFormat.Millimetres).Value!.Result.Verdict);
+        Assert.Contains("squeezed too far", Gasket.Of([8, 8], [4, 1], LengthFormat.Millimetres).Value!.Result.Verdict);
+        Assert.Equal("/afterMm/1", Gasket.Of([8, 8], [4, 9], LengthFormat.Millimetres).Problem!.Pointer);
+        Assert.Contains("larger than before", Gasket.Of([8, 8], [4, 9], LengthFormat.Millimetres).Problem!.Message);
+        Assert.Equal("/afterMm/0", Gasket.Of([8], [-1], LengthFormat.Millimetres).Problem!.Pointer);
     }
 
     [Fact] // Checked against every order
@@ -78,7 +78,7 @@ public class ClampingTests
         Assert.Equal("screws-count", TighteningOrder.Of(new PanelPoint[65]).Problem!.Code);
     }
 
-    private static ClampFit Fit(ClampLayer[] layers, double gap, ClampRange range, ScrewForWall[] screws) => ClampedWall.Of(layers, gap, range, 8, screws).Value!.Result;
+    private static ClampFit Fit(ClampLayer[] layers, double gap, ClampRange range, ScrewForWall[] screws) => ClampedWall.Of(layers, gap, range, 8, screws, LengthFormat.Millimetres).Value!.Result;
 
     private static double Worst(int[] order, PanelPoint[] screws, PanelPoint middle)
     {

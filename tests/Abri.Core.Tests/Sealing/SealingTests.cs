@@ -10,7 +10,7 @@ public class SealingTests
     [Fact] // Worked by hand: 10 * 12 / 2 = 60 mm2; 60 * 2662.65 = 159.76 ml; squeezed to 4 mm it is 15 mm wide
     public void A_bead_round_a_window_comes_out_as_by_hand()
     {
-        BeadPlan plan = Bead.Of(Glass with { PathMm = Bead.Round(new RoundedRectangle(1000, 400, 80)) }).Value!.Result;
+        BeadPlan plan = Bead.Of(Glass with { PathMm = Bead.Round(new RoundedRectangle(1000, 400, 80)) }, LengthFormat.Millimetres).Value!.Result;
         Assert.Equal((60, 159.8, 15.0, 1), (plan.SectionMm2, Math.Round(plan.VolumeMl, 1), plan.SqueezedWidthMm!.Value, plan.Cartridges));
         Assert.True(plan.InTime);
         Assert.Equal("It can be laid in one go.", plan.Verdict);
@@ -19,14 +19,14 @@ public class SealingTests
     [Fact]
     public void Too_little_in_the_gun_too_little_time_and_too_wide_a_land_are_said()
     {
-        BeadPlan plan = Bead.Of(Glass with { CartridgeMl = 100, OpenMinutes = 5, LandMm = 20 }).Value!.Result;
+        BeadPlan plan = Bead.Of(Glass with { CartridgeMl = 100, OpenMinutes = 5, LandMm = 20 }, LengthFormat.Millimetres).Value!.Result;
         // 175.7 ml are two cartridges; 4.4 min and one change of 1.5 min are 5.9.
         Assert.Equal((2, 1, 5.9), (plan.Cartridges, plan.Changes, Math.Round(plan.LayMinutes, 1)));
         Assert.Contains("second gun loaded", plan.Verdict);
         Assert.Contains("stays open for 5", plan.Verdict);
         Assert.Contains("second line", plan.Verdict);
         // What just fits does not need one more.
-        Assert.Equal(1, Bead.Of(Glass with { CartridgeMl = 159.759 * 1.1, PathMm = 2662.65 }).Value!.Result.Cartridges);
+        Assert.Equal(1, Bead.Of(Glass with { CartridgeMl = 159.759 * 1.1, PathMm = 2662.65 }, LengthFormat.Millimetres).Value!.Result.Cartridges);
     }
 
     [Theory] // Worked by hand: (70 - 12) 1e-6 * 50 * 1092 / 2 = 1.58; glass (12 - 9) 1e-6: 0.08

@@ -51,14 +51,14 @@ public class PondingTests
     {
         var roof = new WetRoof(Roofs.Flat(), Swages, [Skylight]);
         // Between the ribs is no worse, so a place that is no better is left out; over the rear edge nothing holds water in front of it.
-        IReadOnlyList<PondingMend> mends = PondingMends.Of(roof, new Attitude(1, 0), [new("Skylight", "elsewhere", Skylight.Edge with { SMinMm = 1000, SMaxMm = 1800 }), new("Skylight", "in the valley", PanelBox.Around(new PanelPoint(2100, 0), 800, 120))]).Value!.Result.Mends;
+        IReadOnlyList<PondingMend> mends = PondingMends.Of(roof, new Attitude(1, 0), [new("Skylight", "elsewhere", Skylight.Edge with { SMinMm = 1000, SMaxMm = 1800 }), new("Skylight", "in the valley", PanelBox.Around(new PanelPoint(2100, 0), 800, 120))], LengthFormat.Millimetres).Value!.Result.Mends;
         PondingMend fill = mends.Single(m => m.Kind == MendKind.Fill), raise = mends.Single(m => m.Kind == MendKind.Raise), park = mends.Single(m => m.Kind == MendKind.Park);
         Assert.InRange(fill.NowMm, 3, 8.01);
         Assert.Equal((0, 0), (fill.ThenMm, raise.ThenMm));
         Assert.Equal(Math.Ceiling(fill.NowMm + PondingMends.AboveWaterMm), raise.Amount);
         Assert.True(park.ThenMm < StandingWater.FilmMm);
         Assert.All(mends.Where(m => m.Kind == MendKind.Move), m => Assert.True(m.ThenMm < m.NowMm));
-        Assert.Empty(PondingMends.Of(roof with { Dams = [] }, new Attitude(1, 0), []).Value!.Result.Mends);
+        Assert.Empty(PondingMends.Of(roof with { Dams = [] }, new Attitude(1, 0), [], LengthFormat.Millimetres).Value!.Result.Mends);
     }
 
     [Fact]

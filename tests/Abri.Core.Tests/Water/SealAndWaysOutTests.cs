@@ -12,7 +12,7 @@ public class SealAndWaysOutTests
     [Fact] // Worked by hand: (12 - 9) / 12 = 25 %, (12 - 11) / 12 = 8.33 %; 15 % is passed after (25 - 15) / (25 - 8.33) = 0.6 of 500 mm, so 200 mm are too loose
     public void A_seal_is_too_loose_over_the_length_between_readings_that_lies_below_the_least()
     {
-        SealOutlook seal = SealCheck.Of([new(new(0, 0), 9, 12), new(new(0, 500), 11, 12)]).Value!.Result;
+        SealOutlook seal = SealCheck.Of([new(new(0, 0), 9, 12), new(new(0, 500), 11, 12)], LengthFormat.Millimetres).Value!.Result;
         Assert.Equal([25, 8.33], seal.Places.Select(p => Math.Round(p.SqueezePercent, 2)));
         Assert.Equal(200, seal.OpenMm, 6);
         // 15 % of 12 is 1.8: the gap may be 10.2, it is 11.
@@ -23,14 +23,14 @@ public class SealAndWaysOutTests
     [InlineData(12.5, "does not touch")]
     [InlineData(5, "take a set")]
     [InlineData(8, "closes all along")]
-    public void A_gap_says_what_to_do(double gapMm, string words) => Assert.Contains(words, SealCheck.Of([new(new(0, 0), gapMm, 12), new(new(0, 500), gapMm, 12)]).Value!.Result.Verdict);
+    public void A_gap_says_what_to_do(double gapMm, string words) => Assert.Contains(words, SealCheck.Of([new(new(0, 0), gapMm, 12), new(new(0, 500), gapMm, 12)], LengthFormat.Millimetres).Value!.Result.Verdict);
 
     [Theory]
     [InlineData(-1, 12, "/readings/1/gapMm")]
     [InlineData(3, 0, "/readings/1/sealMm")]
     [InlineData(3, double.NaN, "/readings/1/sealMm")]
     public void Readings_that_cannot_be_are_refused(double gapMm, double sealMm, string field) =>
-        Assert.Equal(field, SealCheck.Of([new(new(0, 0), 3, 12), new(new(0, 500), gapMm, sealMm)]).Problem!.Pointer);
+        Assert.Equal(field, SealCheck.Of([new(new(0, 0), 3, 12), new(new(0, 500), gapMm, sealMm)], LengthFormat.Millimetres).Problem!.Pointer);
 
     [Theory]
     [InlineData("sealed-at-bottom", CoveringKind.Cladding, 200, true)]
@@ -84,7 +84,7 @@ public class SealAndWaysOutTests
 
     private static VerdictRow[] Side(Covering[] layers, Finding[]? findings = null, Drain[]? drains = null, Member[]? members = null) =>
     [
-        .. WaysOut.Of([new DrainedPanel("left", new Panel(PanelKind.Left, new PanelBox(0, 4000, 0, 1900).Corners, 0.8, SkinMaterial.MildSteel), members ?? [], findings ?? [], drains ?? [], layers)], Now)
+        .. WaysOut.Of([new DrainedPanel("left", new Panel(PanelKind.Left, new PanelBox(0, 4000, 0, 1900).Corners, 0.8, SkinMaterial.MildSteel), members ?? [], findings ?? [], drains ?? [], layers)], Now, LengthFormat.Millimetres)
             .Select(w => w.Row),
     ];
 }

@@ -1647,6 +1647,10 @@ export interface components {
             inTime: boolean;
             verdict: string;
         };
+        BeadPlanInput: {
+            bead: components["schemas"]["BeadInput"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
         BeddingTape: {
             /** Format: double */
             widthMm: number;
@@ -1736,6 +1740,7 @@ export interface components {
             /** Format: int32 */
             lugs: number;
             screws: components["schemas"]["ScrewForWall"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
@@ -1953,6 +1958,7 @@ export interface components {
         GasketInput: {
             beforeMm: number[];
             afterMm: number[];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         GasketPlace: {
             /** Format: double */
@@ -2394,6 +2400,7 @@ export interface components {
             roof: components["schemas"]["WetRoof"];
             attitude: components["schemas"]["Attitude"];
             places: components["schemas"]["OtherPlace"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         PondingParkInput: {
             roof: components["schemas"]["WetRoof"];
@@ -2534,6 +2541,7 @@ export interface components {
         };
         SealGapInput: {
             readings: components["schemas"]["SealReading"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         SealOutlook: {
             places: components["schemas"]["SealPlace"][];
@@ -4083,7 +4091,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BeadInput"];
+                "application/json": components["schemas"]["BeadPlanInput"];
             };
         };
         responses: {

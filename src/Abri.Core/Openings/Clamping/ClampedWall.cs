@@ -1,3 +1,5 @@
+using Abri.Core.Geometry;
+
 namespace Abri.Core.Openings.Clamping;
 
 /// <summary>One layer between the two halves of a clamped frame.</summary>
@@ -37,21 +39,22 @@ public static class ClampedWall
     /// <param name="range">Wall thicknesses that the fitting grips.</param>
     /// <param name="lugs">Number of lugs.</param>
     /// <param name="screws">The fitting's screws; may be empty.</param>
-    public static Result<Worked<ClampFit>> Of(IReadOnlyList<ClampLayer> layers, double nominalGapMm, ClampRange range, int lugs, IReadOnlyList<ScrewForWall> screws)
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    public static Result<Worked<ClampFit>> Of(IReadOnlyList<ClampLayer> layers, double nominalGapMm, ClampRange range, int lugs, IReadOnlyList<ScrewForWall> screws, LengthFormat lengths)
     {
         if (layers.Count == 0) return new Problem("clamp-layers", "/layers", "Give at least one layer: the skin.");
-        if (range.LeastMm > range.MostMm) return new Problem("clamp-range", "/range", $"The thinnest wall ({range.LeastMm:0.#} mm) is thicker than the thickest ({range.MostMm:0.#} mm): no wall can meet that.");
+        if (range.LeastMm > range.MostMm) return new Problem("clamp-range", "/range", $"The thinnest wall ({lengths.Text(range.LeastMm)}) is thicker than the thickest ({lengths.Text(range.MostMm)}): no wall can meet that.");
         if (layers.Any(l => l.ThickMm is not >= 0)) return new Problem("clamp-layers", "/layers", "A layer cannot be thinner than nothing.");
         var sheet = new Worksheet();
         double stack = sheet.Step("S", "stack", string.Join(" + ", layers.Select(l => l.Name)), layers.Sum(l => l.ThickMm), "mm");
-        if (stack > range.MostMm) return new Problem("clamp-too-thick", "/layers", $"{stack:0.#} mm are more than the {range.MostMm:0.#} mm that this fitting grips. Leave the lining out under it, or rebate the frame by {stack - range.MostMm:0.#} mm.");
+        if (stack > range.MostMm) return new Problem("clamp-too-thick", "/layers", $"{lengths.Text(stack)} are more than the {lengths.Text(range.MostMm)} that this fitting grips. Leave the lining out under it, or rebate the frame by {lengths.Text(stack - range.MostMm)}.");
         double pack = sheet.Step("P", "to be packed", "thinnest wall - S", Math.Max(0, range.LeastMm - stack), "mm");
         double trim = sheet.Step("T", "off each lug", "nominal gap - S - P", Math.Max(0, nominalGapMm - stack - pack), "mm");
         ScrewForWall[] fits = [.. screws.Where(s => stack + pack >= s.FromMm - BorderMm && stack + pack <= s.ToMm + BorderMm).OrderBy(s => s.LengthMm)];
         sheet.Cite(new Source($"Trim = nominal gap - stack; up to {SafeMoreMm} mm more is safe; on a border the short screw first", SourceKind.CommonPractice));
-        string lug = trim > 0 ? $"Cut {trim:0.#} mm off each of the {lugs} lugs, up to {SafeMoreMm:0} mm more is safe; tick them one by one." : "The lugs stay as they are.";
-        string packed = pack > 0 ? $" Pack {pack:0.#} mm under the frame first: spacer ring or ply." : "";
-        string screw = screws.Count == 0 ? "" : fits.Length == 0 ? " No screw of the table suits this wall." : fits.Length > 1 ? $" On the border: try the {fits[0].LengthMm:0.#} mm screw first, by hand." : $" Screws {fits[0].LengthMm:0.#} mm, driven by hand.";
+        string lug = trim > 0 ? $"Cut {lengths.Text(trim)} off each of the {lugs} lugs, up to {lengths.Text(SafeMoreMm)} more is safe; tick them one by one." : "The lugs stay as they are.";
+        string packed = pack > 0 ? $" Pack {lengths.Text(pack)} under the frame first: spacer ring or ply." : "";
+        string screw = screws.Count == 0 ? "" : fits.Length == 0 ? " No screw of the table suits this wall." : fits.Length > 1 ? $" On the border: try the {lengths.Text(fits[0].LengthMm)} screw first, by hand." : $" Screws {lengths.Text(fits[0].LengthMm)}, driven by hand.";
         return sheet.Finish(new ClampFit(stack, trim, pack, lugs, fits.Length > 0 ? fits[0].LengthMm : null, lug + packed + screw));
     }
 }

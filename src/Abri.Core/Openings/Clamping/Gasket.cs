@@ -1,3 +1,5 @@
+using Abri.Core.Geometry;
+
 namespace Abri.Core.Openings.Clamping;
 
 /// <summary>A gasket at one place, before and after tightening.</summary>
@@ -23,14 +25,15 @@ public static class Gasket
     /// <summary>The state of a gasket.</summary>
     /// <param name="beforeMm">Gaps before tightening, mm.</param>
     /// <param name="afterMm">Gaps at the same places after it, mm.</param>
-    public static Result<Worked<GasketFit>> Of(IReadOnlyList<double> beforeMm, IReadOnlyList<double> afterMm)
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    public static Result<Worked<GasketFit>> Of(IReadOnlyList<double> beforeMm, IReadOnlyList<double> afterMm, LengthFormat lengths)
     {
         if (beforeMm.Count == 0 || beforeMm.Count != afterMm.Count) return new Problem("gasket-places", "/afterMm", $"Give a gap before and after at each place: {beforeMm.Count} and {afterMm.Count} were given.");
         for (int i = 0; i < beforeMm.Count; i++)
         {
             if (beforeMm[i] is not > 0) return new Problem("gasket-gap", $"/beforeMm/{i}", "Before tightening there is a gap of more than nothing.");
             if (afterMm[i] is not >= 0) return new Problem("gasket-gap", $"/afterMm/{i}", "A gap cannot be less than nothing.");
-            if (afterMm[i] > beforeMm[i]) return new Problem("gasket-gap", $"/afterMm/{i}", $"At place {i + 1} the gap after tightening ({afterMm[i]:0.##} mm) is larger than before ({beforeMm[i]:0.##} mm). Measure both again; the two may have been swapped.");
+            if (afterMm[i] > beforeMm[i]) return new Problem("gasket-gap", $"/afterMm/{i}", $"At place {i + 1} the gap after tightening ({lengths.Text(afterMm[i])}) is larger than before ({lengths.Text(beforeMm[i])}). Measure both again; the two may have been swapped.");
         }
         GasketPlace[] places = [.. beforeMm.Zip(afterMm, (before, after) => new GasketPlace(
             1 - (after / before), after >= (0.25 * before) - HairMm && after <= (0.5 * before) + HairMm, after >= (0.5 * before) - HairMm && after <= (0.75 * before) + HairMm, after - (0.5 * before)))];
@@ -41,8 +44,8 @@ public static class Gasket
         int furthest = Array.FindIndex(places, p => p.GoOnMm == places.Max(x => x.GoOnMm));
         string verdict = places.Any(p => p.Compressed > 0.75 + HairMm) ? "It is squeezed too far somewhere: ease it, or the gasket takes a set."
             : places.All(p => p is { MeetsBy: true, MeetsTo: true }) ? "It meets both readings all round: stop here."
-            : places.All(p => p.MeetsBy || p.MeetsTo) ? $"It meets one reading everywhere. Go on at place {furthest + 1} by {places[furthest].GoOnMm:0.#} mm to meet both."
-            : $"Go on at place {furthest + 1}: {places[furthest].GoOnMm:0.#} mm more.";
+            : places.All(p => p.MeetsBy || p.MeetsTo) ? $"It meets one reading everywhere. Go on at place {furthest + 1} by {lengths.Text(places[furthest].GoOnMm)} to meet both."
+            : $"Go on at place {furthest + 1}: {lengths.Text(places[furthest].GoOnMm)} more.";
         return sheet.Finish(new GasketFit(places, target, verdict));
     }
 }

@@ -89,17 +89,17 @@ public static class FlangeSeat
         sheet.Step("V", "to be filled under it", "mean gap * A", fill, "ml");
         sheet.Step("L", "tape in all", "sum of strips", length, "mm");
         sheet.Cite(new Source($"Tape {tape.WidthMm:0} x {tape.ThickMm:0} mm squeezed to {tape.SqueezedShare * 100:0} %; strips {PastMm:0} mm past each gap", SourceKind.Assumption));
-        (VerdictState state, string verdict) = Judged(turned, greatest, rest.Result);
+        (VerdictState state, string verdict) = Judged(turned, greatest, rest.Result, site.Lengths ?? LengthFormat.Millimetres);
         return sheet.Finish(new Seat(rest.Result, sides, fill, strips, length, state, verdict));
     }
 
-    private static (VerdictState, string) Judged(Fitting fitting, double gapMm, Rest rest)
+    private static (VerdictState, string) Judged(Fitting fitting, double gapMm, Rest rest, LengthFormat lengths)
     {
         string rocks = rest.Rocks ? " It rocks on its contacts: pack it before the screws are set." : "";
-        if (gapMm <= fitting.FlatnessMm) return (VerdictState.Good, $"It sits flat: no gap is more than {gapMm:0.#} mm, and {fitting.FlatnessMm:0.#} mm do.{rocks}");
+        if (gapMm <= fitting.FlatnessMm) return (VerdictState.Good, $"It sits flat: no gap is more than {lengths.Text(gapMm)}, and {lengths.Text(fitting.FlatnessMm)} do.{rocks}");
         return gapMm <= fitting.BeddingMostMm
-            ? (VerdictState.NeedsWork, $"Bedding fills gaps of up to {gapMm:0.#} mm; it may be {fitting.BeddingMostMm:0.#} mm deep.{rocks}")
-            : (VerdictState.Blocked, $"Gaps of {gapMm:0.#} mm are more than bedding may carry ({fitting.BeddingMostMm:0.#} mm). Make an adapter plate, or fill the valleys solid and let it harden first.{rocks}");
+            ? (VerdictState.NeedsWork, $"Bedding fills gaps of up to {lengths.Text(gapMm)}; it may be {lengths.Text(fitting.BeddingMostMm)} deep.{rocks}")
+            : (VerdictState.Blocked, $"Gaps of {lengths.Text(gapMm)} are more than bedding may carry ({lengths.Text(fitting.BeddingMostMm)}). Make an adapter plate, or fill the valleys solid and let it harden first.{rocks}");
     }
 
     private static List<SurfacePoint> Ring(PanelBox flange, PanelBox cut, Surface surface)

@@ -4,12 +4,14 @@ import { useI18n } from 'vue-i18n'
 import { api, got } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
+import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import FigureAnswer from './FigureAnswer.vue'
 import { useFigure } from './useFigure'
 
 /** How much sealant a bead takes, in how many cartridges and minutes; how thick a bond has to be; what the air holds. */
 const { t } = useI18n()
+const { lengths } = useState()
 const bead = reactive({
   pathMm: 2662.65 as number | null,
   notchBaseMm: 10 as number | null,
@@ -27,7 +29,7 @@ const laid = useFigure(
     const { pathMm, notchBaseMm, notchHeightMm, cartridgeMl, wastePercent, layMmPerMinute, openMinutes } = bead
     return [pathMm, notchBaseMm, notchHeightMm, cartridgeMl, wastePercent, layMmPerMinute, openMinutes].includes(null)
       ? null
-      : { ...bead }
+      : { bead: { ...bead }, lengths: lengths.value }
   },
   (body) => got(api.POST('/api/calculators/bead', { body: body as never })),
 )

@@ -4,12 +4,14 @@ import { useI18n } from 'vue-i18n'
 import { api, got } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
+import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import FigureAnswer from './FigureAnswer.vue'
 import { useFigure } from './useFigure'
 
 /** A frame that clamps the wall: what goes off the lugs, in which order the screws are tightened, and how far. */
 const { t } = useI18n()
+const { lengths } = useState()
 const stack = reactive({
   layers: [45, 8] as (number | null)[],
   nominalGapMm: 60 as number | null,
@@ -22,7 +24,7 @@ const clamped = useFigure(
     const { nominalGapMm, leastMm, mostMm, lugs } = stack
     const layers = stack.layers.flatMap((mm, i) => (mm === null ? [] : [{ name: t('figures.layer', { n: i + 1 }), thickMm: mm }]))
     if (nominalGapMm === null || leastMm === null || mostMm === null || lugs === null || layers.length === 0) return null
-    return { layers, nominalGapMm, range: { leastMm, mostMm }, lugs, screws: [] }
+    return { layers, nominalGapMm, range: { leastMm, mostMm }, lugs, screws: [], lengths: lengths.value }
   },
   (body) => got(api.POST('/api/calculators/clamp-stack', { body })),
 )
@@ -33,7 +35,9 @@ const gaps = reactive([
 const squeezed = useFigure(
   () => {
     const typed = gaps.filter((g) => g.before !== null && g.after !== null)
-    return typed.length === 0 ? null : { beforeMm: typed.map((g) => g.before!), afterMm: typed.map((g) => g.after!) }
+    return typed.length === 0
+      ? null
+      : { beforeMm: typed.map((g) => g.before!), afterMm: typed.map((g) => g.after!), lengths: lengths.value }
   },
   (body) => got(api.POST('/api/calculators/gasket', { body })),
 )

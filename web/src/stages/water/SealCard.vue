@@ -31,7 +31,9 @@ watch(
     try {
       for (const { panel, rows } of doors.value) {
         if (rows.length >= 2)
-          found[panel.id] = await got(api.POST('/api/calculators/seal-gap', { body: { readings: rows.map((r) => r.value) } }))
+          found[panel.id] = await got(
+            api.POST('/api/calculators/seal-gap', { body: { readings: rows.map((r) => r.value), lengths: lengths.value } }),
+          )
       }
       if (own === asked) [outlooks.value, trouble.value] = [found, '']
     } catch (e) {

@@ -42,8 +42,8 @@ public static class Bead
         var sheet = new Worksheet();
         double section = sheet.Step("A", "section", "b h / 2", bead.NotchBaseMm * bead.NotchHeightMm / 2, "mm2");
         double volume = sheet.Step("V", "laid", "A * path", section * bead.PathMm / 1000, "ml");
-        double bought = sheet.Step("V_w", "with waste", "V (1 + waste)", volume * (1 + (bead.WastePercent / 100)), "ml");
-        int cartridges = (int)sheet.Step("n", "cartridges", "V_w / cartridge, rounded up", Math.Ceiling(bought / bead.CartridgeMl - 1e-9), "count");
+        double bought = sheet.Step("V_b", "with waste", "V (1 + waste)", volume * (1 + (bead.WastePercent / 100)), "ml");
+        int cartridges = (int)sheet.Step("n", "cartridges", "V_b / cartridge, rounded up", Math.Ceiling(bought / bead.CartridgeMl - 1e-9), "count");
         int changes = Math.Max(0, cartridges - 1);
         double minutes = sheet.Step("t", "to lay it", "path / pace + changes", (bead.PathMm / bead.LayMmPerMinute) + (changes * ChangeMinutes), "min");
         double? width = bead.SqueezedMm is { } thick ? sheet.Step("w", "squeezed width", "A / t", section / thick, "mm") : null;
@@ -56,7 +56,4 @@ public static class Bead
         if (width is { } w && bead.LandMm is { } land && w < land) words.Add($"Squeezed it is {lengths.Text(w)} wide on a land of {lengths.Text(land)}: lay a second line, or cut a larger notch.");
         return sheet.Finish(new BeadPlan(section, volume, bought, cartridges, changes, width, minutes, inTime, words.Count == 0 ? "It can be laid in one go." : string.Join(" ", words)));
     }
-
-    /// <summary>Path round a rounded rectangle, mm.</summary>
-    public static double Round(RoundedRectangle shape) => shape.PerimeterMm;
 }

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Runtime.CompilerServices;
 
 namespace Abri.Core.Water;
@@ -17,30 +18,33 @@ internal sealed class FilledField
     /// <summary>Level of a cell that the flood has not reached yet.</summary>
     private const double Unreached = double.PositiveInfinity;
 
-    private readonly double[] ground;
-    private readonly int rows, columns;
+    private readonly double[] ground, levels;
+    private readonly int[] goesTo, order, climbing, hollow, neighbours;
+    private readonly int rows, columns, stride, count;
     private readonly LowestFirst spills;
-    private readonly int[] climbing, hollow;
     private int reached, climbFrom, climbTo, hollows;
 
     private FilledField(HeightField field)
     {
-        (rows, columns) = (field.Rows, field.Columns);
-        ground = [.. field.HeightsMm];
-        int count = rows * columns;
-        Levels = new double[count];
-        Array.Fill(Levels, Unreached);
-        GoesTo = new int[count];
-        Order = new int[count];
-        (climbing, hollow) = (new int[count], new int[count]);
+        (rows, columns, stride) = (field.Rows, field.Columns, field.Rows + 2);
+        // A rim of cells without ground all round saves asking for every neighbour whether it is there.
+        count = stride * (columns + 2);
+        // Rented: to be given half a dozen fresh arrays of this size takes longer than to fill them.
+        (ground, levels) = (ArrayPool<double>.Shared.Rent(count), ArrayPool<double>.Shared.Rent(count));
+        (goesTo, order, climbing, hollow) = (Rent(), Rent(), Rent(), Rent());
+        neighbours = [-stride - 1, -stride, -stride + 1, -1, 1, stride - 1, stride, stride + 1];
         spills = new LowestFirst(4 * (rows + columns));
+        Array.Fill(ground, double.NaN, 0, count);
+        double[] heights = field.HeightsMm as double[] ?? [.. field.HeightsMm];
+        for (int column = 0; column < columns; column++) Array.Copy(heights, column * rows, ground, ((column + 1) * stride) + 1, rows);
+        (Levels, GoesTo, Order) = ([], [], []);
     }
 
     /// <summary>Level of the water, or of the ground where none stands, mm; NaN where there is no ground.</summary>
-    public double[] Levels { get; }
+    public double[] Levels { get; private set; }
 
     /// <summary>To which cell the water of a cell goes, by the flood; the cell itself where it falls away.</summary>
-    public int[] GoesTo { get; }
+    public int[] GoesTo { get; private set; }
 
     /// <summary>The cells in the order in which the flood reached them: each after the one that its water goes to.</summary>
     public int[] Order { get; private set; }
@@ -49,6 +53,7 @@ internal sealed class FilledField
     {
         var filled = new FilledField(field);
         filled.Flood();
+        filled.WithoutRim();
         return filled;
     }
 
@@ -56,14 +61,13 @@ internal sealed class FilledField
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Flood()
     {
-        bool whole = !Array.Exists(ground, double.IsNaN);
-        for (int cell = 0; cell < ground.Length; cell++)
+        for (int cell = 0; cell < count; cell++) levels[cell] = double.IsNaN(ground[cell]) ? double.NaN : Unreached;
+        for (int cell = stride; cell < count - stride; cell++)
         {
-            if (double.IsNaN(ground[cell])) Levels[cell] = double.NaN;
-            else if (IsOutlet(cell, whole)) Reach(cell, cell, ground[cell]);
+            if (!double.IsNaN(ground[cell]) && IsOutlet(cell)) Reach(cell, cell, ground[cell]);
         }
         // An outlet lets water fall away whatever lies beside it, so it waits to spill like any other.
-        for (int i = 0; i < reached; i++) spills.Push(Levels[Order[i]], Order[i]);
+        for (int i = 0; i < reached; i++) spills.Push(levels[order[i]], order[i]);
         while (spills.Count > 0)
         {
             Spill(spills.Pop());
@@ -71,38 +75,55 @@ internal sealed class FilledField
             while (climbFrom < climbTo) Climb(climbing[climbFrom++]);
             (climbFrom, climbTo) = (0, 0);
         }
-        if (reached < Order.Length) Order = Order[..reached];
     }
+
+    /// <summary>The answer in the cells of the field, without the rim.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private void WithoutRim()
+    {
+        (Levels, GoesTo, Order) = (new double[rows * columns], new int[rows * columns], new int[reached]);
+        int[] cellOf = climbing;
+        for (int column = 0, cell = 0; column < columns; column++)
+        {
+            for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++) cellOf[at] = cell++;
+        }
+        for (int column = 0, cell = 0; column < columns; column++)
+        {
+            for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++, cell++) (Levels[cell], GoesTo[cell]) = (levels[at], cellOf[goesTo[at]]);
+        }
+        for (int i = 0; i < reached; i++) Order[i] = cellOf[order[i]];
+        foreach (double[] rented in new[] { ground, levels }) ArrayPool<double>.Shared.Return(rented);
+        foreach (int[] rented in new[] { goesTo, order, climbing, hollow }) ArrayPool<int>.Shared.Return(rented);
+    }
+
+    private int[] Rent() => ArrayPool<int>.Shared.Rent(count);
 
     private void Reach(int cell, int from, double level)
     {
-        (GoesTo[cell], Levels[cell]) = (from, level);
-        Order[reached++] = cell;
+        (goesTo[cell], levels[cell]) = (from, level);
+        order[reached++] = cell;
     }
 
     /// <summary>Floods what lies beside a cell: lower ground to the cell's own level, higher ground at its height.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Spill(int cell)
     {
-        double[] levels = Levels;
+        double[] levels = this.levels, ground = this.ground;
         double level = levels[cell];
-        int column = cell / rows, row = cell - (column * rows);
-        (int r1, int r2) = (row > 0 ? -1 : 0, row < rows - 1 ? 1 : 0);
-        for (int dc = column > 0 ? -1 : 0; dc <= 1 && column + dc < columns; dc++)
+        foreach (int by in neighbours)
         {
-            for (int next = cell + (dc * rows) + r1; next <= cell + (dc * rows) + r2; next++)
+            int next = cell + by;
+            // No ground has the level NaN, which is no more unreached than a cell that was flooded.
+            if (levels[next] != Unreached) continue;
+            if (ground[next] <= level)
             {
-                if (levels[next] != Unreached) continue;
-                if (ground[next] <= level)
-                {
-                    Reach(next, cell, level);
-                    hollow[hollows++] = next;
-                }
-                else
-                {
-                    Reach(next, cell, ground[next]);
-                    climbing[climbTo++] = next;
-                }
+                Reach(next, cell, level);
+                hollow[hollows++] = next;
+            }
+            else
+            {
+                Reach(next, cell, ground[next]);
+                climbing[climbTo++] = next;
             }
         }
     }
@@ -111,25 +132,21 @@ internal sealed class FilledField
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void Climb(int cell)
     {
-        double[] levels = Levels;
+        double[] levels = this.levels, ground = this.ground;
         double height = ground[cell];
         bool waits = false;
-        int column = cell / rows, row = cell - (column * rows);
-        (int r1, int r2) = (row > 0 ? -1 : 0, row < rows - 1 ? 1 : 0);
-        for (int dc = column > 0 ? -1 : 0; dc <= 1 && column + dc < columns; dc++)
+        foreach (int by in neighbours)
         {
-            for (int next = cell + (dc * rows) + r1; next <= cell + (dc * rows) + r2; next++)
+            int next = cell + by;
+            if (levels[next] != Unreached) continue;
+            if (ground[next] > height)
             {
-                if (levels[next] != Unreached) continue;
-                if (ground[next] > height)
-                {
-                    Reach(next, cell, ground[next]);
-                    climbing[climbTo++] = next;
-                }
-                else if (!waits && !HasLowerFlood(next))
-                {
-                    waits = true;
-                }
+                Reach(next, cell, ground[next]);
+                climbing[climbTo++] = next;
+            }
+            else if (!waits && !HasLowerFlood(next))
+            {
+                waits = true;
             }
         }
         if (waits) spills.Push(height, cell);
@@ -139,32 +156,21 @@ internal sealed class FilledField
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool HasLowerFlood(int cell)
     {
-        double[] levels = Levels;
+        double[] levels = this.levels;
         double height = ground[cell];
-        int column = cell / rows, row = cell - (column * rows);
-        (int r1, int r2) = (row > 0 ? -1 : 0, row < rows - 1 ? 1 : 0);
-        for (int dc = column > 0 ? -1 : 0; dc <= 1 && column + dc < columns; dc++)
+        foreach (int by in neighbours)
         {
-            for (int next = cell + (dc * rows) + r1; next <= cell + (dc * rows) + r2; next++)
-            {
-                if (levels[next] < height) return true;
-            }
+            if (levels[cell + by] < height) return true;
         }
         return false;
     }
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private bool IsOutlet(int cell, bool whole)
+    private bool IsOutlet(int cell)
     {
-        int column = cell / rows, row = cell - (column * rows);
-        if (column == 0 || row == 0 || column == columns - 1 || row == rows - 1) return true;
-        if (whole) return false;
-        for (int dc = -1; dc <= 1; dc++)
+        foreach (int by in neighbours)
         {
-            for (int dr = -1; dr <= 1; dr++)
-            {
-                if (double.IsNaN(ground[cell + (dc * rows) + dr])) return true;
-            }
+            if (double.IsNaN(ground[cell + by])) return true;
         }
         return false;
     }

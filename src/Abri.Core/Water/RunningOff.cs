@@ -19,7 +19,7 @@ internal static class RunningOff
     public static double[] Shares(HeightField field, FilledField filled)
     {
         double[] levels = filled.Levels;
-        int[] to = filled.GoesTo, inflows = new int[levels.Length];
+        int[] to = filled.GoesTo, waitsFor = new int[levels.Length];
         int rows = field.Rows, columns = field.Columns;
         for (int column = 0, cell = 0; column < columns; column++)
         {
@@ -28,23 +28,24 @@ internal static class RunningOff
             {
                 if (double.IsNaN(levels[cell]) || to[cell] == cell) continue;
                 to[cell] = inside && row > 0 && row < rows - 1 ? Steepest(cell, levels, rows, to[cell]) : SteepestAtEdge(cell, levels, rows, columns, to[cell]);
-                inflows[to[cell]]++;
+                waitsFor[to[cell]]++;
             }
         }
         var shares = new double[levels.Length];
         double each = 1.0 / Math.Max(1, filled.Order.Length);
         // Each cell's share is whole once all that runs into it is; from there it is handed on at once, so that nothing is kept waiting.
-        var waiting = (int[])inflows.Clone();
         for (int source = 0; source < shares.Length; source++)
         {
-            if (inflows[source] > 0 || double.IsNaN(levels[source])) continue;
+            if (waitsFor[source] != 0 || double.IsNaN(levels[source])) continue;
             for (int cell = source; ;)
             {
                 shares[cell] += each;
                 int next = to[cell];
                 if (next == cell) break;
                 shares[next] += shares[cell];
-                if (--waiting[next] > 0) break;
+                if (--waitsFor[next] > 0) break;
+                // Handed on now, and not again when its own turn comes.
+                waitsFor[next] = -1;
                 cell = next;
             }
         }

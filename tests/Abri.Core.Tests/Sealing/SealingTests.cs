@@ -10,7 +10,7 @@ public class SealingTests
     [Fact] // Worked by hand: 10 * 12 / 2 = 60 mm2; 60 * 2662.65 = 159.76 ml; squeezed to 4 mm it is 15 mm wide
     public void A_bead_round_a_window_comes_out_as_by_hand()
     {
-        BeadPlan plan = Bead.Of(Glass with { PathMm = Bead.Round(new RoundedRectangle(1000, 400, 80)) }, LengthFormat.Millimetres).Value!.Result;
+        BeadPlan plan = Bead.Of(Glass with { PathMm = new RoundedRectangle(1000, 400, 80).PerimeterMm }, LengthFormat.Millimetres).Value!.Result;
         Assert.Equal((60, 159.8, 15.0, 1), (plan.SectionMm2, Math.Round(plan.VolumeMl, 1), plan.SqueezedWidthMm!.Value, plan.Cartridges));
         Assert.True(plan.InTime);
         Assert.Equal("It can be laid in one go.", plan.Verdict);

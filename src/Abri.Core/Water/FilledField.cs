@@ -89,7 +89,11 @@ internal sealed class FilledField
         }
         for (int column = 0, cell = 0; column < columns; column++)
         {
-            for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++, cell++) (Levels[cell], GoesTo[cell]) = (levels[at], cellOf[goesTo[at]]);
+            for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++, cell++)
+            {
+                // Where there is no ground nothing was written, and what was rented holds what others left.
+                (Levels[cell], GoesTo[cell]) = (levels[at], double.IsNaN(levels[at]) ? cell : cellOf[goesTo[at]]);
+            }
         }
         for (int i = 0; i < reached; i++) Order[i] = cellOf[order[i]];
         foreach (double[] rented in new[] { ground, levels }) ArrayPool<double>.Shared.Return(rented);

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;
@@ -33,6 +34,7 @@ public sealed class DrawnSurface : Surface
     }
 
     /// <inheritdoc/>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     public override double[] Sample(SurfaceGrid grid)
     {
         var heights = new double[grid.Columns * grid.Rows];
@@ -48,6 +50,7 @@ public sealed class DrawnSurface : Surface
     }
 
     /// <summary>Only the places within a swage's rectangle are asked about it.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private static void Lay(Swage swage, SurfaceGrid grid, double[] t, double[] heights)
     {
         for (int column = 0; column < grid.Columns; column++)

@@ -19,10 +19,10 @@ internal sealed class FilledField
     private const double Unreached = double.PositiveInfinity;
 
     private readonly double[] ground, levels;
-    private readonly int[] goesTo, order, climbing, hollow, neighbours;
+    private readonly int[] goesTo, climbing, hollow, neighbours;
     private readonly int rows, columns, stride, count;
     private readonly LowestFirst spills;
-    private int reached, climbFrom, climbTo, hollows;
+    private int climbFrom, climbTo, hollows;
 
     private FilledField(HeightField field)
     {
@@ -31,13 +31,13 @@ internal sealed class FilledField
         count = stride * (columns + 2);
         // Rented: to be given half a dozen fresh arrays of this size takes longer than to fill them.
         (ground, levels) = (ArrayPool<double>.Shared.Rent(count), ArrayPool<double>.Shared.Rent(count));
-        (goesTo, order, climbing, hollow) = (Rent(), Rent(), Rent(), Rent());
+        (goesTo, climbing, hollow) = (Rent(), Rent(), Rent());
         neighbours = [-stride - 1, -stride, -stride + 1, -1, 1, stride - 1, stride, stride + 1];
         spills = new LowestFirst(4 * (rows + columns));
         Array.Fill(ground, double.NaN, 0, count);
         double[] heights = field.HeightsMm as double[] ?? [.. field.HeightsMm];
         for (int column = 0; column < columns; column++) Array.Copy(heights, column * rows, ground, ((column + 1) * stride) + 1, rows);
-        (Levels, GoesTo, Order) = ([], [], []);
+        (Levels, GoesTo, Outlets) = ([], [], []);
     }
 
     /// <summary>Level of the water, or of the ground where none stands, mm; NaN where there is no ground.</summary>
@@ -46,8 +46,11 @@ internal sealed class FilledField
     /// <summary>To which cell the water of a cell goes, by the flood; the cell itself where it falls away.</summary>
     public int[] GoesTo { get; private set; }
 
-    /// <summary>The cells in the order in which the flood reached them: each after the one that its water goes to.</summary>
-    public int[] Order { get; private set; }
+    /// <summary>The cells at which water falls away.</summary>
+    public int[] Outlets { get; private set; }
+
+    /// <summary>How many cells have ground.</summary>
+    public int Reached { get; private set; }
 
     public static FilledField Of(HeightField field)
     {
@@ -62,12 +65,19 @@ internal sealed class FilledField
     private void Flood()
     {
         for (int cell = 0; cell < count; cell++) levels[cell] = double.IsNaN(ground[cell]) ? double.NaN : Unreached;
-        for (int cell = stride; cell < count - stride; cell++)
-        {
-            if (!double.IsNaN(ground[cell]) && IsOutlet(cell)) Reach(cell, cell, ground[cell]);
-        }
         // An outlet lets water fall away whatever lies beside it, so it waits to spill like any other.
-        for (int i = 0; i < reached; i++) spills.Push(levels[order[i]], order[i]);
+        var outlets = new List<int>();
+        for (int column = 0, cell = 0; column < columns; column++)
+        {
+            for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++, cell++)
+            {
+                if (double.IsNaN(ground[at]) || !IsOutlet(at)) continue;
+                outlets.Add(cell);
+                Reach(at, at, ground[at]);
+                spills.Push(ground[at], at);
+            }
+        }
+        Outlets = [.. outlets];
         while (spills.Count > 0)
         {
             Spill(spills.Pop());
@@ -81,23 +91,20 @@ internal sealed class FilledField
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private void WithoutRim()
     {
-        (Levels, GoesTo, Order) = (new double[rows * columns], new int[rows * columns], new int[reached]);
-        int[] cellOf = climbing;
-        for (int column = 0, cell = 0; column < columns; column++)
-        {
-            for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++) cellOf[at] = cell++;
-        }
+        (Levels, GoesTo) = (new double[rows * columns], new int[rows * columns]);
         for (int column = 0, cell = 0; column < columns; column++)
         {
             for (int at = ((column + 1) * stride) + 1, end = at + rows; at < end; at++, cell++)
             {
+                Levels[cell] = levels[at];
                 // Where there is no ground nothing was written, and what was rented holds what others left.
-                (Levels[cell], GoesTo[cell]) = (levels[at], double.IsNaN(levels[at]) ? cell : cellOf[goesTo[at]]);
+                int by = double.IsNaN(levels[at]) ? 0 : goesTo[at] - at;
+                // The next column is nearer by the two cells of the rim.
+                GoesTo[cell] = cell + (by > 1 ? by - 2 : by < -1 ? by + 2 : by);
             }
         }
-        for (int i = 0; i < reached; i++) Order[i] = cellOf[order[i]];
         foreach (double[] rented in new[] { ground, levels }) ArrayPool<double>.Shared.Return(rented);
-        foreach (int[] rented in new[] { goesTo, order, climbing, hollow }) ArrayPool<int>.Shared.Return(rented);
+        foreach (int[] rented in new[] { goesTo, climbing, hollow }) ArrayPool<int>.Shared.Return(rented);
     }
 
     private int[] Rent() => ArrayPool<int>.Shared.Rent(count);
@@ -105,7 +112,7 @@ internal sealed class FilledField
     private void Reach(int cell, int from, double level)
     {
         (goesTo[cell], levels[cell]) = (from, level);
-        order[reached++] = cell;
+        Reached++;
     }
 
     /// <summary>Floods what lies beside a cell: lower ground to the cell's own level, higher ground at its height.</summary>

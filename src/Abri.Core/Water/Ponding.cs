@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -125,6 +126,7 @@ public static class Ponding
     }
 
     /// <summary>The turned roof with what stands on it; no ground outside the panel's outline.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     internal static HeightField Field(WetRoof roof, Attitude attitude, double cellMm)
     {
         PanelBox box = roof.Panel.Box;

@@ -1,3 +1,5 @@
+using System.Buffers;
+using System.Numerics;
 using System.Runtime.CompilerServices;
 
 namespace Abri.Core.Water;
@@ -19,20 +21,26 @@ internal static class RunningOff
     public static double[] Shares(HeightField field, FilledField filled)
     {
         double[] levels = filled.Levels;
-        int[] to = filled.GoesTo, waitsFor = new int[levels.Length];
+        int[] to = filled.GoesTo, waitsFor = ArrayPool<int>.Shared.Rent(levels.Length);
+        Array.Clear(waitsFor);
         int rows = field.Rows, columns = field.Columns;
         for (int column = 0, cell = 0; column < columns; column++)
         {
             bool inside = column > 0 && column < columns - 1;
             for (int row = 0; row < rows; row++, cell++)
             {
-                if (double.IsNaN(levels[cell]) || to[cell] == cell) continue;
-                to[cell] = inside && row > 0 && row < rows - 1 ? Steepest(cell, levels, rows, to[cell]) : SteepestAtEdge(cell, levels, rows, columns, to[cell]);
-                waitsFor[to[cell]]++;
+                int lanes = inside && row > 0 && row + Vector<double>.Count < rows ? Vector<double>.Count : 1;
+                if (lanes == 1) to[cell] = SteepestAtEdge(cell, levels, rows, columns, to[cell]);
+                else SteepestOfSeveral(cell, levels, rows, to);
+                for (int end = row + lanes - 1; ; row++, cell++)
+                {
+                    if (to[cell] != cell) waitsFor[to[cell]]++;
+                    if (row == end) break;
+                }
             }
         }
         var shares = new double[levels.Length];
-        double each = 1.0 / Math.Max(1, filled.Order.Length);
+        double each = 1.0 / Math.Max(1, filled.Reached);
         // Each cell's share is whole once all that runs into it is; from there it is handed on at once, so that nothing is kept waiting.
         for (int source = 0; source < shares.Length; source++)
         {
@@ -49,38 +57,39 @@ internal static class RunningOff
                 cell = next;
             }
         }
+        ArrayPool<int>.Shared.Return(waitsFor);
         return shares;
     }
 
-    /// <summary>The way of the steepest fall among the eight neighbours of a cell that has them all.</summary>
+    /// <summary>The ways of the steepest fall from several cells one after the other, none of them at an edge; what falls away there, or over no ground, stays.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    private static int Steepest(int cell, double[] levels, int rows, int otherwise)
+    private static void SteepestOfSeveral(int first, double[] levels, int rows, int[] to)
     {
-        double level = levels[cell];
+        var level = new Vector<double>(levels, first);
+        Vector<double> steepest = Vector<double>.Zero;
+        Vector<long> best = Vector<long>.Zero;
         // The order of neighbours decides between equal falls, as at the edge: column by column.
-        double steepest = 0;
-        int best = otherwise;
-        double fall = (level - levels[cell - rows - 1]) * Diagonal;
-        if (fall > steepest) (steepest, best) = (fall, cell - rows - 1);
-        fall = level - levels[cell - rows];
-        if (fall > steepest) (steepest, best) = (fall, cell - rows);
-        fall = (level - levels[cell - rows + 1]) * Diagonal;
-        if (fall > steepest) (steepest, best) = (fall, cell - rows + 1);
-        fall = level - levels[cell - 1];
-        if (fall > steepest) (steepest, best) = (fall, cell - 1);
-        fall = level - levels[cell + 1];
-        if (fall > steepest) (steepest, best) = (fall, cell + 1);
-        fall = (level - levels[cell + rows - 1]) * Diagonal;
-        if (fall > steepest) (steepest, best) = (fall, cell + rows - 1);
-        fall = level - levels[cell + rows];
-        if (fall > steepest) (steepest, best) = (fall, cell + rows);
-        fall = (level - levels[cell + rows + 1]) * Diagonal;
-        return fall > steepest ? cell + rows + 1 : best;
+        for (int column = -rows; column <= rows; column += rows)
+        {
+            for (int by = column - 1; by <= column + 1; by++)
+            {
+                Vector<double> fall = level - new Vector<double>(levels, first + by);
+                if (column != 0 && by != column) fall *= Diagonal;
+                Vector<long> steeper = Vector.GreaterThan(fall, steepest);
+                steepest = Vector.ConditionalSelect(steeper, fall, steepest);
+                best = Vector.ConditionalSelect(steeper, new Vector<long>(by), best);
+            }
+        }
+        for (int lane = 0; lane < Vector<double>.Count; lane++)
+        {
+            if (best[lane] != 0 && to[first + lane] != first + lane) to[first + lane] = first + lane + (int)best[lane];
+        }
     }
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private static int SteepestAtEdge(int cell, double[] levels, int rows, int columns, int otherwise)
     {
+        if (otherwise == cell) return cell;
         int column = cell / rows, row = cell - (column * rows), best = otherwise;
         double level = levels[cell], steepest = 0;
         for (int dc = column > 0 ? -1 : 0; dc <= 1 && column + dc < columns; dc++)

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Water;
@@ -101,6 +102,7 @@ public static class StandingWater
             : new Problem("grid-incomplete", "/grid/heightsMm", $"A grid of {field.Columns} by {field.Rows} has {field.Columns * field.Rows} heights; {field.HeightsMm.Count} were given.");
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     internal static Worked<WaterMap> On(HeightField field, IReadOnlyList<Dam> dams, IReadOnlyList<Gutter> gutters, Worksheet sheet)
     {
         FilledField filled = FilledField.Of(field);
@@ -121,12 +123,22 @@ public static class StandingWater
         foreach (WaterAtDam dam in at) sheet.Step($"d_{dam.Name}", $"water against {dam.Name}", "max(depth) beside its edge", dam.DepthMm, "mm");
         sheet.Cite(new Source("Barnes, Lehman and Mulla 2014, Priority-flood: an optimal depression-filling and watershed-labeling algorithm, Computers and Geosciences 62", SourceKind.Published));
         sheet.Cite(new Source($"Water shallower than {FilmMm} mm is a film", SourceKind.Assumption));
-        return sheet.Finish(new WaterMap(
-            field.CellMm, field.Columns, field.Rows, field.SMinMm, field.TMinMm, Array.ConvertAll(depths, d => d < FilmMm ? 0 : Math.Round(d, 1)),
-            Array.ConvertAll(shares, s => s < PathShare ? 0 : Math.Round(s, 3)), ponds, at, Leaves(field, filled, shares), litres, [.. gutters.Select(g => Taken(g, field, filled, shares))]));
+        Runoff leaves = Leaves(field, filled, shares);
+        GutterFlow[] taken = [.. gutters.Select(g => Taken(g, field, filled, shares))];
+        Round(depths, FilmMm, 10);
+        Round(shares, PathShare, 1000);
+        return sheet.Finish(new WaterMap(field.CellMm, field.Columns, field.Rows, field.SMinMm, field.TMinMm, depths, shares, ponds, at, leaves, litres, taken));
+    }
+
+    /// <summary>Rounds in place, which saves an array of that size; what is less than counts becomes 0.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private static void Round(double[] values, double least, double perUnit)
+    {
+        for (int i = 0; i < values.Length; i++) values[i] = values[i] < least ? 0 : Math.Round(values[i] * perUnit) / perUnit;
     }
 
     /// <summary>Connected water, most first.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private static IReadOnlyList<Pond> Ponds(HeightField field, double[] depths, FilledField filled)
     {
         double cellM2 = field.CellMm * field.CellMm / 1e6;
@@ -171,11 +183,11 @@ public static class StandingWater
     private static Runoff Leaves(HeightField field, FilledField filled, double[] shares)
     {
         (double front, double rear, double left, double right) = (0, 0, 0, 0);
-        foreach (int cell in filled.Order.Where(c => filled.GoesTo[c] == c))
+        foreach (int cell in filled.Outlets)
         {
             int column = cell / field.Rows, row = cell % field.Rows;
             // By the nearest edge of the field, in cells.
-            int nearest = new[] { column, field.Columns - 1 - column, row, field.Rows - 1 - row }.Min();
+            int nearest = Math.Min(Math.Min(column, field.Columns - 1 - column), Math.Min(row, field.Rows - 1 - row));
             if (nearest == row) right += shares[cell];
             else if (nearest == field.Rows - 1 - row) left += shares[cell];
             else if (nearest == column) front += shares[cell];
@@ -185,8 +197,15 @@ public static class StandingWater
     }
 
     /// <summary>A gutter takes what leaves the roof over it.</summary>
-    private static GutterFlow Taken(Gutter gutter, HeightField field, FilledField filled, double[] shares) => new(
-        gutter.Name, filled.Order.Where(c => filled.GoesTo[c] == c && gutter.Reach.Holds(field.At(c))).Sum(c => shares[c]), gutter.LowEnd);
+    private static GutterFlow Taken(Gutter gutter, HeightField field, FilledField filled, double[] shares)
+    {
+        double taken = 0;
+        foreach (int cell in filled.Outlets)
+        {
+            if (gutter.Reach.Holds(field.At(cell))) taken += shares[cell];
+        }
+        return new GutterFlow(gutter.Name, taken, gutter.LowEnd);
+    }
 
     /// <summary>Depths in the cells that lie just outside an edge.</summary>
     private static WaterAtDam At(Dam dam, HeightField field, double[] depths)

@@ -20,6 +20,9 @@ internal static class Plane
         return Factory.CreatePolygon(ring);
     }
 
+    public static Polygon Polygon(RegionPart part) =>
+        Factory.CreatePolygon((LinearRing)Polygon(part.Outline).ExteriorRing, [.. part.Holes.Select(h => (LinearRing)Polygon(h).ExteriorRing)]);
+
     public static Polygon Polygon(PanelBox box) => Polygon(box.Corners);
 
     public static LineString Line(IReadOnlyList<PanelPoint> points) =>

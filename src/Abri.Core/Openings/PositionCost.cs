@@ -50,7 +50,7 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
     /// <summary>By how much a wish is missed at a position, mm or ml.</summary>
     public double Missed(Wish wish, PanelPoint centre) => wish.Kind switch
     {
-        WishKind.OverZone => Zone(wish) is { } z ? Math.Abs(centre.SMm - z.Centre.SMm) + Math.Abs(centre.TMm - z.Centre.TMm) : 0,
+        WishKind.OverZone => ZoneOf(wish) is { } z ? Math.Abs(centre.SMm - z.Centre.SMm) + Math.Abs(centre.TMm - z.Centre.TMm) : 0,
         WishKind.BayCentre => Math.Abs(BayMiddle(centre) - centre.SMm),
         WishKind.CentreLine => Math.Abs(centre.TMm - ground.Site.Panel.Box.Centre.TMm),
         WishKind.Level => Math.Abs(centre.TMm - (wish.AtMm ?? 0)),
@@ -89,7 +89,7 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
         {
             switch (wish.Kind)
             {
-                case WishKind.OverZone when Zone(wish) is { } zone:
+                case WishKind.OverZone when ZoneOf(wish) is { } zone:
                     s.Add(zone.Centre.SMm);
                     t.Add(zone.Centre.TMm);
                     break;
@@ -146,5 +146,6 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
         }
     }
 
-    private PanelBox? Zone(Wish wish) => ground.Zones.FirstOrDefault(z => z.Name == wish.Zone)?.On(ground.Site.Panel.Facing);
+    /// <summary>The zone of a wish on this panel; null where the panel has nothing to do with it.</summary>
+    public PanelBox? ZoneOf(Wish wish) => ground.Zones.FirstOrDefault(z => z.Name == wish.Zone)?.On(ground.Site.Panel.Facing);
 }

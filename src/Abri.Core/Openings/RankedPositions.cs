@@ -28,11 +28,7 @@ public static class RankedPositions
     /// <returns>The region and the ranked positions, or what is contradictory about the site.</returns>
     public static Result<Worked<PositionsFound>> Of(Site site, IReadOnlyList<Wish> wishes)
     {
-        for (int i = 0; i < wishes.Count; i++)
-        {
-            if (wishes[i].Kind == WishKind.OverZone && (site.Zones ?? []).All(z => z.Name != wishes[i].Zone))
-                return new Problem("zone-unknown", $"/wishes/{i}/zone", $"There is no zone named \"{wishes[i].Zone}\" on this site.");
-        }
+        if (UnknownZone(wishes, site.Zones ?? []) is { } unknown) return unknown;
         if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
         IReadOnlyList<(string Label, RegionPart Area)> bays = Bays.Labelled(site.Panel, site.Members);
         var sheet = new Worksheet();
@@ -43,6 +39,16 @@ public static class RankedPositions
         var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays)).ToList();
         foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
         return sheet.Finish(new PositionsFound(region, positions, region.Count == 0 ? WhyNone(ground) : null));
+    }
+
+    internal static Problem? UnknownZone(IReadOnlyList<Wish> wishes, IReadOnlyList<Zone> zones)
+    {
+        for (int i = 0; i < wishes.Count; i++)
+        {
+            if (wishes[i].Kind == WishKind.OverZone && zones.All(z => z.Name != wishes[i].Zone))
+                return new Problem("zone-unknown", $"/wishes/{i}/zone", $"There is no zone named \"{wishes[i].Zone}\" on this site.");
+        }
+        return null;
     }
 
     private static void Explain(Ground ground, IReadOnlyList<RegionPart> region, Worksheet sheet)
@@ -131,7 +137,7 @@ public static class RankedPositions
         return new RankedPosition(rank, at, bay, Math.Round(cost, 3), reason, givesUp.Count > 0 ? string.Join(", ", givesUp) : null);
     }
 
-    private static string Words(Wish wish, double missed, Ground ground)
+    internal static string Words(Wish wish, double missed, Ground ground)
     {
         string mm = ground.Lengths.Text(missed);
         bool met = missed < 0.5;
@@ -154,7 +160,7 @@ public static class RankedPositions
         _ => $"{lost:0} ml less fill",
     };
 
-    private static string WhyNone(Ground ground)
+    internal static string WhyNone(Ground ground)
     {
         Fitting f = ground.Fitting;
         double along = f.CutOut.WidthMm + f.Clearance.FrontMm + f.Clearance.RearMm, across = f.CutOut.HeightMm + f.Clearance.TopMm + f.Clearance.BottomMm;

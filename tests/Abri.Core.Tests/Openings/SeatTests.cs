@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using CsCheck;
+using Google.OrTools.LinearSolver;
 
 namespace Abri.Core.Tests.Openings;
 
@@ -39,6 +40,21 @@ public class SeatTests
             Rest rest = RestingPlane.Under(places, new PanelPoint(0, 0)).Value!.Result;
             return places.All(p => rest.At(p.SMm, p.TMm) >= p.HeightMm - 1e-6) && rest.Contacts.Count == 3 && rest.Contacts.All(c => Math.Abs(rest.At(c.SMm, c.TMm) - c.HeightMm) < 1e-6);
         }, iter: 200);
+
+    [Fact] // Checked against GLOP, the linear solver of OR-Tools
+    public void A_general_linear_solver_finds_no_lower_plane() => Ground.Sample(
+        drawn =>
+        {
+            // Whole millimetres: between places a hair apart the solver's own tolerance would decide.
+            SurfacePoint[] places = [.. drawn.Select(p => new SurfacePoint(Math.Round(p.SMm), Math.Round(p.TMm), p.HeightMm))];
+            var weight = new PanelPoint(35, 15);
+            Rest rest = RestingPlane.Under(places, weight).Value!.Result;
+            using var glop = Solver.CreateSolver("GLOP");
+            Variable a = glop.MakeNumVar(-1e3, 1e3, "a"), b = glop.MakeNumVar(-1e3, 1e3, "b"), c = glop.MakeNumVar(-1e6, 1e6, "c");
+            foreach (SurfacePoint p in places) glop.Add((a * p.SMm) + (b * p.TMm) + c >= p.HeightMm);
+            glop.Minimize((a * weight.SMm) + (b * weight.TMm) + c);
+            return glop.Solve() == Solver.ResultStatus.OPTIMAL && Math.Abs(rest.At(weight.SMm, weight.TMm) - glop.Objective().Value()) < 1e-5;
+        }, iter: 150);
 
     [Fact]
     public void Places_in_one_line_or_all_on_one_side_carry_nothing()

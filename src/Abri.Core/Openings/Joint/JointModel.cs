@@ -1,0 +1,207 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+using Google.OrTools.Sat;
+using NetTopologySuite.Triangulate.Polygon;
+
+namespace Abri.Core.Openings.Joint;
+
+/// <summary>One of the fittings made ready for the model.</summary>
+/// <param name="Given">What was asked.</param>
+/// <param name="Ground">Its ground.</param>
+/// <param name="Region">All places where its centre may lie.</param>
+/// <param name="Cost">What a place costs.</param>
+internal sealed record JointPart(JointFitting Given, Ground Ground, IReadOnlyList<RegionPart> Region, PositionCost Cost);
+
+/// <summary>Which rules between fittings hold; they are left out one by one to find those that clash.</summary>
+/// <param name="SpacingMm">Room between two flanges, mm.</param>
+/// <param name="Lids">Whether all lids can be open at once.</param>
+internal sealed record JointRules(double SpacingMm, bool Lids);
+
+/// <summary>
+/// The arrangement of several fittings as a constraint model in hundredths of a millimetre.
+/// </summary>
+/// <remarks>
+/// A centre lies in one of the convex pieces of its region; two fittings are apart along s or along t, by their flanges and the spacing and by the room of their open lids.
+/// What a wish is missed by is a distance along s, along t or both, so that the sum is linear; a secondary rib that is crossed costs <see cref="PositionCost.PerRibCut"/>.
+/// Solved by CP-SAT on one thread with a fixed seed: the same input gives the same answer.
+/// </remarks>
+internal sealed class JointModel
+{
+    /// <summary>Parts of a millimetre in which the model counts.</summary>
+    public const int PerMm = 100;
+
+    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. At most 5 s.</summary>
+    private const string Search = "num_workers:1,linearization_level:2,random_seed:1,max_time_in_seconds:5";
+
+    /// <summary>Normals of slanted edges are rounded to this, so that a piece 10 m long is right to a hundredth.</summary>
+    private const long NormalScale = 1_000_000;
+
+    private readonly CpModel model = new();
+    private readonly IReadOnlyList<JointPart> parts;
+    private readonly List<(IntVar S, IntVar T)> centres = [];
+    private readonly List<LinearExpr> costs = [];
+
+    public JointModel(IReadOnlyList<JointPart> parts, IReadOnlyList<Neighbour> fixedOnes, JointRules rules)
+    {
+        this.parts = parts;
+        foreach (JointPart part in parts) Place(part);
+        for (int i = 0; i < parts.Count; i++)
+        {
+            for (int j = 0; j < i; j++) Apart(i, Keep.Around(parts[i].Ground.Fitting), Keep.Around(parts[j].Ground.Fitting), centres[j].S, centres[j].T, rules);
+            foreach (Neighbour n in fixedOnes)
+                Apart(i, Keep.Around(parts[i].Ground.Fitting), Keep.Around(n.Fitting.Turned(n.TurnDeg)), LinearExpr.Constant(Round(n.Centre.SMm)), LinearExpr.Constant(Round(n.Centre.TMm)), rules);
+        }
+    }
+
+    /// <summary>Whether all wishes are in the model; where the bay of a place is not the same all over a piece, its middle is not.</summary>
+    public bool IsWhole { get; private set; } = true;
+
+    /// <summary>The best arrangement; none where there is none.</summary>
+    public (IReadOnlyList<PanelPoint>? Centres, bool Proven) Solve(bool onlyWhether = false)
+    {
+        if (!onlyWhether) model.Minimize(LinearExpr.Sum(costs));
+        var solver = new CpSolver { StringParameters = Search };
+        CpSolverStatus status = solver.Solve(model);
+        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) return (null, status == CpSolverStatus.Infeasible);
+        return ([.. centres.Select(c => new PanelPoint(solver.Value(c.S) / (double)PerMm, solver.Value(c.T) / (double)PerMm))], status == CpSolverStatus.Optimal);
+    }
+
+    private void Place(JointPart part)
+    {
+        PanelBox edge = part.Ground.Site.Panel.Box;
+        IntVar s = model.NewIntVar(Round(edge.SMinMm), Round(edge.SMaxMm), "s"), t = model.NewIntVar(Round(edge.TMinMm), Round(edge.TMaxMm), "t");
+        centres.Add((s, t));
+        var inPiece = new List<ILiteral>();
+        List<IntVar> offMiddle = [.. part.Given.Wishes.Where(w => w.Kind == WishKind.BayCentre).Select(w => Distance(w.Weight))];
+        foreach (RegionPart region in part.Region)
+        {
+            double? middle = part.Cost.BayMiddleOf(region);
+            if (middle is null && offMiddle.Count > 0) IsWhole = false;
+            foreach (IReadOnlyList<PanelPoint> piece in Convex(region))
+            {
+                BoolVar here = model.NewBoolVar("here");
+                inPiece.Add(here);
+                Hold(s, t, piece, here);
+                foreach (IntVar off in offMiddle.Where(_ => middle is not null)) AtLeastOff(off, s, Round(middle!.Value), here);
+            }
+        }
+        model.AddExactlyOne(inPiece);
+        foreach (Wish wish in part.Given.Wishes) Wished(part, wish, s, t);
+        if (part.Ground.Site.RibInTheWay == RibInTheWay.CutSecondary) Ribs(part, s, t);
+    }
+
+    private void Wished(JointPart part, Wish wish, IntVar s, IntVar t)
+    {
+        PanelPoint? aim = wish.Kind switch
+        {
+            WishKind.OverZone => part.Cost.ZoneOf(wish)?.Centre,
+            WishKind.CentreLine => part.Ground.Site.Panel.Box.Centre,
+            WishKind.Level => new PanelPoint(0, wish.AtMm ?? 0),
+            _ => null,
+        };
+        if (aim is not { } at) return;
+        AtLeastOff(Distance(wish.Weight), t, Round(at.TMm), null);
+        if (wish.Kind == WishKind.OverZone) AtLeastOff(Distance(wish.Weight), s, Round(at.SMm), null);
+    }
+
+    /// <summary>A distance that costs; the minimum draws it down to what holds it up.</summary>
+    private IntVar Distance(double weight)
+    {
+        IntVar off = model.NewIntVar(0, 100_000 * PerMm, "off");
+        costs.Add(LinearExpr.Term(off, (long)Math.Round(weight * 1000)));
+        return off;
+    }
+
+    private void AtLeastOff(IntVar off, IntVar place, long aim, ILiteral? where)
+    {
+        foreach (Constraint c in new[] { model.Add(off >= place - aim), model.Add(off >= aim - place) })
+        {
+            if (where is not null) c.OnlyEnforceIf(where);
+        }
+    }
+
+    private void Ribs(JointPart part, IntVar s, IntVar t)
+    {
+        double halfS = part.Ground.Fitting.CutOut.WidthMm / 2, halfT = part.Ground.Fitting.CutOut.HeightMm / 2;
+        foreach (Obstacle rib in part.Ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary))
+        {
+            BoolVar cut = model.NewBoolVar("cut");
+            costs.Add(LinearExpr.Term(cut, (long)PositionCost.PerRibCut * 1000 * PerMm));
+            OneOf(
+                [model.Add(s <= Round(rib.Box.SMinMm - halfS)), model.Add(s >= Round(rib.Box.SMaxMm + halfS)), model.Add(t <= Round(rib.Box.TMinMm - halfT)), model.Add(t >= Round(rib.Box.TMaxMm + halfT))],
+                cut);
+        }
+    }
+
+    private void Apart(int i, Keep own, Keep other, LinearExpr s, LinearExpr t, JointRules rules)
+    {
+        (IntVar ownS, IntVar ownT) = centres[i];
+        long D(double flanges, double lids) => (long)Math.Ceiling(Math.Max(flanges + rules.SpacingMm, rules.Lids ? lids : 0) * PerMm - 1e-6);
+        OneOf(
+        [
+            model.Add(s - ownS >= D(own.Flange.RearMm + other.Flange.FrontMm, own.Lid.RearMm + other.Lid.FrontMm)), model.Add(ownS - s >= D(own.Flange.FrontMm + other.Flange.RearMm, own.Lid.FrontMm + other.Lid.RearMm)),
+            model.Add(t - ownT >= D(own.Flange.TopMm + other.Flange.BottomMm, own.Lid.TopMm + other.Lid.BottomMm)), model.Add(ownT - t >= D(own.Flange.BottomMm + other.Flange.TopMm, own.Lid.BottomMm + other.Lid.TopMm)),
+        ]);
+    }
+
+    /// <summary>At least one of the constraints holds, or the literal does.</summary>
+    private void OneOf(Constraint[] constraints, params ILiteral[] or)
+    {
+        var holds = new List<ILiteral>(or);
+        foreach (Constraint constraint in constraints)
+        {
+            BoolVar one = model.NewBoolVar("one");
+            constraint.OnlyEnforceIf(one);
+            holds.Add(one);
+        }
+        model.AddBoolOr(holds);
+    }
+
+    private void Hold(IntVar s, IntVar t, IReadOnlyList<PanelPoint> piece, ILiteral here)
+    {
+        if (piece.Count == 4)
+        {
+            PanelBox box = PanelBox.Of(piece);
+            (long s1, long s2) = Inward(box.SMinMm, box.SMaxMm);
+            (long t1, long t2) = Inward(box.TMinMm, box.TMaxMm);
+            model.AddLinearConstraint(s, s1, s2).OnlyEnforceIf(here);
+            model.AddLinearConstraint(t, t1, t2).OnlyEnforceIf(here);
+            return;
+        }
+        double turn = Math.Sign(Outlines.SignedAreaMm2(piece));
+        for (int k = 0; k < piece.Count; k++)
+        {
+            PanelPoint a = piece[k], b = piece[(k + 1) % piece.Count];
+            double length = a.DistanceMm(b), ns = -(b.TMm - a.TMm) * turn / length, nt = (b.SMm - a.SMm) * turn / length;
+            long cs = (long)Math.Round(ns * NormalScale), ct = (long)Math.Round(nt * NormalScale);
+            model.Add((s * cs) + (t * ct) >= (long)Math.Ceiling(((ns * a.SMm) + (nt * a.TMm)) * PerMm * NormalScale)).OnlyEnforceIf(here);
+        }
+    }
+
+    /// <summary>Rectangles as they are; others cut into triangles.</summary>
+    private static IEnumerable<IReadOnlyList<PanelPoint>> Convex(RegionPart region) => region.IsBox
+        ? [region.Outline]
+        : ConstrainedDelaunayTriangulator.Triangulate(Plane.Polygon(region)).Each()
+            .Select(triangle => (IReadOnlyList<PanelPoint>)[.. triangle.Coordinates.Take(3).Select(c => new PanelPoint(c.X, c.Y))]);
+
+    /// <summary>A span rounded inwards; one too narrow for that is taken at its middle, where a fitting that fits exactly still fits.</summary>
+    private static (long From, long To) Inward(double fromMm, double toMm)
+    {
+        (long from, long to) = ((long)Math.Ceiling((fromMm * PerMm) - 1e-6), (long)Math.Floor((toMm * PerMm) + 1e-6));
+        long middle = Round((fromMm + toMm) / 2);
+        return from <= to ? (from, to) : (middle, middle);
+    }
+
+    private static long Round(double mm) => (long)Math.Round(mm * PerMm);
+
+    /// <summary>How far a fitting reaches from its centre, closed and with its lid open, mm.</summary>
+    private sealed record Keep(PerSide Flange, PerSide Lid)
+    {
+        public static Keep Around(Fitting fitting)
+        {
+            double s = fitting.Flange.WidthMm / 2, t = fitting.Flange.HeightMm / 2;
+            var flange = new PerSide(s, s, t, t);
+            return new Keep(flange, new PerSide(s + fitting.Sweep.FrontMm, s + fitting.Sweep.RearMm, t + fitting.Sweep.TopMm, t + fitting.Sweep.BottomMm));
+        }
+    }
+}

@@ -5,11 +5,13 @@ using Abri.Server.Calculators;
 using Abri.Server.Demo;
 using Abri.Server.Devices;
 using Abri.Server.Openings;
+using Abri.Server.Sealing;
 using Abri.Server.Shell;
 using Abri.Server.Water;
 using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
+using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Abri.Storage.Water;
 using FluentValidation;
@@ -51,9 +53,11 @@ public static class AbriApp
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
             .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<StoredSites>().AddSingleton<SheetEndpoints.SheetMaker>()
             .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>().AddSingleton<CoveringStore>()
+            .AddSingleton<ProductStore>().AddSingleton<JointStore>()
             .AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
 
         WebApplication app = builder.Build();
+        app.Services.GetRequiredService<ProductStore>().AddTypicalIfEmpty();
         if (options.WithDemo) app.Services.GetRequiredService<DemoData>().AddIfEmpty();
 
         app.UseExceptionHandler();
@@ -72,6 +76,7 @@ public static class AbriApp
         app.MapOpenings();
         app.MapDevices();
         app.MapWater();
+        app.MapSealing();
         app.MapHistory();
         return app;
     }

@@ -53,6 +53,26 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
     });
 
+    /// <summary>Replaces several records in one change, if each still has the version that the change was made from.</summary>
+    /// <returns>How it ended, and the row that stood in the way, if one did.</returns>
+    public Written<T> ReplaceAll(IReadOnlyList<(string Id, int Version, T Value)> changed, string what)
+    {
+        string? at = null;
+        WriteState state = Guarded(out string? message, work =>
+        {
+            foreach ((string id, int version, T value) in changed)
+            {
+                at = id;
+                if (work.Version(table, id) is not { } current) return WriteState.NotFound;
+                if (current != version) return WriteState.Stale;
+                work.Update(table, id, Columns(value));
+            }
+            work.Commit(Scope(Find(changed[0].Id)!.OwnerId, changed[0].Id), what);
+            return WriteState.Done;
+        });
+        return new Written<T>(state, at is null ? null : Find(at), message);
+    }
+
     /// <summary>Removes a record and what belongs to it, if it still has the version that was seen.</summary>
     public Written<T> Remove(string id, int version) => Write(id, version, (work, before) =>
     {

@@ -11,8 +11,9 @@ public class LayeringTests
         ["Shell"] = ["Geometry"],
         ["Openings"] = ["Geometry", "Shell"],
         ["Water"] = ["Geometry", "Shell", "Openings"],
-        ["Sealing"] = ["Geometry"],
-        ["Record"] = ["Geometry", "Shell", "Openings", "Water"],
+        ["Sealing"] = ["Geometry", "Shell", "Openings"],
+        ["Procedures"] = ["Geometry", "Shell", "Openings", "Sealing"],
+        ["Record"] = ["Geometry", "Shell", "Openings", "Water", "Sealing"],
     };
 
     [Fact]

@@ -1,4 +1,6 @@
 using System.Text.Json.Nodes;
+using Abri.Core;
+using Abri.Core.Sealing;
 
 namespace Abri.Server.Tests;
 
@@ -21,6 +23,21 @@ internal static class Samples
             "screws": {"alongWidth":5,"alongHeight":3,"insetMm":12,"pilotMm":2.5}
           }
         }
+        """)!;
+
+    private static JsonObject Together(string name, string wish) => new()
+    {
+        ["name"] = name,
+        ["fitting"] = Site()["fitting"]!.DeepClone(),
+        ["wishes"] = new JsonArray(new JsonObject { ["kind"] = wish, ["weight"] = 1 }),
+    };
+
+    private static JsonNode Product() => JsonNode.Parse(AbriJson.Write(TypicalProducts.All[0]))!;
+
+    public static JsonNode Joint() => JsonNode.Parse(
+        """
+        {"name":"Seam","kind":"seam","lengthMm":1200,"one":"paintedMetal","other":"paintedMetal","gapMm":3,"movementMm":0.2,"sun":false,"standingWater":false,"removableLater":false,"paintedOver":true,
+         "structural":false,"unbroken":false,"of":null,"product":null,"history":[{"on":"2019-08-03","kind":"sealed","family":"neutralSilicone","product":"","by":""}],"notes":""}
         """)!;
 
     private static JsonObject Wet(params (string Field, JsonNode Value)[] more)
@@ -121,6 +138,25 @@ internal static class Samples
                 ["centre"] = centre.DeepClone(),
                 ["marking"] = JsonNode.Parse("""{"view":"inside","markerOffsetMm":3.175,"startHoleMm":12,"cutSize":"wasteSide"}"""),
             },
+            ["openings-joint"] = new JsonObject
+            {
+                ["site"] = new JsonObject
+                {
+                    ["panel"] = Site()["panel"]!.DeepClone(),
+                    ["members"] = Site()["members"]!.DeepClone(),
+                    ["spacingMm"] = 30,
+                    ["fittings"] = new JsonArray(Together("A", "bayCentre"), Together("B", "centreLine")),
+                },
+            },
+            ["draught"] = JsonNode.Parse("""{"ways":[{"name":"Vent","place":{"sMm":900,"tMm":0},"flowM3h":150,"freeAreaMm2":4000,"high":true},{"name":"Fan","place":{"sMm":3900,"tMm":0},"flowM3h":120,"freeAreaMm2":4000,"high":true}],"sources":[{"name":"Galley","place":{"sMm":1000,"tMm":300}}],"volumeM3":12,"floorAreaM2":7}""")!,
+            ["sill-taper"] = JsonNode.Parse("""{"lengthMm":1100,"taperDeg":0.4,"frontMm":60}""")!,
+            ["inner-frame"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
+            ["tape-plan"] = JsonNode.Parse("""{"sides":[{"side":"front","lengthMm":490,"maxGapMm":8,"places":[{"alongMm":0,"skinMm":8,"frameMm":8},{"alongMm":200,"skinMm":0,"frameMm":8},{"alongMm":490,"skinMm":8,"frameMm":8}]}]}""")!,
+            ["opening-procedure"] = new JsonObject { ["work"] = new JsonObject { ["name"] = "Vent", ["site"] = Site(), ["centre"] = centre.DeepClone(), ["cutSize"] = "wasteSide", ["product"] = Product() } },
+            ["sealant-choice"] = new JsonObject { ["joint"] = Joint(), ["products"] = new JsonArray(Product()), ["bedding"] = "butylAndLapSealant", ["airC"] = 14 },
+            ["cure"] = new JsonObject { ["product"] = Product(), ["widthMm"] = 6, ["openFaces"] = 1, ["weather"] = JsonNode.Parse("""[{"airC":23,"relativePercent":50}]""") },
+            ["open-time"] = new JsonObject { ["product"] = Product(), ["air"] = JsonNode.Parse("""{"airC":23,"relativePercent":50}"""), ["layMinutes"] = 8 },
+            ["pot-life"] = JsonNode.Parse("""{"minutesAt23C":30,"airC":33,"grams":80}""")!,
             ["hole-check"] = JsonNode.Parse(
                 """
                 {"frame":{"cutOut":{"widthMm":400,"heightMm":400,"cornerRadiusMm":20},"neck":{"widthMm":396,"heightMm":396,"cornerRadiusMm":18},"flange":{"widthMm":490,"heightMm":490,"cornerRadiusMm":30},"leastLapMm":25},

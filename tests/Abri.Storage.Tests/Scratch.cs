@@ -4,6 +4,7 @@ using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
+using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Abri.Storage.Water;
 
@@ -27,7 +28,9 @@ internal sealed class Scratch : IDisposable
         Photos = new PhotoStore(Database, Findings, Panels);
         Water = new WaterStores(new SuspectStore(Database, Panels), new ObservationStore(Database, Panels), new SealReadingStore(Database, Panels), new DrainStore(Database, Panels), new CoveringStore(Database, Panels));
         Priors = new LeakPriorStore(Database);
-        Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors);
+        Joints = new JointStore(Database, Panels);
+        Products = new ProductStore(Database);
+        Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors, Joints, Products);
     }
 
     public string Folder { get; }
@@ -35,6 +38,10 @@ internal sealed class Scratch : IDisposable
     public string File => Path.Combine(Folder, "abri.db");
 
     public Database Database { get; }
+
+    public JointStore Joints { get; }
+
+    public ProductStore Products { get; }
 
     public VehicleStore Vehicles { get; }
 

@@ -22,6 +22,12 @@ public enum Layer
     /// <summary>The outer flange.</summary>
     Flange,
 
+    /// <summary>The inner frame, and its scribed edges.</summary>
+    Inner,
+
+    /// <summary>Where inner ribs are cut back.</summary>
+    Trim,
+
     /// <summary>Holes to drill.</summary>
     Holes,
 

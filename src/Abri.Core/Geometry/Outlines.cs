@@ -20,6 +20,9 @@ public static class Outlines
         return twice / 2;
     }
 
+    /// <summary>Length of a line through points, mm.</summary>
+    public static double LengthMm(IReadOnlyList<PanelPoint> line) => line.Zip(line.Skip(1), (a, b) => a.DistanceMm(b)).Sum();
+
     /// <summary>Whether a point lies inside; on the edge it may come out either way.</summary>
     public static bool Encloses(IReadOnlyList<PanelPoint> outline, PanelPoint p)
     {

@@ -45,6 +45,40 @@ public sealed record FlangeScrews(int AlongWidth, int AlongHeight, double InsetM
 /// <param name="MostMm">Thickest, mm.</param>
 public sealed record ClampRange(double LeastMm, double MostMm);
 
+/// <summary>What a bonded pane is made of.</summary>
+public enum Pane
+{
+    /// <summary>Glass.</summary>
+    Glass,
+
+    /// <summary>Acrylic sheet.</summary>
+    Acrylic,
+}
+
+/// <summary>A screw of the fitting's table.</summary>
+/// <param name="LengthMm">Length of the screw, mm.</param>
+/// <param name="FromMm">Thinnest wall for it, mm.</param>
+/// <param name="ToMm">Thickest wall for it, mm.</param>
+public sealed record ScrewForWall(double LengthMm, double FromMm, double ToMm);
+
+/// <summary>How the two halves of a clamped fitting meet.</summary>
+/// <param name="GapMm">Gap between the halves with full spacer lugs, mm; 0 where it has none.</param>
+/// <param name="Lugs">Number of spacer lugs.</param>
+/// <param name="GasketMm">Free height of the gasket, mm; 0 where it has none.</param>
+/// <param name="Screws">Which screw for which wall; may be empty.</param>
+/// <param name="InnerFrame">Outline of the frame inside; null where it has none.</param>
+public sealed record Halves(double GapMm, int Lugs, double GasketMm, IReadOnlyList<ScrewForWall> Screws, RoundedRectangle? InnerFrame);
+
+/// <summary>How a pane is bonded on.</summary>
+/// <param name="Pane">What it is made of.</param>
+/// <param name="LandMm">Width of the land that the bead wets, mm.</param>
+public sealed record Bonded(Pane Pane, double LandMm);
+
+/// <summary>What air passes.</summary>
+/// <param name="FreeAreaMm2">Free area that cannot be shut, mm2.</param>
+/// <param name="FlowM3h">What its fan moves, m3/h; 0 without one.</param>
+public sealed record AirPassage(double FreeAreaMm2, double FlowM3h);
+
 /// <summary>A thing that is fitted into an opening: all that placing and setting-out have to know of it, unturned.</summary>
 /// <param name="Name">What people call it.</param>
 /// <param name="Kind">What it is.</param>
@@ -63,6 +97,11 @@ public sealed record ClampRange(double LeastMm, double MostMm);
 /// <param name="BeddingMostMm">Greatest depth that its bedding may fill, mm.</param>
 /// <param name="Clamp">Wall thicknesses that it grips; null when it is not clamped.</param>
 /// <param name="Screws">Screws through the flange; null when there are none.</param>
+/// <param name="Halves">How the halves meet; null when it is not clamped, or when nobody knows.</param>
+/// <param name="Bonded">How it is bonded on; null when it is not.</param>
+/// <param name="Air">What air it passes; null for none.</param>
+/// <param name="HeatMm">Distance that everything that burns keeps from its cut-out, mm; 0 when it does not get hot.</param>
+/// <param name="NeedsPower">Whether a cable has to reach it.</param>
 public sealed record Fitting(
     string Name,
     FittingKind Kind,
@@ -80,7 +119,12 @@ public sealed record Fitting(
     double FlatnessMm,
     double BeddingMostMm,
     ClampRange? Clamp,
-    FlangeScrews? Screws)
+    FlangeScrews? Screws,
+    Halves? Halves = null,
+    Bonded? Bonded = null,
+    AirPassage? Air = null,
+    double HeatMm = 0,
+    bool NeedsPower = false)
 {
     /// <summary>The fitting after quarter turns on its panel.</summary>
     /// <param name="turnDeg">0, 90, 180 or 270, anticlockwise with s to the right and t up.</param>
@@ -91,6 +135,7 @@ public sealed record Fitting(
         Flange = Flange.Turned(turnDeg),
         Clearance = Clearance.Turned(turnDeg),
         Sweep = Sweep.Turned(turnDeg),
+        Halves = Halves is { InnerFrame: { } inner } ? Halves with { InnerFrame = inner.Turned(turnDeg) } : Halves,
         HingeSide = HingeSide is { } side ? TurnedSide(side, turnDeg) : null,
         Screws = Screws is { } s && turnDeg is 90 or 270 ? Screws! with { AlongWidth = Screws.AlongHeight + 2, AlongHeight = Screws.AlongWidth - 2 } : Screws,
     };

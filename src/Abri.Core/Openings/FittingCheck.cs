@@ -24,6 +24,10 @@ public static class FittingCheck
         }
         if (fitting.Clamp is { } clamp && clamp.LeastMm > clamp.MostMm)
             return new Problem("clamp-range-reversed", "/clamp", "The thinnest wall that can be clamped must not be thicker than the thickest.");
+        if (fitting.Halves?.InnerFrame is { } inner && (inner.WidthMm < fitting.CutOut.WidthMm || inner.HeightMm < fitting.CutOut.HeightMm))
+            return new Problem("inner-frame-too-small", "/halves/innerFrame", "The inner frame must cover the cut-out.");
+        if (fitting.Bonded is { } bonded && bonded.LandMm > lap)
+            return new Problem("land-too-wide", "/bonded/landMm", $"The pane laps the cut-out by {lap:0.#} mm: a land of {bonded.LandMm:0.#} mm does not fit on it.");
         return fitting.Screws is { } screws && screws.InsetMm > lap
             ? new Problem("screws-in-the-hole", "/screws/insetMm", $"The screw line must lie on the flange beside the hole: at most {lap:0.#} mm in from the flange's edge.")
             : null;

@@ -1,4 +1,5 @@
 using Abri.Core.Geometry;
+using Abri.Core.Openings.Clamping;
 using Abri.Core.Shell;
 
 namespace Abri.Core.Openings;
@@ -16,6 +17,14 @@ public enum OpeningState
     Fitted,
 }
 
+/// <summary>How the clamping of an opening stands.</summary>
+/// <param name="Layers">What lies between the halves.</param>
+/// <param name="Trimmed">Whether each lug was trimmed, lug by lug.</param>
+/// <param name="Tight">Screws that are tight, by their number in the order of tightening.</param>
+/// <param name="BeforeMm">Gaps of the gasket before tightening, mm.</param>
+/// <param name="AfterMm">Gaps at the same places after it, mm; may be empty.</param>
+public sealed record ClampWork(IReadOnlyList<ClampLayer> Layers, IReadOnlyList<bool> Trimmed, IReadOnlyList<int> Tight, IReadOnlyList<double> BeforeMm, IReadOnlyList<double> AfterMm);
+
 /// <summary>An opening in a panel: which fitting goes where, in which school, and how it turned out.</summary>
 /// <param name="Name">What people call it.</param>
 /// <param name="FittingId">The fitting of the catalogue.</param>
@@ -26,5 +35,6 @@ public enum OpeningState
 /// <param name="State">How far it has come.</param>
 /// <param name="AsCut">The hole as it was measured; null until then.</param>
 /// <param name="Notes">Anything worth keeping.</param>
+/// <param name="Clamp">How its clamping stands; null until somebody begins.</param>
 public sealed record Opening(
-    string Name, string FittingId, PanelPoint Centre, int TurnDeg, double? WallMm, Schools Schools, OpeningState State, AsCut? AsCut, string Notes);
+    string Name, string FittingId, PanelPoint Centre, int TurnDeg, double? WallMm, Schools Schools, OpeningState State, AsCut? AsCut, string Notes, ClampWork? Clamp = null);

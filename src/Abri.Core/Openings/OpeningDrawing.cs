@@ -29,6 +29,12 @@ public static class OpeningDrawing
         Rounded(Layer.Cut, sheet.CutOut, lines, arcs);
         Rounded(Layer.Path, sheet.CutPath.Path, lines, arcs);
         Rounded(Layer.Flange, fitting.Flange, lines, arcs);
+        if (fitting.Halves?.InnerFrame is { } inner) Rounded(Layer.Inner, inner, lines, arcs);
+        foreach (RibTrim trim in sheet.Trims)
+        {
+            ((double x1, double y1), (double x2, double y2)) = (At(trim.From), At(trim.To));
+            lines.Add(new DrawnLine(Layer.Trim, x1, y1, x2, y2));
+        }
         foreach (DrilledHole hole in sheet.StartHoles.Concat(sheet.ThroughHoles).Concat(sheet.ScrewHoles))
         {
             (double x, double y) = At(hole.Centre);
@@ -40,6 +46,7 @@ public static class OpeningDrawing
         lines.Add(new DrawnLine(Layer.Datum, -reachX, 0, reachX, 0));
         lines.Add(new DrawnLine(Layer.Datum, 0, -reachY, 0, reachY));
         var texts = new List<DrawnText> { new(Layer.Text, 0, -14, 5, title, true), new(Layer.Text, 0, 8, 3.5, $"{sheet.CutOut.WidthMm:0.#} x {sheet.CutOut.HeightMm:0.#} mm, r {sheet.CutOut.CornerRadiusMm:0.#}", true) };
+        texts.AddRange(sheet.Trims.Select(trim => (Trim: trim, At: At(trim.From))).Select(t => new DrawnText(Layer.Text, t.At.X, t.At.Y + 2, 3, $"cut {t.Trim.Rib} back here")));
         foreach (CutLine line in sheet.CutLines.Where(l => Math.Max(l.TapeFromMm, l.TapeToMm) <= DatumWithinMm))
         {
             ((double x1, double y1), (double x2, double y2)) = (At(line.DatumFrom), At(line.DatumTo));

@@ -34,13 +34,13 @@ public static class OpeningVerdict
         var placed = new Placed(ground, centre);
         sheet.Step("w", "cut-out along the vehicle", "from the fitting", ground.Fitting.CutOut.WidthMm, "mm");
         sheet.Step("h", "cut-out across", "from the fitting", ground.Fitting.CutOut.HeightMm, "mm");
-        List<VerdictRow> rows = [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Rows(placed, sheet), .. UseRules.Rows(placed, sheet)];
+        List<VerdictRow> rows = [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Rows(placed, sheet), .. UseRules.Rows(placed, sheet), .. KindRules.Rows(placed, sheet)];
         sheet.Cite(PlacingFigures.Assumed);
         rows = [.. rows.OrderByDescending(r => r.State)];
 
         VerdictState state = rows[0].State;
         (string summary, string reason) = Summary(state, rows, ground);
-        return sheet.Finish(new Verdict(state, summary, reason, Room(placed), rows, Cautions));
+        return sheet.Finish(new Verdict(state, summary, reason, Room(placed), rows, [.. KindRules.Cautions(ground.Fitting, site.Panel), .. Cautions]));
     }
 
     private static (string Summary, string Reason) Summary(VerdictState state, List<VerdictRow> rows, Ground ground)

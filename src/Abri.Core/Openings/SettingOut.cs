@@ -57,10 +57,11 @@ public sealed record DrilledHole(PanelPoint Centre, double DiameterMm);
 /// <param name="PerimeterMm">Length of the cut edge, mm.</param>
 /// <param name="CutPath">Where the blade goes.</param>
 /// <param name="Order">What to do, in order.</param>
+/// <param name="Trims">Where inner ribs are cut back; empty where none stands in the way.</param>
 public sealed record SettingOutSheet(
     ViewedFrom View, RoundedRectangle CutOut, PanelPoint Centre, IReadOnlyList<CutLine> CutLines, CentreLine AlongLine, CentreLine AcrossLine,
     IReadOnlyList<PanelPoint> CornerCentres, IReadOnlyList<DrilledHole> StartHoles, IReadOnlyList<DrilledHole> ThroughHoles, IReadOnlyList<DrilledHole> ScrewHoles,
-    double DiagonalMm, double ArcDiagonalMm, double ThroughDiagonalMm, double PerimeterMm, CutPath CutPath, IReadOnlyList<string> Order);
+    double DiagonalMm, double ArcDiagonalMm, double ThroughDiagonalMm, double PerimeterMm, CutPath CutPath, IReadOnlyList<string> Order, IReadOnlyList<RibTrim> Trims);
 
 /// <summary>
 /// Works out what a person marks on the metal: datums a tape can hook, the distances to set, holes, diagonals, the blade's path.
@@ -107,7 +108,7 @@ public static class SettingOut
         return sheet.Finish(new SettingOutSheet(
             marking.View, cutOut, centre, lines, along, across, cutOut.CornerCentresAt(centre), StartHoles(path, centre),
             [.. through.BoxAt(centre).Corners.Select(c => new DrilledHole(c, ThroughMm))], ScrewHoles(fitting, centre),
-            diagonal, arcDiagonal, through.DiagonalMm, perimeter, path, Order(marking, ground, through.DiagonalMm)));
+            diagonal, arcDiagonal, through.DiagonalMm, perimeter, path, Order(marking, ground, through.DiagonalMm), RibTrim.Of(ground, centre)));
     }
 
     private static CutLine Line(Side side, PanelBox cut, Ground ground, Marking marking, Worksheet sheet)

@@ -1,4 +1,5 @@
 using Abri.Core.Openings;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 
@@ -20,6 +21,8 @@ public static class RecordCheck
         {
             if (FittingCheck.Of(record.Fittings[i].Fitting) is { } problem) return problem.Under($"/fittings/{i}/fitting");
         }
+        if (Twice((record.Products ?? []).Select(p => p.Name)) is { } product) return new Problem("name-twice", "/products", $"Two products are named \"{product}\".");
+        if (First(record.Products ?? [], ProductCheck.Of, "/products") is { } wrong) return wrong;
         HashSet<string> keys = [.. record.Fittings.Select(f => f.Key)];
         for (int i = 0; i < record.Panels.Count; i++)
         {
@@ -41,6 +44,7 @@ public static class RecordCheck
                 return new Problem("fitting-unknown", $"/openings/{i}/fittingId", $"The opening {record.Openings[i].Name} uses a fitting that is not in the file.");
             if (OpeningCheck.Of(record.Panel, record.Openings[i]) is { } problem) return problem.Under($"/openings/{i}");
         }
+        if (First(record.Joints ?? [], JointCheck.Of, "/joints") is { } joint) return joint;
         return record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null;
     }
 

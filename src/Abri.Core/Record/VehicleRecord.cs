@@ -1,4 +1,5 @@
 using Abri.Core.Openings;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
@@ -11,8 +12,10 @@ namespace Abri.Core.Record;
 /// <param name="Fittings">The fittings that its openings use.</param>
 /// <param name="Panels">Its panels with all that lies on them.</param>
 /// <param name="LeakPriors">Priors of leaks that somebody changed; null for none.</param>
+/// <param name="Products">The products that its joints name; null for none.</param>
 public sealed record VehicleRecord(
-    Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<KeyedFitting> Fittings, IReadOnlyList<PanelRecord> Panels, IReadOnlyList<LeakPrior>? LeakPriors = null);
+    Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<KeyedFitting> Fittings, IReadOnlyList<PanelRecord> Panels, IReadOnlyList<LeakPrior>? LeakPriors = null,
+    IReadOnlyList<Product>? Products = null);
 
 /// <summary>A fitting with the key by which the openings of the same record name it.</summary>
 /// <param name="Key">The key; has no meaning outside the record.</param>
@@ -25,8 +28,10 @@ public sealed record KeyedFitting(string Key, Fitting Fitting);
 /// <param name="Findings">What was found on it.</param>
 /// <param name="Openings">Its openings; their fitting's id is a key of <see cref="VehicleRecord.Fittings"/>.</param>
 /// <param name="Water">What bears on water; null where nothing was written down.</param>
+/// <param name="Joints">Joints that were written down; null for none.</param>
 public sealed record PanelRecord(
-    Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Opening> Openings, WaterRecord? Water = null);
+    Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Opening> Openings, WaterRecord? Water = null,
+    IReadOnlyList<Joint>? Joints = null);
 
 /// <summary>What bears on water, of one panel.</summary>
 /// <param name="Suspects">Suspects that somebody wrote down.</param>

@@ -28,7 +28,25 @@ public static class OpeningPdf
             foreach (Tile tile in tiling.Tiles)
             {
                 using var page = new Page(document, tiling.TileWidthMm + (2 * Page.MarginMm), tiling.TileHeightMm + (2 * Page.MarginMm) + FooterMm);
-                TemplatePage(page, sheet, tiling, tile);
+                TemplatePage(page, sheet.Vehicle, sheet.Drawing, sheet.Lengths, tiling, tile);
+                Compass(page, sheet, page.WidthMm - Page.MarginMm - 46, Page.MarginMm + tiling.TileHeightMm + 19);
+            }
+            document.Close();
+        }
+        return bytes.ToArray();
+    }
+
+    /// <summary>A drawing at exactly 1:1 by itself, such as the scribes of an inner frame.</summary>
+    public static byte[] Write(string vehicle, Drawing drawing, LengthFormat lengths, Paper paper)
+    {
+        using var bytes = new MemoryStream();
+        using (var document = SKDocument.CreatePdf(bytes, new SKDocumentPdfMetadata { Title = $"{vehicle}: {drawing.Title}", Creator = "Abri" }))
+        {
+            Tiling tiling = TilingOn(paper, drawing);
+            foreach (Tile tile in tiling.Tiles)
+            {
+                using var page = new Page(document, tiling.TileWidthMm + (2 * Page.MarginMm), tiling.TileHeightMm + (2 * Page.MarginMm) + FooterMm);
+                TemplatePage(page, vehicle, drawing, lengths, tiling, tile);
             }
             document.Close();
         }
@@ -45,18 +63,17 @@ public static class OpeningPdf
         return lying.Tiles.Count < upright.Tiles.Count ? lying : upright;
     }
 
-    private static void TemplatePage(Page page, OpeningSheet sheet, Tiling tiling, Tile tile)
+    private static void TemplatePage(Page page, string vehicle, Drawing drawing, LengthFormat lengths, Tiling tiling, Tile tile)
     {
         var frame = new PanelBox(Page.MarginMm, Page.MarginMm + tiling.TileWidthMm, Page.MarginMm, Page.MarginMm + tiling.TileHeightMm);
-        page.Draw(sheet.Drawing, new PanelPoint(tile.Area.SMinMm, tile.Area.TMaxMm), frame.SMinMm, frame.TMinMm, 1, frame);
+        page.Draw(drawing, new PanelPoint(tile.Area.SMinMm, tile.Area.TMaxMm), frame.SMinMm, frame.TMinMm, 1, frame);
         using (SKPaint pen = Page.Pen(Page.Soft, 0.15, 1, 1)) page.Frame(pen, frame);
         foreach (PanelPoint corner in frame.Grown(-Tiling.OverlapMm / 2).Corners) Cross(page, corner.SMm, corner.TMm);
 
         double footer = frame.TMaxMm + 7;
         page.CheckBar(Page.MarginMm, footer + 2, 100, "Check bar 100 mm: measure it before you cut. Print at 100 %, never fitted to the page.");
-        if (sheet.Lengths.Units == UnitSystem.Inch) page.CheckBar(Page.MarginMm, footer + 9, 4 * LengthFormat.MmPerInch, "4 inches");
-        page.Text($"{sheet.Vehicle}: {sheet.Drawing.Title}, page {tile.Name}", Page.MarginMm, footer + 15, 3, true);
-        Compass(page, sheet, page.WidthMm - Page.MarginMm - 46, footer + 12);
+        if (lengths.Units == UnitSystem.Inch) page.CheckBar(Page.MarginMm, footer + 9, 4 * LengthFormat.MmPerInch, "4 inches");
+        page.Text($"{vehicle}: {drawing.Title}, page {tile.Name}", Page.MarginMm, footer + 15, 3, true);
         Map(page, tiling, tile, page.WidthMm - Page.MarginMm - 14, footer - 3);
     }
 

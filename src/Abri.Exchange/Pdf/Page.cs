@@ -132,6 +132,7 @@ internal sealed class Page : IDisposable
     {
         Layer.Cut => Pen(Rust, 0.5),
         Layer.Path => Pen(Rust, 0.2, 2, 1),
+        Layer.Trim => Pen(Rust, 0.4, 1, 1),
         Layer.Flange => Pen(Ink, 0.25, 4, 2),
         Layer.Datum => Pen(Soft, 0.2, 8, 2, 1, 2),
         _ => Pen(Ink, 0.25),

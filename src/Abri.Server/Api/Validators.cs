@@ -1,9 +1,12 @@
 using System.Text.RegularExpressions;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Openings.Clamping;
 using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Core.Shell.Presets;
+using Abri.Server.Calculators;
+using Abri.Server.Sealing;
 using Abri.Server.Shell;
 using Abri.Server.Water;
 using FluentValidation;
@@ -165,12 +168,15 @@ internal sealed class VehicleRecordValidator : AbstractValidator<VehicleRecord>
             f.RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
         });
         RuleForEach(x => x.LeakPriors).Given().SetValidator(new LeakPriorValidator());
+        RuleFor(x => x.Products).Must(p => p is null || p.Count <= 200).WithMessage("At most 200 products travel with a vehicle.");
+        RuleForEach(x => x.Products).Given().SetValidator(new ProductValidator());
         RuleFor(x => x.Panels).Must(p => p.Count <= 40).WithMessage("A vehicle has at most 40 panels.");
         RuleForEach(x => x.Panels).Given().ChildRules(p =>
         {
             p.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
             p.RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
             p.RuleForEach(x => x.Openings).Given().SetValidator(new OpeningValidator());
+            p.RuleForEach(x => x.Joints).Given().SetValidator(new JointValidator());
             p.RuleFor(x => x.Water!).SetValidator(new WaterRecordValidator()).When(x => x.Water is not null);
             p.RuleForEach(x => x.Findings).Given().ChildRules(f =>
             {
@@ -261,6 +267,27 @@ internal sealed class FittingValidator : AbstractValidator<Fitting>
             RuleFor(x => x.Screws!.InsetMm).Between(1, 200, "The screw line's distance from the edge", "mm");
             RuleFor(x => x.Screws!.PilotMm).Between(0.5, 20, "The pilot hole", "mm");
         });
+        When(x => x.Halves is not null, () =>
+        {
+            RuleFor(x => x.Halves!.GapMm).Between(0, 300, "The gap between the halves", "mm");
+            RuleFor(x => x.Halves!.Lugs).Between(0, 100, "The number of lugs");
+            RuleFor(x => x.Halves!.GasketMm).Between(0, 60, "The gasket's free height", "mm");
+            RuleFor(x => x.Halves!.Screws).Must(s => s.Count <= 20).WithMessage("A table has at most 20 screws.");
+            RuleForEach(x => x.Halves!.Screws).Given().ChildRules(s =>
+            {
+                s.RuleFor(x => x.LengthMm).Between(2, 300, "A screw", "mm");
+                s.RuleFor(x => x.FromMm).Between(0, 300, "The thinnest wall of a screw", "mm");
+                s.RuleFor(x => x.ToMm).Between(0, 300, "The thickest wall of a screw", "mm");
+            });
+            RuleFor(x => x.Halves!.InnerFrame!).SetValidator(new RoundedRectangleValidator()).When(x => x.Halves!.InnerFrame is not null);
+        });
+        When(x => x.Bonded is not null, () => RuleFor(x => x.Bonded!.LandMm).Between(1, 300, "The land", "mm"));
+        When(x => x.Air is not null, () =>
+        {
+            RuleFor(x => x.Air!.FreeAreaMm2).Between(0, 1_000_000, "The free area", "mm2");
+            RuleFor(x => x.Air!.FlowM3h).Between(0, 5000, "What the fan moves", "m3/h");
+        });
+        RuleFor(x => x.HeatMm).Between(0, 2000, "The distance of what burns", "mm");
     }
 }
 
@@ -287,6 +314,21 @@ internal sealed class OpeningValidator : AbstractValidator<Opening>
         RuleFor(x => x.TurnDeg).QuarterTurn();
         RuleFor(x => x.WallMm).Between(0.3, 300, "The wall's thickness", "mm");
         RuleFor(x => x.AsCut!).SetValidator(new AsCutValidator()).When(x => x.AsCut is not null);
+        When(x => x.Clamp is not null, () =>
+        {
+            RuleFor(x => x.Clamp!.Layers).Must(l => l.Count <= 20).WithMessage("A stack has at most 20 layers.");
+            RuleForEach(x => x.Clamp!.Layers).Given().ChildRules(l =>
+            {
+                l.RuleFor(x => x.Name).Name();
+                l.RuleFor(x => x.ThickMm).Between(0, 500, "A layer", "mm");
+            });
+            RuleFor(x => x.Clamp!.Trimmed).Must(t => t.Count <= 100).WithMessage("A fitting has at most 100 lugs.");
+            RuleFor(x => x.Clamp!.Tight).Must(t => t.Count <= TighteningOrder.Most && t.All(i => i >= 0)).WithMessage($"A fitting has at most {TighteningOrder.Most} screws.");
+            RuleFor(x => x.Clamp!.BeforeMm).Must(b => b.Count <= 100).WithMessage("At most 100 places are measured.");
+            RuleFor(x => x.Clamp!.AfterMm).Must(b => b.Count <= 100).WithMessage("At most 100 places are measured.");
+            RuleForEach(x => x.Clamp!.BeforeMm).Between(0, 1000, "A gap", "mm");
+            RuleForEach(x => x.Clamp!.AfterMm).Between(0, 1000, "A gap", "mm");
+        });
     }
 }
 
@@ -300,13 +342,7 @@ internal sealed class SiteValidator : AbstractValidator<Site>
         RuleFor(x => x.TurnDeg).QuarterTurn();
         RuleFor(x => x.WallMm).Between(0.3, 300, "The wall's thickness", "mm");
         RuleFor(x => x.Neighbours).Must(n => n is null || n.Count <= 100).WithMessage("A panel has at most 100 openings.");
-        RuleForEach(x => x.Neighbours).Given().ChildRules(n =>
-        {
-            n.RuleFor(x => x.Name).Name();
-            n.RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
-            n.RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
-            n.RuleFor(x => x.TurnDeg).QuarterTurn();
-        });
+        RuleForEach(x => x.Neighbours).Given().SetValidator(new NeighbourValidator());
         RuleFor(x => x.Zones).Must(z => z is null || z.Count <= 100).WithMessage("A vehicle has at most 100 zones.");
         RuleForEach(x => x.Zones).Given().SetValidator(new ZoneValidator());
         RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);

@@ -2,7 +2,9 @@ using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
+using Abri.Core.Openings.Joint;
 using Abri.Core.Openings.Seating;
+using Abri.Core.Procedures;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
@@ -48,6 +50,16 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/moist-air", (AirInput x) => Answer(MoistAir.Of(x.AirC, x.RelativePercent))).Validate<AirInput>().WithName("moist-air");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
+        calculators.MapPost("/openings-joint", (OpeningsJointInput x) => Answer(JointPlacement.Of(x.Site), "/site")).Validate<OpeningsJointInput>().WithName("openings-joint");
+        calculators.MapPost("/draught", (DraughtInput x) => Answer(Draught.Of(x.Ways, x.Sources, x.VolumeM3, x.FloorAreaM2))).Validate<DraughtInput>().WithName("draught");
+        calculators.MapPost("/sill-taper", (SillTaperInput x) => Answer(SillTaper.Of(x.LengthMm, x.TaperDeg, x.FrontMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<SillTaperInput>().WithName("sill-taper");
+        calculators.MapPost("/inner-frame", (InnerFrameInput x) => Answer(InnerFrame.Of(x.Site, x.Centre), "/site")).Validate<InnerFrameInput>().WithName("inner-frame");
+        calculators.MapPost("/tape-plan", (TapePlanInput x) => Answer(TapePlan.Of(x.Sides, x.Tape ?? BeddingTape.Usual))).Validate<TapePlanInput>().WithName("tape-plan");
+        calculators.MapPost("/opening-procedure", (OpeningProcedureInput x) => Answer(OpeningProcedure.Of(x.Work), "/work")).Validate<OpeningProcedureInput>().WithName("opening-procedure");
+        calculators.MapPost("/sealant-choice", (SealantChoiceInput x) => Answer(SealantChoice.Of(x.Joint, x.Products, x.Bedding, x.AirC, x.Lengths ?? LengthFormat.Millimetres))).Validate<SealantChoiceInput>().WithName("sealant-choice");
+        calculators.MapPost("/cure", (CureInput x) => Answer(Cure.Of(x.Product, x.WidthMm, x.OpenFaces, x.Weather))).Validate<CureInput>().WithName("cure");
+        calculators.MapPost("/open-time", (OpenTimeInput x) => Answer(OpenTime.Of(x.Product, x.Air, x.LayMinutes))).Validate<OpenTimeInput>().WithName("open-time");
+        calculators.MapPost("/pot-life", (PotLifeInput x) => TypedResults.Ok(OpenTime.InThePot(x.MinutesAt23C, x.AirC, x.Grams))).Validate<PotLifeInput>().WithName("pot-life");
         calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");
         calculators.MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Facing, x.Lengths ?? LengthFormat.Millimetres))).Validate<HoleCheckInput>().WithName("hole-check");
     }
@@ -60,7 +72,7 @@ internal static class CalculatorEndpoints
         where T : notnull
     {
         if (result.IsOk(out Worked<T>? worked, out Problem? problem)) return TypedResults.Ok(worked);
-        bool inSite = !BesideSite.Any(field => problem.Pointer.StartsWith(field, StringComparison.Ordinal));
+        bool inSite = site == "/work" || !BesideSite.Any(field => problem.Pointer.StartsWith(field, StringComparison.Ordinal));
         return Problems.Of(inSite ? problem.Under(site) : problem);
     }
 }

@@ -193,11 +193,7 @@ internal sealed class OpeningPositionsInputValidator : AbstractValidator<Opening
     {
         RuleFor(x => x.Site).SetValidator(new SiteValidator());
         RuleFor(x => x.Wishes).Must(w => w.Count <= 20).WithMessage("At most 20 wishes can be weighed.");
-        RuleForEach(x => x.Wishes).Given().ChildRules(wish =>
-        {
-            wish.RuleFor(x => x.Weight).Between(0, 100, "A wish's weight", "");
-            wish.RuleFor(x => x.AtMm).Between(-Ranges.LongestMm, Ranges.LongestMm, "The line", "mm");
-        });
+        RuleForEach(x => x.Wishes).Given().SetValidator(new WishValidator());
     }
 }
 

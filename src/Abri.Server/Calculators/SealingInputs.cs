@@ -4,6 +4,7 @@ using Abri.Core.Openings.Clamping;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Sealing;
 using Abri.Server.Api;
+using Abri.Server.Sealing;
 using FluentValidation;
 
 namespace Abri.Server.Calculators;
@@ -56,6 +57,33 @@ public sealed record BondThicknessInput(Part First, Part Second, double LengthMm
 /// <param name="RelativePercent">Relative humidity, %.</param>
 public sealed record AirInput(double AirC, double RelativePercent);
 
+/// <summary>Input of the calculator <c>sealant-choice</c>.</summary>
+/// <param name="Joint">The joint.</param>
+/// <param name="Products">The products at hand.</param>
+/// <param name="Bedding">The school for roof flanges.</param>
+/// <param name="AirC">Temperature at which it is laid, C; null where that is open.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record SealantChoiceInput(Joint Joint, IReadOnlyList<Product> Products, FlangeBedding Bedding, double? AirC = null, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>cure</c>.</summary>
+/// <param name="Product">The product.</param>
+/// <param name="WidthMm">Width of the bead from its open face, mm.</param>
+/// <param name="OpenFaces">Faces open to the air: 1 or 2.</param>
+/// <param name="Weather">Air of each hour from when it is laid; one hour alone stands for steady air.</param>
+public sealed record CureInput(Product Product, double WidthMm, int OpenFaces, IReadOnlyList<AirHour> Weather);
+
+/// <summary>Input of the calculator <c>open-time</c>.</summary>
+/// <param name="Product">The product.</param>
+/// <param name="Air">Today's air.</param>
+/// <param name="LayMinutes">Minutes to lay the bead; null where that is open.</param>
+public sealed record OpenTimeInput(Product Product, AirHour Air, double? LayMinutes = null);
+
+/// <summary>Input of the calculator <c>pot-life</c>.</summary>
+/// <param name="MinutesAt23C">Pot life of the data sheet at 23 C, min.</param>
+/// <param name="AirC">Temperature, C.</param>
+/// <param name="Grams">Mass mixed at once, g.</param>
+public sealed record PotLifeInput(double MinutesAt23C, double AirC, double Grams);
+
 internal sealed class RestingPlaneInputValidator : AbstractValidator<RestingPlaneInput>
 {
     public RestingPlaneInputValidator()
@@ -76,12 +104,7 @@ internal sealed class SeatInputValidator : AbstractValidator<SeatInput>
     {
         RuleFor(x => x.Site).SetValidator(new SiteValidator());
         RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
-        When(x => x.Tape is not null, () =>
-        {
-            RuleFor(x => x.Tape!.WidthMm).Between(5, 200, "The tape's width", "mm");
-            RuleFor(x => x.Tape!.ThickMm).Between(0.5, 50, "The tape's thickness", "mm");
-            RuleFor(x => x.Tape!.SqueezedShare).Between(0.1, 1, "What is left of it when squeezed", "");
-        });
+        RuleFor(x => x.Tape!).SetValidator(new BeddingTapeValidator()).When(x => x.Tape is not null);
     }
 }
 
@@ -153,4 +176,56 @@ internal sealed class BondThicknessInputValidator : AbstractValidator<BondThickn
 internal sealed class AirInputValidator : AbstractValidator<AirInput>
 {
     public AirInputValidator() => RuleFor(x => x.AirC).Between(-40, 80, "The temperature", "C");
+}
+
+internal sealed class SealantChoiceInputValidator : AbstractValidator<SealantChoiceInput>
+{
+    public SealantChoiceInputValidator()
+    {
+        RuleFor(x => x.Joint).SetValidator(new JointValidator());
+        RuleFor(x => x.Products).Must(p => p.Count <= 200).WithMessage("At most 200 products are weighed.");
+        RuleForEach(x => x.Products).Given().SetValidator(new ProductValidator());
+        RuleFor(x => x.AirC).Between(-40, 80, "The temperature", "C");
+        RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);
+    }
+}
+
+internal sealed class AirHourValidator : AbstractValidator<AirHour>
+{
+    public AirHourValidator()
+    {
+        RuleFor(x => x.AirC).Between(-40, 80, "The temperature", "C");
+        RuleFor(x => x.RelativePercent).Between(0, 100, "The humidity", "%");
+    }
+}
+
+internal sealed class CureInputValidator : AbstractValidator<CureInput>
+{
+    public CureInputValidator()
+    {
+        RuleFor(x => x.Product).SetValidator(new ProductValidator());
+        RuleFor(x => x.WidthMm).Between(0, 100, "The bead's width", "mm");
+        RuleFor(x => x.Weather).Must(w => w.Count <= 10_000).WithMessage($"At most {Cure.MostHours} hours of weather are followed.");
+        RuleForEach(x => x.Weather).Given().SetValidator(new AirHourValidator());
+    }
+}
+
+internal sealed class OpenTimeInputValidator : AbstractValidator<OpenTimeInput>
+{
+    public OpenTimeInputValidator()
+    {
+        RuleFor(x => x.Product).SetValidator(new ProductValidator());
+        RuleFor(x => x.Air).SetValidator(new AirHourValidator());
+        RuleFor(x => x.LayMinutes).Between(0, 1440, "The time to lay it", "minutes");
+    }
+}
+
+internal sealed class PotLifeInputValidator : AbstractValidator<PotLifeInput>
+{
+    public PotLifeInputValidator()
+    {
+        RuleFor(x => x.MinutesAt23C).Between(1, 1440, "The pot life", "minutes");
+        RuleFor(x => x.AirC).Between(-20, 60, "The temperature", "C");
+        RuleFor(x => x.Grams).Between(1, 20_000, "The mass", "g");
+    }
 }

@@ -25,6 +25,7 @@ internal static class OpeningEndpoints
         vehicle.MapPost("/panels/{panelId}/openings", Add).Validate<Opening>().WithName("opening-add");
         vehicle.MapGroup("/openings/{id}").MapRecord<Opening, OpeningStore>(
             "opening", (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => Check(context, row.OwnerId!, value));
+        vehicle.MapPost("/panels/{panelId}/openings/move", Move).Validate<OpeningMoves>().WithName("openings-move");
         vehicle.MapSheets();
     }
 
@@ -32,6 +33,22 @@ internal static class OpeningEndpoints
     {
         if (panels.Find(panelId)?.OwnerId != vehicleId) return Problems.NotFound("This panel is not there any more.");
         return Check(context, panelId, value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
+    }
+
+    private static Results<Ok<IReadOnlyList<Stored<Opening>>>, ProblemHttpResult> Move(string vehicleId, string panelId, OpeningMoves body, PanelStore panels, OpeningStore store)
+    {
+        if (panels.Find(panelId) is not { } panel || panel.OwnerId != vehicleId) return Problems.NotFound("This panel is not there any more.");
+        var moved = new List<(string, int, Opening)>();
+        for (int i = 0; i < body.Moves.Count; i++)
+        {
+            OpeningMove move = body.Moves[i];
+            if (store.Find(move.Id) is not { } row || row.OwnerId != panelId) return Problems.NotFound("One of these openings is not there any more.");
+            Opening value = row.Value with { Centre = move.Centre };
+            if (OpeningCheck.Of(panel.Value, value) is { } off) return Problems.Of(off.Under($"/moves/{i}"));
+            moved.Add((move.Id, move.Version, value));
+        }
+        Written<Opening> written = store.ReplaceAll(moved, $"Placed {moved.Count} openings together");
+        return written.State == WriteState.Done ? TypedResults.Ok<IReadOnlyList<Stored<Opening>>>([.. moved.Select(m => store.Find(m.Item1)!)]) : Problems.Of(written);
     }
 
     private static Problem? Check(HttpContext context, string panelId, Opening value)

@@ -36,20 +36,6 @@ internal static class WaterEndpoints
         app.MapGet("/api/leak-priors", () => LeakPriors.Usual).WithTags("water").WithName("leak-prior-usual");
     }
 
-    /// <summary>Adds, reads, replaces and removes records that lie on a panel.</summary>
-    private static void MapOnPanel<T, TStore>(this RouteGroupBuilder vehicle, string name, Func<Panel, T, Core.Problem?> check)
-        where T : notnull
-        where TStore : Store<T>
-    {
-        vehicle.MapPost($"/panels/{{panelId}}/{name}s", Results<Ok<Stored<T>>, ProblemHttpResult> (string panelId, T value, HttpContext context, PanelStore panels, TStore store) =>
-        {
-            if (ShellEndpoints.Owned(context, panels.Find(panelId)) is not { } panel) return Problems.NotFound("This panel is not there any more.");
-            return check(panel.Value, value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
-        }).Validate<T>().WithName($"{name}-add");
-        vehicle.MapGroup($"/{name}s/{{id}}").MapRecord<T, TStore>(
-            name, (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => check(ShellEndpoints.PanelOf(context, row.OwnerId!), value));
-    }
-
     /// <summary>The roof with its openings as dams, planned ones too: one wants to know before one cuts.</summary>
     private static Results<Ok<WetRoof>, ProblemHttpResult> Roof(string vehicleId, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings)
     {

@@ -30,6 +30,11 @@ public sealed class FittingStore(Database database) : Store<Fitting>(database, "
         ["bedding_most_mm"] = value.BeddingMostMm,
         ["clamp"] = Storage.Columns.MaybeJson(value.Clamp),
         ["screws"] = Storage.Columns.MaybeJson(value.Screws),
+        ["halves"] = Storage.Columns.MaybeJson(value.Halves),
+        ["bonded"] = Storage.Columns.MaybeJson(value.Bonded),
+        ["air"] = Storage.Columns.MaybeJson(value.Air),
+        ["heat_mm"] = value.HeatMm,
+        ["needs_power"] = value.NeedsPower,
     };
 
     /// <inheritdoc/>
@@ -37,7 +42,8 @@ public sealed class FittingStore(Database database) : Store<Fitting>(database, "
         row.Text("name"), row.Enum<FittingKind>("kind"), row.Json<RoundedRectangle>("cut_out"), row.Real("tolerance_minus_mm"), row.Real("tolerance_plus_mm"),
         row.Json<RoundedRectangle>("neck"), row.Json<RoundedRectangle>("flange"), row.Real("least_lap_mm"), row.Json<PerSide>("clearance"),
         row.Real("mass_kg"), row.Int("vibrates") == 1, row.MaybeText("hinge_side") is null ? null : row.Enum<Side>("hinge_side"), row.Json<PerSide>("sweep"),
-        row.Real("flatness_mm"), row.Real("bedding_most_mm"), row.MaybeJson<ClampRange>("clamp"), row.MaybeJson<FlangeScrews>("screws"));
+        row.Real("flatness_mm"), row.Real("bedding_most_mm"), row.MaybeJson<ClampRange>("clamp"), row.MaybeJson<FlangeScrews>("screws"),
+        row.MaybeJson<Halves>("halves"), row.MaybeJson<Bonded>("bonded"), row.MaybeJson<AirPassage>("air"), row.Real("heat_mm"), row.Int("needs_power") == 1);
 
     /// <inheritdoc/>
     protected override string Title(Fitting value) => value.Name;

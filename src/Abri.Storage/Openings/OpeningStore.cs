@@ -21,12 +21,13 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
         ["state"] = Storage.Columns.Name(value.State),
         ["as_cut"] = Storage.Columns.MaybeJson(value.AsCut),
         ["notes"] = value.Notes,
+        ["clamp"] = Storage.Columns.MaybeJson(value.Clamp),
     };
 
     /// <inheritdoc/>
     protected override Opening Read(SqliteDataReader row) => new(
         row.Text("name"), row.Text("fitting_id"), row.Json<PanelPoint>("centre"), row.Int("turn_deg"), row.MaybeReal("wall_mm"),
-        row.Json<Schools>("schools"), row.Enum<OpeningState>("state"), row.MaybeJson<AsCut>("as_cut"), row.Text("notes"));
+        row.Json<Schools>("schools"), row.Enum<OpeningState>("state"), row.MaybeJson<AsCut>("as_cut"), row.Text("notes"), row.MaybeJson<ClampWork>("clamp"));
 
     /// <inheritdoc/>
     protected override string Title(Opening value) => value.Name;

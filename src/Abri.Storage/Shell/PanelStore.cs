@@ -7,8 +7,8 @@ namespace Abri.Storage.Shell;
 /// <summary>Keeps the panels of vehicles.</summary>
 public sealed class PanelStore(Database database) : Store<Panel>(database, "panel", "vehicle_id")
 {
-    /// <summary>Tables of what bears on water; their rows belong to a panel and go with it.</summary>
-    private static readonly string[] WaterTables = ["suspect", "observation", "seal_reading", "drain", "covering"];
+    /// <summary>Tables whose rows belong to a panel, and that nothing else refers to: they go with it.</summary>
+    private static readonly string[] OnPanel = ["suspect", "observation", "seal_reading", "drain", "covering", "joint"];
 
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Panel value) => new Dictionary<string, object?>
@@ -49,7 +49,7 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
             FindingStore.RemovePhotos(work, finding);
             work.Delete("finding", finding);
         }
-        foreach (string table in WaterTables)
+        foreach (string table in OnPanel)
         {
             foreach (string row in work.Ids(table, "panel_id", panelId)) work.Delete(table, row);
         }

@@ -154,7 +154,12 @@ public class JointPlacementTests
     /// <summary>A square vent without clearances and without a lid; its margin to the panel's edge is the program's own 10 mm.</summary>
     private static Fitting Vent(double cutMm, double flangeMm) => Roofs.Vent() with
     {
-        CutOut = new RoundedRectangle(cutMm, cutMm, 0), Neck = new RoundedRectangle(cutMm, cutMm, 0), Flange = new RoundedRectangle(flangeMm, flangeMm, 0),
-        LeastLapMm = 1, Clearance = PerSide.All(0), Sweep = PerSide.All(0), Screws = null,
+        CutOut = new RoundedRectangle(cutMm, cutMm, 0),
+        Neck = new RoundedRectangle(cutMm, cutMm, 0),
+        Flange = new RoundedRectangle(flangeMm, flangeMm, 0),
+        LeastLapMm = 1,
+        Clearance = PerSide.All(0),
+        Sweep = PerSide.All(0),
+        Screws = null,
     };
 }

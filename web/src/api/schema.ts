@@ -901,6 +901,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/openings-joint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openings-joint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/draught": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draught"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sill-taper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sill-taper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/inner-frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inner-frame"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/tape-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tape-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/opening-procedure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-procedure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sealant-choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sealant-choice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/cure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/open-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open-time"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/pot-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pot-life"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/setting-out": {
         parameters: {
             query?: never;
@@ -1205,6 +1365,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/openings/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openings-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/openings/{id}/sheet.pdf": {
         parameters: {
             query?: never;
@@ -1213,6 +1389,70 @@ export interface paths {
             cookie?: never;
         };
         get: operations["opening-sheet-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-steps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/steps.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-steps-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/frame.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-frame-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/frame.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-frame-dxf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1541,6 +1781,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["product-list"];
+        put?: never;
+        post: operations["product-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["product-get"];
+        put: operations["product-put"];
+        post?: never;
+        delete: operations["product-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/sealing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-joints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/joints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["joint-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/joints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["joint-get"];
+        put: operations["joint-put"];
+        post?: never;
+        delete: operations["joint-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1548,11 +1868,46 @@ export interface components {
         AddedVehicle: {
             id: string;
         };
+        /** @enum {unknown} */
+        Adhesion: "none" | "withPrimer" | "good";
+        AirHour: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+        };
         AirInput: {
             /** Format: double */
             airC: number;
             /** Format: double */
             relativePercent: number;
+        };
+        AirPassage: {
+            /** Format: double */
+            freeAreaMm2: number;
+            /** Format: double */
+            flowM3h: number;
+        };
+        AirPlan: {
+            draws: null | string;
+            blowsIn: null | string;
+            /** Format: double */
+            airChangesPerHour: number;
+            /** Format: double */
+            highMm2: number;
+            /** Format: double */
+            highNeededMm2: number;
+            /** Format: double */
+            lowMm2: number;
+            /** Format: double */
+            lowNeededMm2: number;
+            state: components["schemas"]["VerdictState"];
+            verdict: string;
+            cautions: string[];
+        };
+        AirSource: {
+            name: string;
+            place: components["schemas"]["PanelPoint"];
         };
         AirState: {
             /** Format: double */
@@ -1561,6 +1916,15 @@ export interface components {
             dewPointC: number;
             /** Format: double */
             wettestSurfaceC: number;
+        };
+        AirWay: {
+            name: string;
+            place: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            flowM3h: number;
+            /** Format: double */
+            freeAreaMm2: number;
+            high: boolean;
         };
         ArcFigures: {
             /** Format: double */
@@ -1678,6 +2042,11 @@ export interface components {
              */
             strain: number;
         };
+        Bonded: {
+            pane: components["schemas"]["Pane"];
+            /** Format: double */
+            landMm: number;
+        };
         BoxSize: {
             /** Format: double */
             lengthMm: number;
@@ -1742,8 +2111,21 @@ export interface components {
             screws: components["schemas"]["ScrewForWall"][];
             lengths?: null | components["schemas"]["LengthFormat"];
         };
+        ClampWork: {
+            layers: components["schemas"]["ClampLayer"][];
+            trimmed: boolean[];
+            tight: number[];
+            beforeMm: number[];
+            afterMm: number[];
+        };
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
+        Consumable: {
+            name: string;
+            /** Format: double */
+            amount: number;
+            unit: string;
+        };
         Covering: {
             name: string;
             kind: components["schemas"]["CoveringKind"];
@@ -1755,6 +2137,27 @@ export interface components {
         };
         /** @enum {unknown} */
         CoveringKind: "lining" | "cladding" | "insulation" | "foam" | "membrane" | "sealant" | "patch";
+        CureAt: {
+            state: components["schemas"]["CureState"];
+            /** Format: double */
+            hours: null | number;
+        };
+        CureInput: {
+            product: components["schemas"]["Product"];
+            /** Format: double */
+            widthMm: number;
+            /** Format: int32 */
+            openFaces: number;
+            weather: components["schemas"]["AirHour"][];
+        };
+        /** @enum {unknown} */
+        CureState: "tackFree" | "rainSafe" | "clampsOff" | "driveGently" | "full";
+        CureTimes: {
+            states: components["schemas"]["CureAt"][];
+            /** Format: double */
+            depthMm: number;
+            verdict: string;
+        };
         CutLine: {
             side: components["schemas"]["Side"];
             from: components["schemas"]["PanelPoint"];
@@ -1829,6 +2232,14 @@ export interface components {
             /** Format: date-time */
             clearedAt: null | string;
             notes: string;
+        };
+        DraughtInput: {
+            ways: components["schemas"]["AirWay"][];
+            sources: components["schemas"]["AirSource"][];
+            /** Format: double */
+            volumeM3: number;
+            /** Format: double */
+            floorAreaM2: number;
         };
         DrilledHole: {
             centre: components["schemas"]["PanelPoint"];
@@ -1918,9 +2329,21 @@ export interface components {
             beddingMostMm: number;
             clamp: null | components["schemas"]["ClampRange"];
             screws: null | components["schemas"]["FlangeScrews"];
+            halves?: null | components["schemas"]["Halves"];
+            bonded?: null | components["schemas"]["Bonded"];
+            air?: null | components["schemas"]["AirPassage"];
+            /**
+             * Format: double
+             * @default 0
+             */
+            heatMm: number;
+            /** @default false */
+            needsPower: boolean;
         };
         /** @enum {unknown} */
         FittingKind: "roofVent" | "roofSkylight" | "roofUnit" | "flue" | "bondedWindow" | "hingedWindow" | "gasketWindow" | "grille" | "hatch";
+        /** @enum {unknown} */
+        FlangeBedding: "butylAndLapSealant" | "adhesive";
         FlangeScrews: {
             /** Format: int32 */
             alongWidth: number;
@@ -1949,6 +2372,21 @@ export interface components {
             /** Format: double */
             leastLapMm: number;
         };
+        FrameHeader: {
+            bow: string;
+            /** Format: double */
+            clearMm: null | number;
+            /** Format: double */
+            lengthMm: null | number;
+            onto: string[];
+        };
+        FramePlan: {
+            sides: components["schemas"]["Scribe"][];
+            /** Format: double */
+            thickMm: number;
+            headers: components["schemas"]["FrameHeader"][];
+            verdict: string;
+        };
         GasketFit: {
             places: components["schemas"]["GasketPlace"][];
             /** Format: double */
@@ -1968,11 +2406,25 @@ export interface components {
             /** Format: double */
             goOnMm: number;
         };
+        Grip: {
+            substrate: components["schemas"]["Substrate"];
+            adhesion: components["schemas"]["Adhesion"];
+        };
         GutterFlow: {
             name: string;
             /** Format: double */
             share: number;
             spillsAt: null | components["schemas"]["PanelPoint"];
+        };
+        Halves: {
+            /** Format: double */
+            gapMm: number;
+            /** Format: int32 */
+            lugs: number;
+            /** Format: double */
+            gasketMm: number;
+            screws: components["schemas"]["ScrewForWall"][];
+            innerFrame: null | components["schemas"]["RoundedRectangle"];
         };
         Health: {
             ready: boolean;
@@ -2002,6 +2454,14 @@ export interface components {
         HistoryStep: {
             what: null | string;
             conflict?: null | string;
+        };
+        HoldPoint: {
+            name: string;
+            /** Format: double */
+            wanted: null | number;
+            /** Format: double */
+            withinMm: null | number;
+            unit: string;
         };
         HoleCheckInput: {
             frame: components["schemas"]["Frame"];
@@ -2037,6 +2497,93 @@ export interface components {
             reach: number;
             way: components["schemas"]["WayPiece"][];
             wayWords: string;
+        };
+        InnerFrameInput: {
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+        };
+        Joint: {
+            name: string;
+            kind: components["schemas"]["JointKind"];
+            /** Format: double */
+            lengthMm: number;
+            one: components["schemas"]["Substrate"];
+            other: components["schemas"]["Substrate"];
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            movementMm: number;
+            sun: boolean;
+            standingWater: boolean;
+            removableLater: boolean;
+            paintedOver: boolean;
+            structural: boolean;
+            unbroken: boolean;
+            of: null | string;
+            product: null | string;
+            history: components["schemas"]["JointEvent"][];
+            notes: string;
+        };
+        JointConflict: {
+            fittings: string[];
+            because: string;
+        };
+        JointEvent: {
+            /** Format: date */
+            on: string;
+            kind: components["schemas"]["JointEventKind"];
+            family: null | components["schemas"]["ProductFamily"];
+            product: string;
+            by: string;
+        };
+        /** @enum {unknown} */
+        JointEventKind: "sealed" | "solvent" | "waxed" | "primed" | "painted" | "stripped";
+        JointFault: {
+            jointId: string;
+            fault: string;
+        };
+        JointFitting: {
+            name: string;
+            fitting: components["schemas"]["Fitting"];
+            wishes: components["schemas"]["Wish"][];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        /** @enum {unknown} */
+        JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration";
+        JointPlace: {
+            name: string;
+            centre: components["schemas"]["PanelPoint"];
+            bay: null | string;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            alone: number;
+            reason: string;
+        };
+        JointPlan: {
+            places: components["schemas"]["JointPlace"][];
+            /** Format: double */
+            cost: number;
+            provenOptimal: boolean;
+            conflict: null | components["schemas"]["JointConflict"];
+        };
+        JointSite: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            fittings: components["schemas"]["JointFitting"][];
+            ribInTheWay?: components["schemas"]["RibInTheWay"];
+            /**
+             * Format: double
+             * @default 30
+             */
+            spacingMm: number;
+            neighbours?: null | components["schemas"]["Neighbour"][];
+            zones?: null | components["schemas"]["Zone"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         /** @enum {unknown} */
         Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
@@ -2171,6 +2718,14 @@ export interface components {
         MendsOfRoof: {
             mends: components["schemas"]["PondingMend"][];
         };
+        Minutes: {
+            /** Format: double */
+            quick: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            slow: number;
+        };
         MoistureReading: {
             /** Format: double */
             hours: number;
@@ -2221,6 +2776,16 @@ export interface components {
         };
         /** @enum {unknown} */
         ObservationKind: "rain" | "waterTest" | "moisture";
+        OfferedJoint: {
+            panelId: string;
+            joint: components["schemas"]["Joint"];
+        };
+        OpenTimeInput: {
+            product: components["schemas"]["Product"];
+            air: components["schemas"]["AirHour"];
+            /** Format: double */
+            layMinutes?: null | number;
+        };
         OpenUp: {
             side: components["schemas"]["Side"];
             /** Format: double */
@@ -2240,10 +2805,23 @@ export interface components {
             state: components["schemas"]["OpeningState"];
             asCut: null | components["schemas"]["AsCut"];
             notes: string;
+            clamp?: null | components["schemas"]["ClampWork"];
+        };
+        OpeningMove: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            centre: components["schemas"]["PanelPoint"];
+        };
+        OpeningMoves: {
+            moves: components["schemas"]["OpeningMove"][];
         };
         OpeningPositionsInput: {
             site: components["schemas"]["Site"];
             wishes: components["schemas"]["Wish"][];
+        };
+        OpeningProcedureInput: {
+            work: components["schemas"]["OpeningWork"];
         };
         /** @enum {unknown} */
         OpeningState: "planned" | "cut" | "fitted";
@@ -2251,11 +2829,23 @@ export interface components {
             site: components["schemas"]["Site"];
             centre: components["schemas"]["PanelPoint"];
         };
+        OpeningWork: {
+            name: string;
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+            cutSize: components["schemas"]["CutSize"];
+            product: null | components["schemas"]["Product"];
+        };
+        OpeningsJointInput: {
+            site: components["schemas"]["JointSite"];
+        };
         OtherPlace: {
             dam: string;
             what: string;
             edge: components["schemas"]["PanelBox"];
         };
+        /** @enum {unknown} */
+        Pane: "glass" | "acrylic";
         Panel: {
             kind: components["schemas"]["PanelKind"];
             outline: components["schemas"]["PanelPoint"][];
@@ -2414,6 +3004,58 @@ export interface components {
             positions: components["schemas"]["RankedPosition"][];
             noneBecause: null | string;
         };
+        PotLifeInput: {
+            /** Format: double */
+            minutesAt23C: number;
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            grams: number;
+        };
+        Procedure: {
+            title: string;
+            steps: components["schemas"]["WorkStep"][];
+            work: components["schemas"]["Minutes"];
+            openMinutes: components["schemas"]["Minutes"];
+            tools: string[];
+            consumables: components["schemas"]["Consumable"][];
+        };
+        Product: {
+            name: string;
+            family: components["schemas"]["ProductFamily"];
+            setting: components["schemas"]["Setting"];
+            grips: components["schemas"]["Grip"][];
+            /** Format: double */
+            movementPercent: number;
+            /** Format: double */
+            skinMinutes: null | number;
+            /** Format: double */
+            cureMmPerDay: null | number;
+            /** Format: double */
+            serviceFromC: number;
+            /** Format: double */
+            serviceToC: number;
+            /** Format: double */
+            layFromC: number;
+            /** Format: double */
+            layToC: number;
+            paintable: boolean;
+            removable: boolean;
+            structural: boolean;
+            cracksAcrylic: boolean;
+            standsWater: boolean;
+            standsSun: boolean;
+            /** Format: double */
+            packMl: number;
+            /** Format: int32 */
+            shelfMonths: number;
+            /** Format: double */
+            openedHours: number;
+            hazards: string;
+            known: components["schemas"]["SourceKind"];
+        };
+        /** @enum {unknown} */
+        ProductFamily: "polyurethaneAdhesive" | "marinePolyurethane" | "silaneModifiedPolymer" | "neutralSilicone" | "acetoxySilicone" | "butylTape" | "lapSealant" | "roofingTape" | "epoxyPutty" | "foamTape" | "siliconeRoofCoating" | "temporarySealant";
         RankedPosition: {
             /** Format: int32 */
             rank: number;
@@ -2495,6 +3137,13 @@ export interface components {
         };
         /** @enum {unknown} */
         RibInTheWay: "keep" | "cutSecondary";
+        RibTrim: {
+            rib: string;
+            from: components["schemas"]["PanelPoint"];
+            to: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            backMm: number;
+        };
         RoundedRectangle: {
             /** Format: double */
             widthMm: number;
@@ -2539,6 +3188,20 @@ export interface components {
             worstMm: number;
             proven: boolean;
         };
+        Scribe: {
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            lengthMm: number;
+            places: components["schemas"]["ScribePlace"][];
+            /** Format: double */
+            mostMm: number;
+        };
+        ScribePlace: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            cutMm: number;
+        };
         SealGapInput: {
             readings: components["schemas"]["SealReading"][];
             lengths?: null | components["schemas"]["LengthFormat"];
@@ -2563,6 +3226,27 @@ export interface components {
             gapMm: number;
             /** Format: double */
             sealMm: number;
+        };
+        SealantAdvice: {
+            best: null | string;
+            rows: components["schemas"]["SealantRow"][];
+            preparation: string[];
+        };
+        SealantChoiceInput: {
+            joint: components["schemas"]["Joint"];
+            products: components["schemas"]["Product"][];
+            bedding: components["schemas"]["FlangeBedding"];
+            /** Format: double */
+            airC?: null | number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        SealantRow: {
+            product: string;
+            /** Format: int32 */
+            rank: null | number;
+            ruledOut: string[];
+            for: string[];
+            against: string[];
         };
         Seat: {
             rest: components["schemas"]["Rest"];
@@ -2607,6 +3291,8 @@ export interface components {
             text: string;
             lengths: components["schemas"]["LengthFormat"];
         };
+        /** @enum {unknown} */
+        Setting: "moisture" | "atOnce" | "twoPart";
         SettingOutInput: {
             site: components["schemas"]["Site"];
             centre: components["schemas"]["PanelPoint"];
@@ -2633,9 +3319,12 @@ export interface components {
             perimeterMm: number;
             cutPath: components["schemas"]["CutPath"];
             order: string[];
+            trims: components["schemas"]["RibTrim"][];
         };
         /** @enum {unknown} */
         Severity: "minor" | "moderate" | "severe";
+        /** @enum {unknown} */
+        ShellChange: "none" | "opens" | "closes";
         ShellDesign: {
             key: string;
             name: string;
@@ -2645,6 +3334,22 @@ export interface components {
         };
         /** @enum {unknown} */
         Side: "front" | "rear" | "top" | "bottom";
+        Sill: {
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            rearMm: number;
+            verdict: string;
+        };
+        SillTaperInput: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            taperDeg: number;
+            /** Format: double */
+            frontMm: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
         Site: {
             panel: components["schemas"]["Panel"];
             members: components["schemas"]["Member"][];
@@ -2745,6 +3450,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Fitting"];
         };
+        StoredOfJoint: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Joint"];
+        };
         StoredOfLeakPrior: {
             id: string;
             /** Format: int32 */
@@ -2787,6 +3499,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Photo"];
         };
+        StoredOfProduct: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Product"];
+        };
         StoredOfSealReading: {
             id: string;
             /** Format: int32 */
@@ -2815,6 +3534,8 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Zone"];
         };
+        /** @enum {unknown} */
+        Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
         SurfaceDifference: {
             /** Format: double */
             worstMm: number;
@@ -2887,6 +3608,17 @@ export interface components {
         };
         /** @enum {unknown} */
         TapeFrom: "front" | "rear" | "bottom" | "top";
+        TapeList: {
+            strips: components["schemas"]["TapeStrip"][];
+            /** Format: double */
+            tapeMm: number;
+            /** Format: int32 */
+            layers: number;
+        };
+        TapePlanInput: {
+            sides: components["schemas"]["SeatSide"][];
+            tape?: null | components["schemas"]["BeddingTape"];
+        };
         TapeRun: {
             readings: string;
             from: components["schemas"]["TapeFrom"];
@@ -2950,6 +3682,11 @@ export interface components {
             place?: null | components["schemas"]["Place"];
             masses?: null | components["schemas"]["Masses"];
             attitude?: null | components["schemas"]["Attitude"];
+        };
+        VehicleJoints: {
+            joints: components["schemas"]["StoredOfJoint"][];
+            offered: components["schemas"]["OfferedJoint"][];
+            faults: components["schemas"]["JointFault"][];
         };
         /** @enum {unknown} */
         VehicleKind: "panelVan" | "bus" | "boxTrailer" | "caravanBody";
@@ -3022,6 +3759,15 @@ export interface components {
             panelId: string;
             points: components["schemas"]["PanelPoint"][];
         };
+        WeatherNeeds: {
+            dry: boolean;
+            /** Format: double */
+            windBelowMs: null | number;
+            /** Format: double */
+            fromC: null | number;
+            /** Format: double */
+            toC: null | number;
+        };
         WetPanel: {
             id: string;
             panel: components["schemas"]["Panel"];
@@ -3082,6 +3828,32 @@ export interface components {
         };
         /** @enum {unknown} */
         WishKind: "overZone" | "bayCentre" | "centreLine" | "level" | "leastFill";
+        /** @enum {unknown} */
+        WorkPlace: "roof" | "outside" | "inside" | "bench";
+        WorkStep: {
+            /** Format: int32 */
+            number: number;
+            title: string;
+            do: string;
+            tools: string[];
+            consumables: components["schemas"]["Consumable"][];
+            minutes: components["schemas"]["Minutes"];
+            /** Format: int32 */
+            people: number;
+            place: components["schemas"]["WorkPlace"];
+            holds: components["schemas"]["HoldPoint"][];
+            cautions: string[];
+            shell: components["schemas"]["ShellChange"];
+            weather: components["schemas"]["WeatherNeeds"];
+            /** Format: double */
+            waitHours: number;
+        };
+        WorkedOfAirPlan: {
+            result: components["schemas"]["AirPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfAirState: {
             result: components["schemas"]["AirState"];
             steps: components["schemas"]["Step"][];
@@ -3112,8 +3884,20 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfCureTimes: {
+            result: components["schemas"]["CureTimes"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfDryingOutlook: {
             result: components["schemas"]["DryingOutlook"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfFramePlan: {
+            result: components["schemas"]["FramePlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -3144,6 +3928,12 @@ export interface components {
         };
         WorkedOfIReadOnlyListOfLinePair: {
             result: components["schemas"]["LinePair"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfJointPlan: {
+            result: components["schemas"]["JointPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -3184,6 +3974,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfProcedure: {
+            result: components["schemas"]["Procedure"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfRelief: {
             result: components["schemas"]["Relief"];
             steps: components["schemas"]["Step"][];
@@ -3208,6 +4004,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfSealantAdvice: {
+            result: components["schemas"]["SealantAdvice"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfSeat: {
             result: components["schemas"]["Seat"];
             steps: components["schemas"]["Step"][];
@@ -3226,6 +4028,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfSill: {
+            result: components["schemas"]["Sill"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfSquarenessFound: {
             result: components["schemas"]["SquarenessFound"];
             steps: components["schemas"]["Step"][];
@@ -3234,6 +4042,12 @@ export interface components {
         };
         WorkedOfSurfaceDifference: {
             result: components["schemas"]["SurfaceDifference"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTapeList: {
+            result: components["schemas"]["TapeList"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -3262,11 +4076,22 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfWorkingTime: {
+            result: components["schemas"]["WorkingTime"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfWorstAttitude: {
             result: components["schemas"]["WorstAttitude"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
+        };
+        WorkingTime: {
+            /** Format: double */
+            minutes: number;
+            verdict: string;
         };
         WorstAttitude: {
             attitude: components["schemas"]["Attitude"];
@@ -4202,6 +5027,246 @@ export interface operations {
             };
         };
     };
+    "openings-joint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningsJointInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfJointPlan"];
+                };
+            };
+        };
+    };
+    draught: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraughtInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfAirPlan"];
+                };
+            };
+        };
+    };
+    "sill-taper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SillTaperInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSill"];
+                };
+            };
+        };
+    };
+    "inner-frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InnerFrameInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfFramePlan"];
+                };
+            };
+        };
+    };
+    "tape-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapePlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTapeList"];
+                };
+            };
+        };
+    };
+    "opening-procedure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningProcedureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfProcedure"];
+                };
+            };
+        };
+    };
+    "sealant-choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealantChoiceInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSealantAdvice"];
+                };
+            };
+        };
+    };
+    cure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfCureTimes"];
+                };
+            };
+        };
+    };
+    "open-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenTimeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWorkingTime"];
+                };
+            };
+        };
+    };
+    "pot-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotLifeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWorkingTime"];
+                };
+            };
+        };
+    };
     "setting-out": {
         parameters: {
             query?: never;
@@ -5013,12 +6078,125 @@ export interface operations {
             };
         };
     };
+    "openings-move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningMoves"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOpening"][];
+                };
+            };
+        };
+    };
     "opening-sheet-pdf": {
         parameters: {
             query?: {
                 paper?: string;
                 view?: string;
             };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfProcedure"];
+                };
+            };
+        };
+    };
+    "opening-steps-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-frame-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-frame-dxf": {
+        parameters: {
+            query?: never;
             header?: never;
             path: {
                 id: string;
@@ -5834,6 +7012,242 @@ export interface operations {
         };
     };
     "leak-prior-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "product-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"][];
+                };
+            };
+        };
+    };
+    "product-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Product"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"];
+                };
+            };
+        };
+    };
+    "product-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"];
+                };
+            };
+        };
+    };
+    "product-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Product"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"];
+                };
+            };
+        };
+    };
+    "product-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-joints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleJoints"];
+                };
+            };
+        };
+    };
+    "joint-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfJoint"];
+                };
+            };
+        };
+    };
+    "joint-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfJoint"];
+                };
+            };
+        };
+    };
+    "joint-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfJoint"];
+                };
+            };
+        };
+    };
+    "joint-delete": {
         parameters: {
             query?: never;
             header?: {

@@ -7,12 +7,6 @@ namespace Abri.Core.Openings.Clamping;
 /// <param name="ThickMm">Thickness, mm.</param>
 public sealed record ClampLayer(string Name, double ThickMm);
 
-/// <summary>A screw of the fitting's table.</summary>
-/// <param name="LengthMm">Length of the screw, mm.</param>
-/// <param name="FromMm">Thinnest wall for it, mm.</param>
-/// <param name="ToMm">Thickest wall for it, mm.</param>
-public sealed record ScrewForWall(double LengthMm, double FromMm, double ToMm);
-
 /// <summary>What is clamped, in figures.</summary>
 /// <param name="StackMm">All layers, mm.</param>
 /// <param name="LugTrimMm">What is cut off each lug, mm; 0 where none has to go.</param>

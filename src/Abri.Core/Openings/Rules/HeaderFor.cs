@@ -17,10 +17,7 @@ internal static class HeaderFor
     public static VerdictRow? Row(Placed placed, Obstacle rib, Worksheet sheet)
     {
         bool across = rib.Box.HeightMm >= rib.Box.WidthMm;
-        (Side low, Side high) = across ? (Side.Front, Side.Rear) : (Side.Bottom, Side.Top);
-        if (Carrier(placed, rib, low) is not { } first || Carrier(placed, rib, high) is not { } second) return null;
-
-        double length = across ? second.Box.SMinMm - first.Box.SMaxMm : second.Box.TMinMm - first.Box.TMaxMm;
+        if (Between(placed.Ground, placed.Cut, rib) is not var (first, second, length)) return null;
         sheet.Step("l_header", $"header between {first.Member.Name} and {second.Member.Name}", "near edge of one - near edge of the other", length, "mm");
         sheet.Cite(new Source("A cut secondary rib is carried by headers to its neighbours (school B)", SourceKind.CommonPractice));
         PanelBox cut = placed.Cut;
@@ -33,10 +30,19 @@ internal static class HeaderFor
             "Fit the headers before the rib is cut through, or move to a place between ribs.", [new Mark(rib.Outline, true), .. headers]);
     }
 
-    private static Obstacle? Carrier(Placed placed, Obstacle rib, Side side)
+    /// <summary>The members that carry the headers of a rib that is cut, and the clear length between them, mm; null where there is none on one side.</summary>
+    public static (Obstacle First, Obstacle Second, double ClearMm)? Between(Ground ground, PanelBox cut, Obstacle rib)
     {
-        PanelBox cut = placed.Cut;
-        IEnumerable<Obstacle> standing = placed.Ground.Obstacles.Where(o =>
+        bool across = rib.Box.HeightMm >= rib.Box.WidthMm;
+        (Side low, Side high) = across ? (Side.Front, Side.Rear) : (Side.Bottom, Side.Top);
+        return Carrier(ground, cut, rib, low) is { } first && Carrier(ground, cut, rib, high) is { } second
+            ? (first, second, across ? second.Box.SMinMm - first.Box.SMaxMm : second.Box.TMinMm - first.Box.TMaxMm)
+            : null;
+    }
+
+    private static Obstacle? Carrier(Ground ground, PanelBox cut, Obstacle rib, Side side)
+    {
+        IEnumerable<Obstacle> standing = ground.Obstacles.Where(o =>
             o.Index != rib.Index && (o.Member.Role is MemberRole.Structural or MemberRole.Secondary) && !Clearances.Crosses(cut, o));
         return side switch
         {

@@ -20,13 +20,6 @@ public readonly record struct SeatPlace(double AlongMm, double SkinMm, double Fr
 /// <param name="MaxGapMm">Greatest gap, mm.</param>
 public sealed record SeatSide(Side Side, double LengthMm, IReadOnlyList<SeatPlace> Places, double MaxGapMm);
 
-/// <summary>A strip of bedding tape to cut.</summary>
-/// <param name="Layer">Number of the layer, from 1 at the skin.</param>
-/// <param name="Side">Under which side it goes.</param>
-/// <param name="FromMm">Where it begins, from the side's beginning, mm.</param>
-/// <param name="LengthMm">How long to cut it, mm.</param>
-public sealed record TapeStrip(int Layer, Side Side, double FromMm, double LengthMm);
-
 /// <summary>How a flange sits on its panel, and what fills the gaps.</summary>
 /// <param name="Rest">The plane on which it rests.</param>
 /// <param name="Sides">The four sides.</param>
@@ -37,28 +30,14 @@ public sealed record TapeStrip(int Layer, Side Side, double FromMm, double Lengt
 /// <param name="Verdict">What that means.</param>
 public sealed record Seat(Rest Rest, IReadOnlyList<SeatSide> Sides, double FillMl, IReadOnlyList<TapeStrip> Strips, double TapeMm, VerdictState State, string Verdict);
 
-/// <summary>A roll of bedding tape.</summary>
-/// <param name="WidthMm">Width, mm.</param>
-/// <param name="ThickMm">Thickness as it comes, mm.</param>
-/// <param name="SqueezedShare">What is left of its thickness under a tightened flange.</param>
-public sealed record BeddingTape(double WidthMm, double ThickMm, double SqueezedShare)
-{
-    /// <summary>A usual roll, 40 x 10 mm, squeezed to half: assumption.</summary>
-    public static BeddingTape Usual { get; } = new(40, 10, 0.5);
-}
-
 /// <summary>Seats a flange on the surface of its panel, and works out the bedding.</summary>
 /// <remarks>
-/// The ring between flange and cut-out is sampled, the flange laid on it as a rigid plate (<see cref="RestingPlane"/>). Bedding tape goes all round once; where the gap is more than squeezed layers fill, further strips go below it. Layers alternate which sides run
-/// through at the corners, so that joints do not coincide, and each strip is cut longer than its gap.
+/// The ring between flange and cut-out is sampled, the flange laid on it as a rigid plate (<see cref="RestingPlane"/>). Bedding: <see cref="TapePlan"/>.
 /// </remarks>
 /// <example>A 490 x 490 flange over ridges 8 mm high: level at 8 mm; between the ridges a second strip of 10 mm tape squeezed to 5.</example>
 public static class FlangeSeat
 {
-    /// <summary>Each strip reaches past its gap at both ends by this, mm: assumption.</summary>
-    public const double PastMm = 15;
-
-    private const double ProfileStepMm = 5, HairMm = 0.2;
+    private const double ProfileStepMm = 5;
     private const int MostSamples = 2000;
 
     /// <summary>The seat of a fitting at a place.</summary>
@@ -79,7 +58,7 @@ public static class FlangeSeat
         double ringMm2 = flange.AreaMm2 - cut.AreaMm2, fill = rest.Result.MeanGapMm * ringMm2 / 1000;
         double greatest = Math.Max(rest.Result.MaxGapMm, sides.Max(s => s.MaxGapMm));
         // What bedding may not carry gets no plan for bedding.
-        TapeStrip[] strips = greatest > turned.BeddingMostMm ? [] : [.. Strips(sides, tape)];
+        TapeStrip[] strips = greatest > turned.BeddingMostMm ? [] : [.. TapePlan.Strips(sides, tape)];
         double length = strips.Sum(s => s.LengthMm);
 
         var sheet = new Worksheet();
@@ -88,7 +67,7 @@ public static class FlangeSeat
         sheet.Step("A", "ring of the flange", "flange - cut-out", ringMm2 / 100, "cm2");
         sheet.Step("V", "to be filled under it", "mean gap * A", fill, "ml");
         sheet.Step("L", "tape in all", "sum of strips", length, "mm");
-        sheet.Cite(new Source($"Tape {tape.WidthMm:0} x {tape.ThickMm:0} mm squeezed to {tape.SqueezedShare * 100:0} %; strips {PastMm:0} mm past each gap", SourceKind.Assumption));
+        sheet.Cite(new Source($"Tape {tape.WidthMm:0} x {tape.ThickMm:0} mm squeezed to {tape.SqueezedShare * 100:0} %; strips {TapePlan.PastMm:0} mm past each gap", SourceKind.Assumption));
         (VerdictState state, string verdict) = Judged(turned, greatest, rest.Result, site.Lengths ?? LengthFormat.Millimetres);
         return sheet.Finish(new Seat(rest.Result, sides, fill, strips, length, state, verdict));
     }
@@ -140,52 +119,5 @@ public static class FlangeSeat
             }),
         ];
         return new SeatSide(side, length, places, places.Max(p => p.GapMm));
-    }
-
-    private static IEnumerable<TapeStrip> Strips(SeatSide[] sides, BeddingTape tape)
-    {
-        double layer = tape.ThickMm * tape.SqueezedShare;
-        // Layers below the one that goes all round: where the gap is more than those above it fill.
-        int below = Math.Max(0, (int)Math.Ceiling((sides.Max(s => s.MaxGapMm) - HairMm) / layer) - 1);
-        for (int k = 1; k <= below; k++)
-        {
-            foreach (SeatSide side in sides)
-            {
-                foreach ((double from, double to) in Joined([.. Where(side, p => p.GapMm > (k * layer) + HairMm).Select(w => (Math.Max(0, w.From - PastMm), Math.Min(side.LengthMm, w.To + PastMm)))]))
-                    yield return new TapeStrip(k, side.Side, from, Math.Ceiling((to - from) / 5) * 5);
-            }
-        }
-        foreach (SeatSide side in sides)
-        {
-            // In every other layer the other pair of sides runs through at the corners.
-            bool through = side.Side is Side.Top or Side.Bottom == (below % 2 == 0);
-            yield return new TapeStrip(below + 1, side.Side, through ? 0 : tape.WidthMm, Math.Ceiling(side.LengthMm - (through ? 0 : 2 * tape.WidthMm)));
-        }
-    }
-
-    /// <summary>Strips that would meet are one.</summary>
-    private static IEnumerable<(double From, double To)> Joined((double From, double To)[] strips)
-    {
-        for (int i = 0; i < strips.Length; i++)
-        {
-            (double from, double to) = strips[i];
-            while (i + 1 < strips.Length && strips[i + 1].From <= to) to = strips[++i].To;
-            yield return (from, to);
-        }
-    }
-
-    private static IEnumerable<(double From, double To)> Where(SeatSide side, Func<SeatPlace, bool> holds)
-    {
-        double? from = null;
-        foreach (SeatPlace p in side.Places)
-        {
-            if (holds(p)) from ??= p.AlongMm;
-            else if (from is { } begun)
-            {
-                yield return (begun, p.AlongMm);
-                from = null;
-            }
-        }
-        if (from is { } open) yield return (open, side.LengthMm);
     }
 }

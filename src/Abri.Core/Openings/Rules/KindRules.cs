@@ -1,0 +1,88 @@
+using Abri.Core.Geometry;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Openings.Rules;
+
+/// <summary>What some kinds of fitting ask for beside their place: distance from what burns, a cable, an edge trim over two skins, a frame round a hatch.</summary>
+internal static class KindRules
+{
+    /// <summary>Widest edge that an edge trim takes, both skins and the gap between them, mm: assumption.</summary>
+    public const double TrimMostMm = 25;
+
+    /// <summary>By how much the trim is cut longer than the edge, to be trimmed back, mm: common practice.</summary>
+    public const double TrimOverlapMm = 20;
+
+    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    {
+        if (placed.Fitting.HeatMm > 0) yield return Heat(placed);
+        if (placed.Fitting.NeedsPower) yield return Power(placed);
+        if (placed.Ground.Site.Panel.SkinGapMm is { } gap) yield return TwoSkins(placed, gap, sheet);
+        if (placed.Fitting.Kind == FittingKind.Hatch) yield return Framed(placed, sheet);
+    }
+
+    /// <summary>Cautions that only some kinds need.</summary>
+    public static IEnumerable<string> Cautions(Fitting fitting, Panel panel)
+    {
+        if (fitting.Kind is FittingKind.BondedWindow or FittingKind.HingedWindow or FittingKind.GasketWindow)
+        {
+            yield return "Panes in a vehicle carry a mark for safety glazing: look for it before you cut, and ask what is asked for where passengers sit.";
+            yield return "A sleeping place needs a second way out: count this window only if a person can get through it when it is open.";
+        }
+        if (fitting.Kind == FittingKind.BondedWindow) yield return "Glass: two people or suction lifters, gloves that resist cuts.";
+        if (fitting.HeatMm > 0) yield return "A flue and everything that burns: by the maker's distances and somebody licensed, with an alarm for carbon monoxide.";
+        if (fitting.Kind is FittingKind.Grille) yield return "Never block a grille that serves a gas or fuel burner, and keep its outlet away from windows.";
+        if (fitting.Kind == FittingKind.Hatch) yield return "A hatch takes stiffness out of the wall: frame it before the vehicle is moved, and keep clear of seat and belt anchorages.";
+        if (panel.Kind == PanelKind.SlidingDoor) yield return "Open and shut the door over its whole travel before you cut: what passes it outside, and what the lock rods pass inside.";
+    }
+
+    private static VerdictRow Heat(Placed placed)
+    {
+        double wanted = placed.Fitting.HeatMm;
+        (string? name, double nearest, IReadOnlyList<PanelPoint> at) = (null, double.PositiveInfinity, []);
+        void Look(string what, PanelBox box)
+        {
+            double distance = Plane.Polygon(placed.Cut).Distance(Plane.Polygon(box));
+            if (distance < nearest) (name, nearest, at) = (what, distance, box.Corners);
+        }
+        foreach (Obstacle o in placed.Ground.Obstacles.Where(o => o.Member.Kind is MemberKind.WiringRun or MemberKind.FillerNeck)) Look(o.Member.Name, o.Box);
+        foreach (Zone z in placed.Ground.Zones.Where(z => z.Kind != ZoneKind.Stove))
+        {
+            if (z.On(placed.Ground.Site.Panel.Facing) is { } area) Look(z.Name, area);
+        }
+        return name is null || nearest >= wanted
+            ? new VerdictRow("heat", VerdictState.Good, "Clear of what burns", name is null ? null : nearest, wanted, "mm", "Nothing that is drawn comes nearer. Lining and insulation keep the same distance.", null, [])
+            : new VerdictRow("heat", VerdictState.NeedsWork, $"{name} is too near the heat", nearest, wanted, "mm", "It gets hot here: cables, cloth and timber char.",
+                $"Move {placed.L(wanted - nearest)} away, or take the other thing away and shield what stays with something that does not burn.", [new Mark(at, true)]);
+    }
+
+    private static VerdictRow Power(Placed placed)
+    {
+        Obstacle? run = placed.Ground.Obstacles.Where(o => o.Member.Kind == MemberKind.WiringRun).MinBy(o => Plane.Polygon(placed.Cut).Distance(Plane.Polygon(o.Outline)));
+        return run is null
+            ? new VerdictRow("power", VerdictState.NeedsWork, "Needs a cable", null, null, "mm", "No wiring run is drawn on this panel.", "Plan the cable before the lining: a conduit, a drip loop, and a fuse by its size.", [])
+            : new VerdictRow("power", VerdictState.Good, $"Cable from {run.Member.Name}", Plane.Polygon(placed.Cut).Distance(Plane.Polygon(run.Outline)), null, "mm", "Along the panel; leave a drip loop and room to take the unit out.", null, [new Mark(run.Outline, true)]);
+    }
+
+    private static VerdictRow TwoSkins(Placed placed, double gapMm, Worksheet sheet)
+    {
+        double edge = sheet.Step("b", "edge over both skins", "gap + 2 skins", gapMm + (2 * placed.Ground.Site.Panel.SkinMm), "mm");
+        double trim = sheet.Step("l_trim", "edge trim", $"perimeter + {TrimOverlapMm:0} mm", placed.Fitting.CutOut.PerimeterMm + TrimOverlapMm, "mm");
+        sheet.Cite(new Source($"Edge trim takes up to {TrimMostMm:0} mm", SourceKind.Assumption));
+        string joint = $"{placed.L(trim)} of trim, trimmed back at the least seen edge.";
+        return edge <= TrimMostMm
+            ? new VerdictRow("two-skins", VerdictState.Good, "Two skins, one edge trim", edge, TrimMostMm, "mm", joint, null, [])
+            : new VerdictRow("two-skins", VerdictState.NeedsWork, "Two skins, too far apart for an edge trim", edge, TrimMostMm, "mm",
+                "Pinched together they buckle and the bond between them opens.", $"Trim on the inner edge alone, gap filled with mastic; or a wider trim. {joint}", []);
+    }
+
+    private static VerdictRow Framed(Placed placed, Worksheet sheet)
+    {
+        const double landing = Seating.InnerFrame.LandingMm;
+        RoundedRectangle cut = placed.Fitting.CutOut;
+        double header = sheet.Step("l_h", "header above and below", "width + 2 landings", cut.WidthMm + (2 * landing), "mm");
+        double diagonal = sheet.Step("d", "diagonal of the framed opening", "sqrt(w^2 + h^2)", Math.Sqrt((cut.WidthMm * cut.WidthMm) + (cut.HeightMm * cut.HeightMm)), "mm");
+        return new VerdictRow("framed", VerdictState.NeedsWork, "Needs a framed opening", null, null, "mm",
+            $"Header and sill of {placed.L(header)}, posts of {placed.L(cut.HeightMm)}, a gusset in each corner against racking; the hinge plate lands on the header.",
+            $"Fit the frame before the skin is cut; both diagonals {placed.L(diagonal)}.", []);
+    }
+}

@@ -1,0 +1,228 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Openings.Seating;
+using Abri.Core.Sealing;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Procedures;
+
+/// <summary>What the procedure of an opening is made from.</summary>
+/// <param name="Name">What people call the opening.</param>
+/// <param name="Site">What decides.</param>
+/// <param name="Centre">The place.</param>
+/// <param name="CutSize">The school of cutting.</param>
+/// <param name="Product">What beds or bonds it; null until it is chosen.</param>
+public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, CutSize CutSize, Product? Product);
+
+/// <summary>
+/// Writes the procedure of an opening: every step from the offered-up fitting to the water test, with the figures of this opening in it.
+/// </summary>
+/// <remarks>Minutes are assumptions by the length of the cut, the number of screws and the path of the bead; a first-timer takes the slow ones. The order is common practice; where schools differ the school of the opening decides.</remarks>
+/// <example>A 400 vent: 1.6 m of cut at 50 mm a minute are 32 minutes; the shell stands open from the cut to the last screw.</example>
+public static class OpeningProcedure
+{
+    private const double CutMmPerMinute = 50, FileMmPerMinute = 120, BeadMmPerMinute = 600, MinutesPerScrew = 1.5, EdgePaintHours = 1, NotchMm = 10, NotchHeightMm = 12, TestMinutes = 10;
+
+    private static readonly string[] CutCautions =
+    [
+        "Battery disconnected; look behind the panel for wiring, pipes and fuel.",
+        "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.",
+    ];
+
+    private static readonly string[] RoofCautions = ["Firm ladder, boards across the bows, soft shoes without grit, no wind."];
+
+    /// <summary>The procedure.</summary>
+    public static Result<Worked<Procedure>> Of(OpeningWork work)
+    {
+        if (!SettingOut.Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.CutSize)).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return InWork(problem);
+        if (!FlangeSeat.Of(work.Site, work.Centre, BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem)) return InWork(problem);
+        if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem)) return InWork(problem);
+        var maker = new Maker(work, marked.Result, seat.Result, frame.Result);
+        var procedure = Procedure.Of(work.Name, [.. maker.Steps()]);
+        var sheet = new Worksheet();
+        sheet.Step("p", "length of the cut", "perimeter of the cut-out", marked.Result.PerimeterMm, "mm");
+        sheet.Step("t_c", "cutting", $"p / {CutMmPerMinute:0} mm/min", marked.Result.PerimeterMm / CutMmPerMinute, "min");
+        sheet.Step("t", "work in all, likely", "sum of steps", procedure.Work.Likely, "min");
+        sheet.Step("t_o", "shell open, likely", "from the cut to the step that closes it, waiting included", procedure.OpenMinutes.Likely, "min");
+        sheet.Cite(new Source("Order of steps and hold points", SourceKind.CommonPractice));
+        sheet.Cite(new Source("Minutes; quick 60 %, slow 200 % of likely", SourceKind.Assumption));
+        return sheet.Finish(procedure);
+    }
+
+    private static Problem InWork(Problem problem) => problem.Pointer.StartsWith("/centre", StringComparison.Ordinal) ? problem : problem.Under("/site");
+
+    private sealed class Maker(OpeningWork work, SettingOutSheet marked, Seat seat, FramePlan frame)
+    {
+        private readonly Fitting fitting = work.Site.Fitting.Turned(work.Site.TurnDeg);
+        private readonly LengthFormat lengths = work.Site.Lengths ?? LengthFormat.Millimetres;
+        private readonly bool roof = work.Site.Panel.Facing == Facing.Up;
+
+        private WorkPlace Out => roof ? WorkPlace.Roof : WorkPlace.Outside;
+
+        private string[] OutCautions => roof ? RoofCautions : [];
+
+        private WeatherNeeds Dry => new(true, roof ? 8 : null, null, null);
+
+        /// <summary>Bedding and bonding: dry, and warm enough for the product.</summary>
+        private WeatherNeeds Laying => Dry with { FromC = work.Product?.LayFromC ?? 5, ToC = work.Product?.LayToC ?? 35 };
+
+        private bool Heavy => fitting.MassKg >= PlacingFigures.HeavyKg;
+
+        public IEnumerable<WorkStep> Steps()
+        {
+            yield return Step("Offer the fitting up", $"Unpack {fitting.Name}, look for damage, and hold it where it goes: {lengths.Text(fitting.Flange.WidthMm)} by {lengths.Text(fitting.Flange.HeightMm)} of flange. Damage is claimed now, not after the cut.", 15, Out) with
+            {
+                People = Heavy || fitting.Kind == FittingKind.BondedWindow ? 2 : 1,
+                Cautions = OutCautions,
+                Holds = [new HoldPoint("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), new HoldPoint("Height of it", fitting.Neck.HeightMm, 1, "mm")],
+            };
+            yield return Step("Look behind the panel", "Take the lining off, look and feel behind the whole cut-out; drill the two through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", "Drill 4 mm") with
+            {
+                Cautions = ["Wiring, pipes, fuel lines and airbags are where nobody drew them."],
+                Holds = [new HoldPoint("Nothing runs behind the cut-out", null, null, "")],
+            };
+            yield return Step("Mark out", $"From {string.Join(", ", marked.CutLines.Select(c => $"{c.Datum}: {lengths.Text(c.TapeFromMm)}").Distinct())}. Tape the metal, draw lines and corners, tape the template on.", 30, Out, "Tape measure", "Straight-edge", "Square", "Template at 1:1") with
+            {
+                Cautions = OutCautions,
+                Consumables = [new Consumable("Masking tape", 2 * marked.PerimeterMm, "mm")],
+                Holds = [new HoldPoint("First diagonal", marked.DiagonalMm, 1.5, "mm"), new HoldPoint("Second diagonal", marked.DiagonalMm, 1.5, "mm")],
+            };
+            foreach (FrameHeader header in frame.Headers)
+            {
+                yield return Step($"Headers for {header.Bow}", $"Two headers of {(header.LengthMm is { } l ? lengths.Text(l) : "?")} onto {string.Join(" and ", header.Onto)}, bolted at both ends before {header.Bow} is touched; then cut it {lengths.Text(38)} back from the opening with a guard strip behind.", 90, WorkPlace.Inside, "Drill", "Hacksaw or disc", "Guard strip") with
+                {
+                    Cautions = CutCautions,
+                    Holds = [new HoldPoint("Both headers are tight before the bow is cut", null, null, "")],
+                };
+            }
+            if (fitting.Kind == FittingKind.Hatch)
+            {
+                yield return Step("Frame the opening", $"Header and sill of {lengths.Text(fitting.CutOut.WidthMm + (2 * InnerFrame.LandingMm))}, posts of {lengths.Text(fitting.CutOut.HeightMm)}, a gusset in each corner; the hinge plate lands on the header.", 180, WorkPlace.Inside, "Saw", "Clamps", "Square", "Drill") with
+                {
+                    Holds = [new HoldPoint("Diagonals of the frame differ by", 0, 2, "mm")],
+                };
+            }
+            yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, "Drill 12 mm", "Jigsaw, fresh metal blade", "Dust sheet") with
+            {
+                People = marked.PerimeterMm > 2500 ? 2 : 1,
+                Cautions = [.. CutCautions, .. OutCautions],
+                Shell = ShellChange.Opens,
+                Weather = Dry,
+                Consumables = [new Consumable("Jigsaw blade for metal", 2, "count")],
+                Holds = [new HoldPoint("A cover that keeps rain out lies ready", null, null, "")],
+            };
+            yield return Step("File and measure the hole", "Take off the burr, file to the line, measure it six ways and enter it as cut; then try the fitting dry.", 10 + (marked.PerimeterMm / FileMmPerMinute), Out, "Half-round file", "Tape measure") with
+            {
+                Cautions = OutCautions,
+                Weather = Dry,
+                Holds = [new HoldPoint("Width of the hole", fitting.CutOut.WidthMm, Math.Max(1, fitting.TolerancePlusMm), "mm"), new HoldPoint("Height of the hole", fitting.CutOut.HeightMm, Math.Max(1, fitting.TolerancePlusMm), "mm"), new HoldPoint("The fitting goes in without force", null, null, "")],
+            };
+            yield return Step("Take up the swarf, paint the edge", "Vacuum and brush every chip off roof and sills the same day: they rust. Prime and paint the cut edge with a brush, both faces.", 25, Out, "Vacuum cleaner", "Brush") with
+            {
+                Cautions = OutCautions,
+                Weather = Dry,
+                WaitHours = EdgePaintHours,
+                Consumables = [new Consumable("Zinc primer", marked.PerimeterMm * 0.02, "ml"), new Consumable("Top coat", marked.PerimeterMm * 0.02, "ml")],
+            };
+            foreach (WorkStep step in fitting.Kind == FittingKind.BondedWindow ? Bonded() : fitting.Clamp is not null ? Clamped() : Screwed()) yield return step;
+            yield return Step("Water test", $"A soft hose from below upwards, {TestMinutes:0} minutes at each edge; somebody inside with a torch.", 4 * TestMinutes, Out, "Hose", "Torch") with
+            {
+                People = 2,
+                Cautions = OutCautions,
+                Holds = [new HoldPoint("Dry inside", null, null, "")],
+            };
+        }
+
+        private IEnumerable<WorkStep> Screwed()
+        {
+            int screws = marked.ScrewHoles.Count;
+            yield return Step("Dry fit", $"Set it in, {screws} pilot holes of {lengths.Text(fitting.Screws?.PilotMm ?? 2.5)}; mark front. {seat.Verdict}", 15 + screws, Out, "Drill") with { Cautions = OutCautions, Weather = Dry };
+            yield return Bedding();
+            yield return Step("Set it and draw it down", $"Lower it straight, {screws} screws by hand in the numbered order, in two rounds; stop when the bedding shows all round, before it squeezes dry.", 10 + (screws * MinutesPerScrew), Out, "Hand driver") with
+            {
+                People = Heavy ? 2 : 1,
+                Cautions = OutCautions,
+                Weather = Laying,
+                Shell = ShellChange.Closes,
+                Consumables = [new Consumable("Screw", screws, "count")],
+                Holds = [new HoldPoint("Bedding shows all round", null, null, "")],
+            };
+            yield return Step("Seal over", "Trim the bedding flush. Lap sealant over every screw head and along the edge, thin at the low end so that water runs off.", 20, Out) with
+            {
+                Cautions = OutCautions,
+                Weather = Laying,
+                WaitHours = 4,
+                Consumables = [new Consumable("Lap sealant", fitting.Flange.PerimeterMm * 0.06, "ml")],
+            };
+        }
+
+        private IEnumerable<WorkStep> Clamped()
+        {
+            if (frame.Sides.Any(s => s.MostMm >= 0.5) || roof)
+                yield return Step("Inner frame", frame.Verdict, 90, WorkPlace.Bench, "Plane or jigsaw", "Scribe sheets at 1:1") with { Holds = [new HoldPoint("Greatest gap between frame and skin", 0, 1, "mm")] };
+            if (fitting.Halves is { Lugs: > 0 } halves)
+            {
+                yield return Step("Trim the lugs", $"Work out the trim on the Clamp tab and cut all {halves.Lugs} lugs to one length, ticking each: one left long holds a corner up.", 5 + (2 * halves.Lugs), WorkPlace.Bench, "Fine saw", "Calliper") with
+                {
+                    Holds = [new HoldPoint("Lugs trimmed", halves.Lugs, 0, "count")],
+                };
+            }
+            yield return Step("Dry fit", $"Both halves together without bedding; it must not rock. {seat.Verdict}", 20, Out) with { Cautions = OutCautions, Weather = Dry, People = Heavy ? 2 : 1 };
+            yield return Bedding();
+            yield return Step("Clamp it", $"Outer half from outside, inner half from inside: every screw finger-tight first, then by hand in the numbered order{(fitting.Halves is { GasketMm: > 0 } h ? $", until the gasket of {lengths.Text(h.GasketMm)} stands at {lengths.Text(h.GasketMm / 2)}" : "")}.", 40, WorkPlace.Inside, "Hand driver", "Feeler or calliper") with
+            {
+                People = 2,
+                Weather = Laying,
+                Shell = ShellChange.Closes,
+                Holds = fitting.Halves is { GasketMm: > 0 } g ? [new HoldPoint("Gap of the gasket, everywhere", g.GasketMm / 2, g.GasketMm * 0.05, "mm")] : [],
+            };
+        }
+
+        private IEnumerable<WorkStep> Bonded()
+        {
+            double path = fitting.Flange.PerimeterMm;
+            BeadPlan bead = Bead.Of(new BeadInput(path, NotchMm, NotchHeightMm, null, null, work.Product?.PackMl is > 0 and var pack ? pack : 310, 10, BeadMmPerMinute, work.Product?.SkinMinutes ?? 10, true), lengths).Value!.Result;
+            yield return Step("Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.", 15, WorkPlace.Inside, "Clamps") with { Holds = [new HoldPoint("Skins bonded all round", null, null, "")] };
+            yield return Step("Clean, activate, prime", "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash off. An opened wipe counts as used.", 30, Out, "Lint-free cloths", "Felt applicators") with
+            {
+                Weather = Laying,
+                Cautions = ["Gloves and air: solvents. Rags go into a lidded metal container."],
+                Consumables = [new Consumable("Activator wipe", 4, "count"), new Consumable("Primer", path * 0.01, "ml")],
+            };
+            yield return Step("Lay the bead", $"Triangular notch {lengths.Text(NotchMm)} by {lengths.Text(NotchHeightMm)}, from the middle of the bottom edge in one go, joint at the bottom: {bead.BoughtMl:0} ml, {bead.Cartridges} cartridges, {bead.LayMinutes:0.#} min. {bead.Verdict}", bead.LayMinutes + 5, Out, "Battery gun", "Second gun, loaded") with
+            {
+                Weather = Laying,
+                Cautions = work.Product?.Hazards is { Length: > 0 } hazards ? [hazards] : [],
+                Consumables = [new Consumable(work.Product?.Name ?? "Glass adhesive", bead.BoughtMl, "ml")],
+            };
+            yield return Step("Set the pane", "Two people, suction lifters, bottom edge first on its spacers; press evenly, equal gap at the bottom edge; tape it to the roof with the strips that hang ready.", 15, Out, "Suction lifters", "Spacers") with
+            {
+                People = 2,
+                Weather = Laying,
+                Shell = ShellChange.Closes,
+                Cautions = ["Glass: two people, cut-proof gloves."],
+                Consumables = [new Consumable("Holding tape", 2000, "mm")],
+                Holds = [new HoldPoint("Gap along the bottom edge differs by", 0, 1, "mm")],
+            };
+            double? hours = work.Product is { Setting: Setting.Moisture } product && Cure.Of(product, NotchMm, 1, [new AirHour(23, 50)]).Value is { } cure ? cure.Result.States.First(s => s.State == CureState.ClampsOff).Hours : null;
+            yield return Step("Let it hold", "No door is slammed and the vehicle stays where it is until the bond carries itself. The stage Sealing reckons with the weather.", 0, Out) with { WaitHours = Math.Round(hours ?? 24), Weather = Laying };
+        }
+
+        private WorkStep Bedding()
+        {
+            bool tape = seat.Strips.Count > 0 && work.Product?.Family is null or ProductFamily.ButylTape;
+            string what = seat.State == VerdictState.Blocked ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
+                : tape ? $"{seat.Strips.Count} strips in {seat.Strips.Max(s => s.Layer)} layers by the list on the Seat tab, {lengths.Text(seat.TapeMm)} in all; joints never above one another, the screw line on tape."
+                : $"{work.Product!.Name}: a full bead inside and outside the screw line, {seat.FillMl:0} ml to fill and {fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000:0} ml of bead.";
+            return Step("Bed the flange", $"Degrease both faces, let them dry. {what}", 25, Out, "Lint-free cloths") with
+            {
+                Cautions = OutCautions,
+                Weather = Laying,
+                Consumables = [tape ? new Consumable("Butyl tape 40 x 10", seat.TapeMm, "mm") : new Consumable(work.Product?.Name ?? "Bedding", seat.FillMl + (fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000), "ml"), new Consumable("Degreaser", 50, "ml")],
+            };
+        }
+
+        private static WorkStep Step(string title, string what, double likely, WorkPlace place, params string[] tools) =>
+            new(0, title, what, tools, [], Minutes.About(likely), 1, place, [], [], ShellChange.None, WeatherNeeds.Any, 0);
+    }
+}

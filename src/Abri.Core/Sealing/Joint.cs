@@ -1,0 +1,81 @@
+namespace Abri.Core.Sealing;
+
+/// <summary>What a joint is.</summary>
+public enum JointKind
+{
+    /// <summary>Seam between two sheets.</summary>
+    Seam,
+
+    /// <summary>Rain gutter.</summary>
+    Gutter,
+
+    /// <summary>Flange of a roof fitting, screwed or clamped.</summary>
+    RoofFlange,
+
+    /// <summary>Flange or gasket of a window, grille or hatch.</summary>
+    SideFlange,
+
+    /// <summary>Bonded pane.</summary>
+    BondedPane,
+
+    /// <summary>Edge of a patch.</summary>
+    PatchEdge,
+
+    /// <summary>Row of clips or screws.</summary>
+    ClipRow,
+
+    /// <summary>Cable, bolt or pipe through the skin.</summary>
+    Penetration,
+}
+
+/// <summary>What happened to a joint.</summary>
+public enum JointEventKind
+{
+    /// <summary>A product was laid.</summary>
+    Sealed,
+
+    /// <summary>It was wiped with solvent.</summary>
+    Solvent,
+
+    /// <summary>It was waxed or polished.</summary>
+    Waxed,
+
+    /// <summary>It was primed for a product.</summary>
+    Primed,
+
+    /// <summary>It was painted.</summary>
+    Painted,
+
+    /// <summary>It was taken back to the bare ground.</summary>
+    Stripped,
+}
+
+/// <summary>One thing that was done to a joint.</summary>
+/// <param name="On">When.</param>
+/// <param name="Kind">What.</param>
+/// <param name="Family">Family of the product, where one was laid; null where nobody knows.</param>
+/// <param name="Product">Name and batch of the product; empty where none.</param>
+/// <param name="By">Who did it.</param>
+public sealed record JointEvent(DateOnly On, JointEventKind Kind, ProductFamily? Family, string Product, string By);
+
+/// <summary>A joint of the shell that keeps water out.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="LengthMm">Its length, mm.</param>
+/// <param name="One">What it lies on.</param>
+/// <param name="Other">What is joined to that.</param>
+/// <param name="GapMm">Width over which it moves, mm: of the gap, or the thickness of a bond.</param>
+/// <param name="MovementMm">How far the sides move against one another, mm.</param>
+/// <param name="Sun">Whether the sun shines on it.</param>
+/// <param name="StandingWater">Whether water stands on it.</param>
+/// <param name="RemovableLater">Whether it must come apart again.</param>
+/// <param name="PaintedOver">Whether it is painted over.</param>
+/// <param name="Structural">Whether it carries load, such as a pane.</param>
+/// <param name="Unbroken">Whether its bead must be laid in one go.</param>
+/// <param name="Of">Name of the opening, member or finding on the same panel that it belongs to; null for one that was written down by itself.</param>
+/// <param name="Product">Name of the product chosen; null until then.</param>
+/// <param name="History">What was done to it, oldest first.</param>
+/// <param name="Notes">Anything worth keeping.</param>
+public sealed record Joint(
+    string Name, JointKind Kind, double LengthMm, Substrate One, Substrate Other, double GapMm, double MovementMm, bool Sun, bool StandingWater, bool RemovableLater,
+    bool PaintedOver, bool Structural, bool Unbroken, string? Of, string? Product, IReadOnlyList<JointEvent> History, string Notes);

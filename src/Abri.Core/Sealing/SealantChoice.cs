@@ -1,0 +1,129 @@
+using Abri.Core.Geometry;
+
+namespace Abri.Core.Sealing;
+
+/// <summary>The school followed where practitioners differ about what beds a roof flange.</summary>
+public enum FlangeBedding
+{
+    /// <summary>Butyl tape, screws, self-levelling sealant over the heads: comes apart again.</summary>
+    ButylAndLapSealant,
+
+    /// <summary>Polyurethane adhesive or structural neutral silicone, roofing tape over the edge: holds without screws.</summary>
+    Adhesive,
+}
+
+/// <summary>How one product suits a joint.</summary>
+/// <param name="Product">Name of the product.</param>
+/// <param name="Rank">1 for the best; null where it is ruled out.</param>
+/// <param name="RuledOut">Why it must not be used; empty where it may.</param>
+/// <param name="For">What speaks for it.</param>
+/// <param name="Against">What it costs.</param>
+public sealed record SealantRow(string Product, int? Rank, IReadOnlyList<string> RuledOut, IReadOnlyList<string> For, IReadOnlyList<string> Against);
+
+/// <summary>Which products suit a joint.</summary>
+/// <param name="Best">Name of the best product; null where all are ruled out.</param>
+/// <param name="Rows">All products, the best first, those ruled out last.</param>
+/// <param name="Preparation">What has to be done first, because of what was done to the joint before.</param>
+public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows, IReadOnlyList<string> Preparation);
+
+/// <summary>Chooses what seals a joint: what must not be used, and the rest in order.</summary>
+/// <remarks>
+/// Hard exclusions first: no adhesion to a side, more movement than it follows, acid on metal, crazed acrylic, cannot be removed, cannot be painted, cannot carry, does not stand water or sun, and what was laid there before.
+/// The rest are ranked by what they cost in points (<see cref="PrimerPoints"/> and the others: assumptions, in the open), ties by name. All of it is common practice unless the product's data sheet says otherwise; the data sheet comes first.
+/// </remarks>
+/// <example>Galvanised seam in the sun: acetoxy silicone is ruled out, for its acid corrodes the zinc; polyurethane and silane-modified polymer stay.</example>
+public static class SealantChoice
+{
+    private const int PrimerPoints = 2, LittleReservePoints = 2, OtherSchoolPoints = 3, SiliconePoints = 3, StrongerThanNeededPoints = 1, TooColdPoints = 4, GapPoints = 4;
+
+    /// <summary>Ranks products for a joint.</summary>
+    /// <param name="joint">The joint.</param>
+    /// <param name="products">The products at hand.</param>
+    /// <param name="bedding">The school for roof flanges.</param>
+    /// <param name="airC">Temperature at which it is laid, C; null where that is open.</param>
+    /// <param name="lengths">How lengths are written.</param>
+    public static Result<Worked<SealantAdvice>> Of(Joint joint, IReadOnlyList<Product> products, FlangeBedding bedding, double? airC, LengthFormat lengths)
+    {
+        if (products.Count == 0) return new Problem("no-products", "/products", "There is no product to choose from. Add the ones you have, with their data sheets.");
+        if (joint.GapMm <= 0 && joint.MovementMm > 0) return new Problem("joint-without-width", "/joint/gapMm", "A joint that moves needs a width to move in: give its gap, or the thickness of its bond.");
+        var sheet = new Worksheet();
+        double strain = joint.MovementMm > 0 ? sheet.Step("e", "movement against the width of the joint", "movement / gap", 100 * joint.MovementMm / joint.GapMm, "%") : 0;
+        sheet.Cite(new Source("Movement classes 25, 20, 12.5 and 7.5 %: ISO 11600", SourceKind.FromMemory));
+        sheet.Cite(new Source("Exclusions and points of the ranking", SourceKind.CommonPractice));
+        var judged = products.Select(p => (Product: p, Out: RuledOut(joint, p, strain, lengths), Judged: Weighed(joint, p, strain, bedding, airC))).ToList();
+        foreach (var j in judged.Where(j => j.Out.Count == 0)) sheet.Step($"P_{j.Product.Name}", $"points against {j.Product.Name}", "sum", j.Judged.Points, "");
+        int rank = 0;
+        SealantRow[] rows =
+        [
+            .. judged.Where(j => j.Out.Count == 0).OrderBy(j => j.Judged.Points).ThenBy(j => j.Product.Name, StringComparer.Ordinal).Select(j => new SealantRow(j.Product.Name, ++rank, [], j.Judged.For, j.Judged.Against)),
+            .. judged.Where(j => j.Out.Count > 0).OrderBy(j => j.Product.Name, StringComparer.Ordinal).Select(j => new SealantRow(j.Product.Name, null, j.Out, [], [])),
+        ];
+        if (products.Any(p => p.Known == SourceKind.Assumption)) sheet.Warn("Some of these products have typical figures that nobody has held against a data sheet yet.");
+        return sheet.Finish(new SealantAdvice(rank > 0 ? rows[0].Product : null, rows, JointHistory.Preparation(joint)));
+    }
+
+    private static List<string> RuledOut(Joint joint, Product p, double strain, LengthFormat lengths)
+    {
+        var why = new List<string>();
+        foreach (Substrate side in new[] { joint.One, joint.Other }.Distinct())
+        {
+            if (p.To(side) == Adhesion.None) why.Add($"Does not stick to {Words.Of(side)}.");
+            if (p.Family == ProductFamily.AcetoxySilicone && side is (Substrate.BareSteel or Substrate.GalvanisedSteel)) why.Add($"Its acid corrodes {Words.Of(side)}.");
+            if (side == Substrate.Acrylic && p.CracksAcrylic) why.Add("Its solvent crazes acrylic.");
+        }
+        if (strain > p.MovementPercent) why.Add($"The joint moves {lengths.Text(joint.MovementMm)}, {strain:0.#} % of its width; this follows {p.MovementPercent:0.#} %.");
+        if (joint.RemovableLater && !p.Removable) why.Add("What it holds cannot be taken off again.");
+        if (joint.PaintedOver && !p.Paintable) why.Add("Paint does not hold on it.");
+        if (joint.Structural && !p.Structural) why.Add("It must not carry anything.");
+        if (joint.StandingWater && !p.StandsWater) why.Add("It does not stand water that stays on it.");
+        if (joint.Sun && !p.StandsSun) why.Add("The sun makes it brittle.");
+        if (JointHistory.Forbids(joint, p) is { } before) why.Add(before);
+        return why;
+    }
+
+    private static (int Points, List<string> For, List<string> Against) Weighed(Joint joint, Product p, double strain, FlangeBedding bedding, double? airC)
+    {
+        (int points, List<string> good, List<string> bad) = (0, [], []);
+        void Against(int by, string why)
+        {
+            points += by;
+            bad.Add(why);
+        }
+        foreach (Substrate side in new[] { joint.One, joint.Other }.Distinct())
+        {
+            if (p.To(side) == Adhesion.WithPrimer) Against(PrimerPoints, $"Needs its primer on {Words.Of(side)}.");
+        }
+        if (strain > 0 && p.MovementPercent < 1.5 * strain) Against(LittleReservePoints, $"Little to spare: {strain:0.#} of {p.MovementPercent:0.#} %.");
+        else if (strain > 0) good.Add($"Follows {p.MovementPercent:0.#} %; the joint asks for {strain:0.#} %.");
+        if (joint.Kind == JointKind.RoofFlange)
+        {
+            bool butyl = p.Family is ProductFamily.ButylTape, adhesive = p.Family is ProductFamily.PolyurethaneAdhesive or ProductFamily.NeutralSilicone;
+            if (bedding == FlangeBedding.ButylAndLapSealant ? butyl : adhesive) good.Add(butyl ? "Builds up in valleys, and comes apart again." : "Holds without screws.");
+            else Against(OtherSchoolPoints, butyl || adhesive ? "The other school's bedding for a roof flange." : "Neither school beds a roof flange in it; it goes over the edge.");
+        }
+        if (Product.IsSilicone(p.Family)) Against(SiliconePoints, "Nothing but silicone ever sticks there again.");
+        if (p.Structural && !joint.Structural && !joint.RemovableLater && joint.Kind is not JointKind.RoofFlange) Against(StrongerThanNeededPoints, "Stronger than needed: hard to renew.");
+        if (p.Removable) good.Add("Can be taken off again.");
+        if (p.Paintable) good.Add("Can be painted.");
+        if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange and not JointKind.BondedPane) Against(GapPoints, "A tape bridges no uneven gap.");
+        if (airC is { } air && (air < p.LayFromC || air > p.LayToC)) Against(TooColdPoints, $"Not at {air:0.#} C: it is laid between {p.LayFromC:0.#} and {p.LayToC:0.#} C.");
+        if (p.Hazards.Length > 0) bad.Add(p.Hazards);
+        return (points, good, bad);
+    }
+}
+
+internal static class Words
+{
+    public static string Of(Substrate substrate) => substrate switch
+    {
+        Substrate.BareSteel => "bare steel",
+        Substrate.GalvanisedSteel => "galvanised steel",
+        Substrate.PaintedMetal => "painted metal",
+        Substrate.Aluminium => "aluminium",
+        Substrate.Glass => "glass",
+        Substrate.Acrylic => "acrylic",
+        Substrate.PlasticFrame => "a plastic frame",
+        Substrate.GlassReinforcedPlastic => "glass-reinforced plastic",
+        _ => "timber",
+    };
+}

@@ -1,0 +1,92 @@
+using Abri.Core.Procedures;
+using SkiaSharp;
+
+namespace Abri.Exchange.Pdf;
+
+/// <summary>Prints a procedure: what to have at hand, then step by step with boxes to tick, figures to measure and cautions.</summary>
+public static class ProcedurePdf
+{
+    private const double SizeMm = 3.4;
+
+    /// <summary>The document.</summary>
+    public static byte[] Write(string vehicle, Procedure procedure, Paper paper, DateOnly printedOn)
+    {
+        using var bytes = new MemoryStream();
+        using (var document = SKDocument.CreatePdf(bytes, new SKDocumentPdfMetadata { Title = $"{vehicle}: {procedure.Title}, steps", Creator = "Abri" }))
+        {
+            (double width, double height) = paper.SizeMm();
+            var sheet = new Sheet(document, width, height);
+            sheet.Head(vehicle, procedure, printedOn);
+            foreach (WorkStep step in procedure.Steps) sheet.Write(step);
+            sheet.Dispose();
+            document.Close();
+        }
+        return bytes.ToArray();
+    }
+
+    private static string Span(Minutes m) => $"{Length(m.Quick)} to {Length(m.Slow)}, likely {Length(m.Likely)}";
+
+    private static string Length(double minutes) => minutes < 90 ? $"{minutes:0} min" : $"{minutes / 60:0.#} h";
+
+    private sealed class Sheet(SKDocument document, double width, double height) : IDisposable
+    {
+        private Page page = new(document, width, height);
+        private double y = Page.MarginMm + 6;
+
+        private double Wide => width - (2 * Page.MarginMm);
+
+        public void Dispose() => page.Dispose();
+
+        public void Head(string vehicle, Procedure procedure, DateOnly printedOn)
+        {
+            page.Text(procedure.Title, Page.MarginMm, y, 6.4, true);
+            page.Text($"{vehicle}, {printedOn:yyyy-MM-dd}", Page.MarginMm + Wide, y, SizeMm, align: SKTextAlign.Right);
+            y += 7;
+            Paragraph($"Work {Span(procedure.Work)}. The shell stands open {Span(procedure.OpenMinutes)}.", 0);
+            Paragraph($"Tools: {string.Join(", ", procedure.Tools)}.", 0);
+            Paragraph($"Used up: {string.Join(", ", procedure.Consumables.Select(c => $"{c.Name} {c.Amount:0} {(c.Unit == "count" ? "" : c.Unit)}".TrimEnd()))}.", 0);
+        }
+
+        public void Write(WorkStep step)
+        {
+            // A step is not torn apart at its title.
+            if (y > height - Page.MarginMm - 40) Turn();
+            y += 3;
+            using (SKPaint rule = Page.Pen(Page.Soft, 0.1)) page.Line(rule, Page.MarginMm, y - 4.4, Page.MarginMm + Wide, y - 4.4);
+            Box();
+            string flags = string.Join(" ", new[] { step.Shell switch { ShellChange.Opens => "OPENS THE SHELL", ShellChange.Closes => "CLOSES THE SHELL", _ => "" }, step.People > 1 ? $"{step.People} people" : "", step.Weather.Dry ? "dry" : "" }.Where(f => f.Length > 0));
+            page.Text($"{step.Number}  {step.Title}", Page.MarginMm + 7, y, 4, true);
+            page.Text($"{flags}  {Length(step.Minutes.Quick)} to {Length(step.Minutes.Slow)}".Trim(), Page.MarginMm + Wide, y, 3, colour: step.Shell == ShellChange.Opens ? Page.Rust : Page.Soft, align: SKTextAlign.Right);
+            y += 5.4;
+            Paragraph(step.Do, 7);
+            foreach (HoldPoint hold in step.Holds)
+            {
+                string wanted = hold.Wanted is { } value ? $": {value:0.#} {hold.Unit}{(hold.WithinMm is > 0 and var within ? $" within {within:0.#}" : "")}, measured ________" : "";
+                Box(7);
+                Paragraph($"{hold.Name}{wanted}", 13, true);
+            }
+            foreach (string caution in step.Cautions) Paragraph($"! {caution}", 7, colour: Page.Rust);
+            if (step.WaitHours > 0) Paragraph($"Wait {step.WaitHours:0.#} h before the next step.", 7, true);
+        }
+
+        private void Box(double inMm = 0)
+        {
+            if (y > height - Page.MarginMm - 6) Turn();
+            using SKPaint pen = Page.Pen(Page.Ink, 0.3);
+            page.Frame(pen, new Core.Geometry.PanelBox(Page.MarginMm + inMm, Page.MarginMm + inMm + 4, y - 3.4, y + 0.6));
+        }
+
+        private void Paragraph(string text, double inMm, bool strong = false, SKColor? colour = null)
+        {
+            if (y > height - Page.MarginMm - 14) Turn();
+            y = page.Paragraph(text, Page.MarginMm + inMm, y, Wide - inMm, SizeMm, strong, colour) + 0.6;
+        }
+
+        private void Turn()
+        {
+            page.Dispose();
+            page = new Page(document, width, height);
+            y = Page.MarginMm + 6;
+        }
+    }
+}

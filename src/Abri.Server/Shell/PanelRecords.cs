@@ -1,0 +1,25 @@
+using Abri.Core.Shell;
+using Abri.Server.Api;
+using Abri.Storage;
+using Abri.Storage.Shell;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Abri.Server.Shell;
+
+/// <summary>What all records on a panel do alike.</summary>
+internal static class PanelRecords
+{
+    /// <summary>Adds, reads, replaces and removes records that lie on a panel.</summary>
+    public static void MapOnPanel<T, TStore>(this RouteGroupBuilder vehicle, string name, Func<Panel, T, Core.Problem?> check)
+        where T : notnull
+        where TStore : Store<T>
+    {
+        vehicle.MapPost($"/panels/{{panelId}}/{name}s", Results<Ok<Stored<T>>, ProblemHttpResult> (string panelId, T value, HttpContext context, PanelStore panels, TStore store) =>
+        {
+            if (ShellEndpoints.Owned(context, panels.Find(panelId)) is not { } panel) return Problems.NotFound("This panel is not there any more.");
+            return check(panel.Value, value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
+        }).Validate<T>().WithName($"{name}-add");
+        vehicle.MapGroup($"/{name}s/{{id}}").MapRecord<T, TStore>(
+            name, (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => check(ShellEndpoints.PanelOf(context, row.OwnerId!), value));
+    }
+}

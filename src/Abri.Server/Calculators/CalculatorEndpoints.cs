@@ -43,7 +43,7 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/resting-plane", (RestingPlaneInput x) => Answer(RestingPlane.Under(x.Samples, x.Weight))).Validate<RestingPlaneInput>().WithName("resting-plane");
         calculators.MapPost("/seat", (SeatInput x) => Answer(FlangeSeat.Of(x.Site, x.Centre, x.Tape ?? BeddingTape.Usual), "/site")).Validate<SeatInput>().WithName("seat");
         calculators.MapPost("/clamp-stack", (ClampStackInput x) => Answer(ClampedWall.Of(x.Layers, x.NominalGapMm, x.Range, x.Lugs, x.Screws, x.Lengths ?? LengthFormat.Millimetres))).Validate<ClampStackInput>().WithName("clamp-stack");
-        calculators.MapPost("/tightening-order", (TighteningOrderInput x) => Answer(TighteningOrder.Of(x.Screws))).Validate<TighteningOrderInput>().WithName("tightening-order");
+        calculators.MapPost("/tightening-order", (TighteningOrderInput x) => Answer(TighteningOrder.Of(x.Places))).Validate<TighteningOrderInput>().WithName("tightening-order");
         calculators.MapPost("/gasket", (GasketInput x) => Answer(Gasket.Of(x.BeforeMm, x.AfterMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<GasketInput>().WithName("gasket");
         calculators.MapPost("/bead", (BeadPlanInput x) => Answer(Bead.Of(x.Bead, x.Lengths ?? LengthFormat.Millimetres), "/bead")).Validate<BeadPlanInput>().WithName("bead");
         calculators.MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain))).Validate<BondThicknessInput>().WithName("bond-thickness");

@@ -30,8 +30,13 @@ public sealed record SeatInput(Site Site, PanelPoint Centre, BeddingTape? Tape =
 public sealed record ClampStackInput(IReadOnlyList<ClampLayer> Layers, double NominalGapMm, ClampRange Range, int Lugs, IReadOnlyList<ScrewForWall> Screws, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>tightening-order</c>.</summary>
-/// <param name="Screws">Where the screws are.</param>
-public sealed record TighteningOrderInput(IReadOnlyList<PanelPoint> Screws);
+/// <param name="Screws">Where the screws are; null where they lie evenly round a frame.</param>
+/// <param name="Frame">The line on which they lie evenly; null where their places are given.</param>
+/// <param name="Count">How many lie evenly round the frame.</param>
+public sealed record TighteningOrderInput(IReadOnlyList<PanelPoint>? Screws = null, RoundedRectangle? Frame = null, int? Count = null)
+{
+    internal IReadOnlyList<PanelPoint> Places => Screws ?? (Frame is null ? [] : TighteningOrder.Around(Frame, Count ?? 0));
+}
 
 /// <summary>Input of the calculator <c>gasket</c>.</summary>
 /// <param name="BeforeMm">Gaps before tightening, mm.</param>
@@ -129,7 +134,12 @@ internal sealed class ClampStackInputValidator : AbstractValidator<ClampStackInp
 
 internal sealed class TighteningOrderInputValidator : AbstractValidator<TighteningOrderInput>
 {
-    public TighteningOrderInputValidator() => RuleForEach(x => x.Screws).SetValidator(new PanelPointValidator());
+    public TighteningOrderInputValidator()
+    {
+        RuleForEach(x => x.Screws).SetValidator(new PanelPointValidator());
+        RuleFor(x => x.Frame!).SetValidator(new RoundedRectangleValidator()).When(x => x.Frame is not null);
+        RuleFor(x => x.Count ?? 0).Between(0, 1000, "The number of screws");
+    }
 }
 
 internal sealed class GasketInputValidator : AbstractValidator<GasketInput>

@@ -3187,6 +3187,7 @@ export interface components {
             /** Format: double */
             worstMm: number;
             proven: boolean;
+            places: components["schemas"]["PanelPoint"][];
         };
         Scribe: {
             side: components["schemas"]["Side"];
@@ -3661,7 +3662,10 @@ export interface components {
             tests: components["schemas"]["RankedTest"][];
         };
         TighteningOrderInput: {
-            screws: components["schemas"]["PanelPoint"][];
+            screws?: null | components["schemas"]["PanelPoint"][];
+            frame?: null | components["schemas"]["RoundedRectangle"];
+            /** Format: int32 */
+            count?: null | number;
         };
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";

@@ -129,10 +129,13 @@ useKeys((event) => {
           <RouterLink
             class="rung"
             :to="{ name: 'openings', params: { vehicleId } }"
-            :class="{ on: route.name === 'openings' || route.name === 'opening' }"
+            :class="{ on: ['openings', 'opening', 'together'].includes(String(route.name)) }"
           >
             <span>{{ t('stages.openings') }}</span>
             <i v-if="plannedCount">{{ plannedCount }}</i>
+          </RouterLink>
+          <RouterLink class="rung" :to="{ name: 'sealing', params: { vehicleId } }" :class="{ on: route.name === 'sealing' }">
+            <span>{{ t('stages.sealing') }}</span>
           </RouterLink>
         </template>
         <div class="beside">

@@ -22,10 +22,16 @@ export const router = createRouter({
     },
     { path: '/vehicles/:vehicleId/openings', name: 'openings', component: () => import('@/stages/openings/Openings.vue') },
     {
-      path: '/vehicles/:vehicleId/openings/:openingId/:tab(place|mark-out|as-cut|seat)',
+      path: '/vehicles/:vehicleId/openings/together',
+      name: 'together',
+      component: () => import('@/stages/openings/PlaceTogether.vue'),
+    },
+    {
+      path: '/vehicles/:vehicleId/openings/:openingId/:tab(place|mark-out|as-cut|seat|clamp|bond|steps)',
       name: 'opening',
       component: () => import('@/stages/openings/OpeningScreen.vue'),
     },
+    { path: '/vehicles/:vehicleId/sealing', name: 'sealing', component: () => import('@/stages/sealing/SealingStage.vue') },
     { path: '/fittings', name: 'fittings', component: () => import('@/stages/openings/Fittings.vue') },
     { path: '/figures', name: 'figures', component: () => import('@/stages/figures/Figures.vue') },
     { path: '/:path(.*)', name: 'nowhere', component: () => import('@/stages/vehicles/Nowhere.vue') },

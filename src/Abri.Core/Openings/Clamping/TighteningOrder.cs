@@ -6,7 +6,8 @@ namespace Abri.Core.Openings.Clamping;
 /// <param name="Order">Numbers of the screws, from 0.</param>
 /// <param name="WorstMm">Greatest distance of the tightened screws' resultant from the middle on the way, mm.</param>
 /// <param name="Proven">Whether no order has a smaller one.</param>
-public sealed record ScrewOrder(IReadOnlyList<int> Order, double WorstMm, bool Proven);
+/// <param name="Places">Where the screws are.</param>
+public sealed record ScrewOrder(IReadOnlyList<int> Order, double WorstMm, bool Proven, IReadOnlyList<PanelPoint> Places);
 
 /// <summary>Finds an order of tightening that keeps a frame level: at every step the screws that are tight balance about the middle.</summary>
 /// <remarks>
@@ -38,7 +39,27 @@ public static class TighteningOrder
         sheet.Step("R", "greatest resultant on the way", "max over steps of |sum(place - middle)|", worst, "mm");
         sheet.Cite(new Source(exact ? "Least greatest resultant over all orders" : "Smallest resultant at each step", SourceKind.Geometry));
         sheet.Cite(new Source("From the middle of opposite sides outwards, crosswise, by hand, in two rounds", SourceKind.CommonPractice));
-        return sheet.Finish(new ScrewOrder(order, worst, exact));
+        return sheet.Finish(new ScrewOrder(order, worst, exact, screws));
+    }
+
+    /// <summary>Screws evenly round a frame, where nobody measured them: the first at the middle of the top, then clockwise; corners are cut short.</summary>
+    /// <param name="outline">Line on which they lie, about its middle.</param>
+    /// <param name="count">How many.</param>
+    public static IReadOnlyList<PanelPoint> Around(RoundedRectangle outline, int count)
+    {
+        double w = outline.WidthMm, h = outline.HeightMm, perimeter = 2 * (w + h);
+        return
+        [
+            .. Enumerable.Range(0, count).Select(i =>
+            {
+                double along = perimeter * i / count;
+                return along <= w / 2 ? new PanelPoint(along, h / 2)
+                    : along <= (w / 2) + h ? new PanelPoint(w / 2, (h / 2) - (along - (w / 2)))
+                    : along <= (1.5 * w) + h ? new PanelPoint((w / 2) - (along - (w / 2) - h), -h / 2)
+                    : along <= (1.5 * w) + (2 * h) ? new PanelPoint(-w / 2, (-h / 2) + (along - (1.5 * w) - h))
+                    : new PanelPoint((-w / 2) + (along - (1.5 * w) - (2 * h)), h / 2);
+            }),
+        ];
     }
 
     private static double Resultant(IEnumerable<PanelPoint> places)

@@ -46,6 +46,11 @@ const blank = (): Fitting => ({
   beddingMostMm: 10,
   clamp: null,
   screws: { alongWidth: 5, alongHeight: 3, insetMm: 12, pilotMm: 2.5 },
+  halves: null,
+  bonded: null,
+  air: null,
+  heatMm: 0,
+  needsPower: false,
 })
 function begin(row: Stored<Fitting> | null, copy = false) {
   wrong.value = ''

@@ -7,10 +7,13 @@ import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import AsCutTab from './AsCutTab.vue'
+import BondTab from './BondTab.vue'
+import ClampTab from './ClampTab.vue'
 import MarkOutTab from './MarkOutTab.vue'
 import OpeningSettings from './OpeningSettings.vue'
 import PlaceTab from './PlaceTab.vue'
 import SeatTab from './SeatTab.vue'
+import StepsTab from './StepsTab.vue'
 import { useOpening } from './useOpening'
 
 const { t } = useI18n()
@@ -18,7 +21,18 @@ const route = useRoute()
 const router = useRouter()
 const { shell } = useState()
 const work = useOpening()
-const tab = computed(() => route.params.tab as 'place' | 'mark-out' | 'as-cut' | 'seat')
+type Tab = 'place' | 'mark-out' | 'as-cut' | 'seat' | 'clamp' | 'bond' | 'steps'
+const tab = computed(() => route.params.tab as Tab)
+/** What is clamped has no bond, and the other way round; what is screwed has neither. */
+const tabs = computed<Tab[]>(() => [
+  'place',
+  'mark-out',
+  'as-cut',
+  'seat',
+  ...(work.fitting?.clamp ? ['clamp' as const] : []),
+  ...(work.fitting?.bonded ? ['bond' as const] : []),
+  'steps',
+])
 const from = ref<ViewedFrom>('outside')
 const settings = ref(false)
 
@@ -40,12 +54,7 @@ async function remove() {
     <header>
       <h1>{{ work.row.value.name }}</h1>
       <nav class="tabs" :aria-label="work.row.value.name">
-        <RouterLink
-          v-for="which in ['place', 'mark-out', 'as-cut', 'seat'] as const"
-          :key="which"
-          :to="{ params: { tab: which } }"
-          :class="{ on: tab === which }"
-        >
+        <RouterLink v-for="which in tabs" :key="which" :to="{ params: { tab: which } }" :class="{ on: tab === which }">
           {{ t(`openings.tab.${which}`) }}
         </RouterLink>
       </nav>
@@ -64,6 +73,9 @@ async function remove() {
     <PlaceTab v-if="tab === 'place'" v-model:from="from" :work="work" />
     <MarkOutTab v-else-if="tab === 'mark-out'" :work="work" :from="from" />
     <SeatTab v-else-if="tab === 'seat'" :work="work" />
+    <ClampTab v-else-if="tab === 'clamp' && work.fitting.clamp" :work="work" />
+    <BondTab v-else-if="tab === 'bond' && work.fitting.bonded" :work="work" />
+    <StepsTab v-else-if="tab === 'steps'" :work="work" />
     <AsCutTab v-else :work="work" />
     <OpeningSettings v-model="settings" :work="work" />
   </div>

@@ -7,6 +7,7 @@ import { api, got, type Opening, type Panel, type Stored } from '@/api/client'
 import { said, useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
+import DraughtCard from './DraughtCard.vue'
 import { placeText } from './placeText'
 import { siteOf } from './site'
 
@@ -100,6 +101,12 @@ function centreOf() {
     <div class="row head">
       <h1>{{ t('openings.title') }}</h1>
       <button class="btn main" type="button" @click="begin">{{ t('openings.add') }}</button>
+      <RouterLink
+        v-if="shell.openings.length > 1"
+        class="btn"
+        :to="{ name: 'together', params: { vehicleId: shell.vehicle.id } }"
+        >{{ t('together.open') }}</RouterLink
+      >
     </div>
     <div v-if="shell.openings.length === 0" class="empty">
       <h2>{{ t('openings.none') }}</h2>
@@ -116,6 +123,7 @@ function centreOf() {
         <span class="state" :class="o.value.state">{{ t(`openings.state.${o.value.state}`) }}</span>
       </li>
     </ul>
+    <DraughtCard v-if="shell.openings.length > 0" :key="shell.vehicle.id" />
     <Modal
       :open="adding !== null"
       :title="t('openings.add')"

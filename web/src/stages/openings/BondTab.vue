@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got, type Schemas } from '@/api/client'
+import { lengthText } from '@/app/length'
+import { useState } from '@/app/state'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import BeadCard from '@/stages/sealing/BeadCard.vue'
+import CureCard from '@/stages/sealing/CureCard.vue'
+import { useSealing } from '@/stages/sealing/useSealing'
+import { useFigure } from '@/stages/figures/useFigure'
+import BondSection from './BondSection.vue'
+import type { OpeningWork } from './useOpening'
+
+/** A bonded pane: how thick, with what, how much, how long it has to be left alone, and what has to be right before the bead. */
+const props = defineProps<{ work: OpeningWork }>()
+const { t, tm } = useI18n()
+const { lengths } = useState()
+const { joints, products, save } = useSealing()
+const L = (mm: number) => lengthText(mm, lengths.value)
+const fitting = computed(() => props.work.fitting!)
+const bonded = computed(() => fitting.value.bonded!)
+const joint = computed(() =>
+  joints.value.find((j) => j.value.of === props.work.row!.value.name && j.panelId === props.work.panel!.id),
+)
+const name = ref('')
+watch(joint, (j) => j && !name.value && (name.value = j.value.product ?? ''), { immediate: true })
+const product = computed(() => products.value.find((p) => p.value.name === name.value)?.value)
+const holding = computed(() => products.value.filter((p) => p.value.structural && p.value.setting === 'moisture'))
+const materials: Record<Schemas['SkinMaterial'], Schemas['Part']> = {
+  mildSteel: 'steel',
+  galvanisedSteel: 'steel',
+  aluminium: 'aluminium',
+  glassReinforcedPlastic: 'glassReinforcedPlastic',
+  plywoodSkin: 'glassReinforcedPlastic',
+}
+const thickness = useFigure(
+  () => ({
+    first: bonded.value.pane,
+    second: materials[props.work.panel!.value.material],
+    lengthMm: Math.max(fitting.value.flange.widthMm, fitting.value.flange.heightMm),
+    spanK: 50,
+    strain: 0.5,
+  }),
+  (body) => got(api.POST('/api/calculators/bond-thickness', { body })),
+)
+/** The joint carries the thickness that was reckoned for it, or what somebody set. */
+const bondMm = computed(() => joint.value?.value.gapMm ?? 3)
+const holds = computed(() => tm('bond.holds') as string[])
+async function keep() {
+  if (joint.value) await save(joint.value, { ...joint.value.value, product: name.value || null })
+}
+</script>
+
+<template>
+  <div class="page bond">
+    <BondSection :land-mm="bonded.landMm" :thick-mm="bondMm" :skin-mm="work.panel!.value.skinMm" :lengths="lengths" />
+    <h2>{{ t('bond.order') }}</h2>
+    <ul class="holds">
+      <li v-for="h in holds" :key="h">{{ h }}</li>
+    </ul>
+    <table v-if="thickness.answer.value" class="figures narrow">
+      <tbody>
+        <tr>
+          <td>{{ t('bond.thickness') }}</td>
+          <td class="n">
+            <b>{{ L(bondMm) }}</b>
+          </td>
+          <td class="soft">{{ t('bond.thicknessMore', { movement: L(thickness.answer.value.result.movementMm) }) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <WorkedSteps
+      v-if="thickness.answer.value"
+      :title="t('bond.thickness')"
+      :steps="thickness.answer.value.steps"
+      :sources="thickness.answer.value.sources"
+    />
+  </div>
+  <aside>
+    <div class="card">
+      <h2>{{ t('bond.product') }}</h2>
+      <select v-model="name" class="field" :aria-label="t('bond.product')">
+        <option value="">{{ t('bond.none') }}</option>
+        <option v-for="p in holding" :key="p.id" :value="p.value.name">{{ p.value.name }}</option>
+      </select>
+      <button v-if="joint && joint.value.product !== (name || null)" class="btn main" type="button" @click="keep">
+        {{ t('bond.keep') }}
+      </button>
+      <p v-else-if="name" class="soft">{{ t('bond.kept') }}</p>
+      <p v-if="product?.hazards" class="warn">{{ product.hazards }}</p>
+    </div>
+    <template v-if="product && joint">
+      <BeadCard :product="product" :path-mm="joint.value.lengthMm" :land-mm="bonded.landMm" :squeezed-mm="bondMm" unbroken />
+      <CureCard :product="product" :width-mm="bonded.landMm" />
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.bond {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.holds {
+  max-width: 640px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.holds li {
+  padding: 6px 0;
+  border-top: 1px solid var(--rule);
+}
+.holds li::before {
+  content: '☐  ';
+}
+.narrow {
+  max-width: 640px;
+}
+</style>

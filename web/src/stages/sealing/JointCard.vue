@@ -1,0 +1,225 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got, type Schemas } from '@/api/client'
+import { lengthText } from '@/app/length'
+import { useState } from '@/app/state'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import { useFigure } from '@/stages/figures/useFigure'
+import { useStorage } from '@vueuse/core'
+import BeadCard from './BeadCard.vue'
+import CureCard from './CureCard.vue'
+import { air } from './useAir'
+import type { ShownJoint } from './useSealing'
+
+/** One joint: which product and why, how much, how long, and what was done. */
+const props = defineProps<{ joint: ShownJoint; products: readonly Schemas['Product'][]; where: string }>()
+const emit = defineEmits<{ keep: [value: Schemas['Joint']]; edit: [] }>()
+const { t } = useI18n()
+const { lengths } = useState()
+const j = computed(() => props.joint.value)
+const bedding = useStorage<Schemas['FlangeBedding']>('abri.bedding', 'butylAndLapSealant')
+const choice = useFigure(
+  () => ({
+    joint: j.value,
+    products: [...props.products],
+    bedding: bedding.value,
+    airC: air.value.dayC,
+    lengths: lengths.value,
+  }),
+  (body) => got(api.POST('/api/calculators/sealant-choice', { body })),
+)
+const rows = computed(() => choice.answer.value?.result.rows ?? [])
+const open = ref<string | null>(null)
+const product = computed(() => props.products.find((p) => p.name === j.value.product))
+const entry = reactive<Schemas['JointEvent']>({
+  on: new Date().toISOString().slice(0, 10),
+  kind: 'sealed',
+  family: null,
+  product: '',
+  by: localStorage.getItem('abri.seenBy') ?? '',
+})
+const writing = ref(false)
+function begin() {
+  writing.value = true
+  entry.product = j.value.product ?? ''
+  entry.family = product.value?.family ?? null
+}
+function write() {
+  localStorage.setItem('abri.seenBy', entry.by)
+  const history = [...j.value.history, { ...entry, family: entry.kind === 'sealed' ? entry.family : null }].sort((a, b) =>
+    a.on.localeCompare(b.on),
+  )
+  emit('keep', { ...j.value, history })
+  writing.value = false
+}
+const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as const
+const families = [
+  'polyurethaneAdhesive',
+  'marinePolyurethane',
+  'silaneModifiedPolymer',
+  'neutralSilicone',
+  'acetoxySilicone',
+  'butylTape',
+  'lapSealant',
+  'roofingTape',
+  'epoxyPutty',
+  'foamTape',
+  'siliconeRoofCoating',
+  'temporarySealant',
+] as const
+</script>
+
+<template>
+  <div class="card">
+    <h2>{{ j.name }}</h2>
+    <p class="soft">
+      {{ t(`sealing.kind.${j.kind}`) }}, {{ where }}, {{ lengthText(j.lengthMm, lengths) }}.
+      {{ t(`sealing.substrate.${j.one}`) }} / {{ t(`sealing.substrate.${j.other}`) }}.
+    </p>
+    <p v-for="f in joint.faults" :key="f" class="wrong">{{ f }}</p>
+    <button class="btn" type="button" @click="emit('edit')">{{ t('sealing.edit') }}</button>
+  </div>
+  <div class="card" data-testid="choice">
+    <h2>{{ t('sealing.which') }}</h2>
+    <label v-if="j.kind === 'roofFlange'" class="named">
+      {{ t('sealing.bedding') }}
+      <select v-model="bedding" class="field">
+        <option v-for="b in ['butylAndLapSealant', 'adhesive'] as const" :key="b" :value="b">
+          {{ t(`sealing.beddings.${b}`) }}
+        </option>
+      </select>
+    </label>
+    <p v-if="choice.wrong.value" class="wrong" role="alert">{{ choice.wrong.value }}</p>
+    <div v-for="p in choice.answer.value?.result.preparation ?? []" :key="p" class="first">
+      <b>{{ t('sealing.first') }}:</b> {{ p }}
+    </div>
+    <div v-for="r in rows" :key="r.product" class="product" :class="{ out: r.rank === null, on: r.product === j.product }">
+      <button
+        class="title"
+        type="button"
+        :aria-expanded="open === r.product"
+        @click="open = open === r.product ? null : r.product"
+      >
+        <b>{{ r.rank ?? '×' }}</b>
+        <span>{{ r.product }}</span>
+        <small v-if="r.product === j.product">{{ t('sealing.chosen') }}</small>
+      </button>
+      <template v-if="open === r.product || r.rank === 1 || (r.product === j.product && r.rank === null)">
+        <p v-for="w in r.ruledOut" :key="w" class="against">{{ w }}</p>
+        <p v-for="w in r.for" :key="w" class="for">{{ w }}</p>
+        <p v-for="w in r.against" :key="w" class="against">{{ w }}</p>
+        <button
+          v-if="r.rank !== null && r.product !== j.product"
+          class="btn"
+          type="button"
+          @click="emit('keep', { ...j, product: r.product })"
+        >
+          {{ t('sealing.choose') }}
+        </button>
+      </template>
+    </div>
+    <p v-for="w in choice.answer.value?.warnings ?? []" :key="w" class="soft">{{ w }}</p>
+    <WorkedSteps
+      v-if="choice.answer.value"
+      :title="t('sealing.which')"
+      :steps="choice.answer.value.steps"
+      :sources="choice.answer.value.sources"
+    />
+  </div>
+  <template v-if="product">
+    <BeadCard
+      :product="product"
+      :path-mm="j.lengthMm"
+      :land-mm="null"
+      :squeezed-mm="j.kind === 'seam' || j.kind === 'gutter' ? null : j.gapMm"
+      :unbroken="j.unbroken"
+    />
+    <CureCard :key="product.name" :product="product" :width-mm="j.kind === 'bondedPane' ? 18 : 6" />
+  </template>
+  <div class="card" data-testid="history">
+    <h2>{{ t('sealing.history') }}</h2>
+    <p v-if="j.history.length === 0" class="soft">{{ t('sealing.noHistory') }}</p>
+    <p v-for="(e, i) in j.history" :key="i" class="event">
+      <b>{{ e.on }}</b> {{ t(`sealing.event.${e.kind}`) }}{{ e.family ? `, ${t(`sealing.family.${e.family}`)}` : '' }}
+      {{ e.product }}
+      <span v-if="e.by" class="soft">{{ e.by }}</span>
+    </p>
+    <button v-if="!writing" class="btn" type="button" @click="begin">{{ t('sealing.write') }}</button>
+    <form v-else class="form" @submit.prevent="write">
+      <label class="named">{{ t('sealing.on') }}<input v-model="entry.on" class="field" type="date" required /></label>
+      <label class="named">
+        {{ t('sealing.what') }}
+        <select v-model="entry.kind" class="field">
+          <option v-for="k in kinds" :key="k" :value="k">{{ t(`sealing.event.${k}`) }}</option>
+        </select>
+      </label>
+      <label v-if="entry.kind === 'sealed'" class="named wide">
+        {{ t('sealing.familyOf') }}
+        <select v-model="entry.family" class="field">
+          <option :value="null">{{ t('sealing.unknown') }}</option>
+          <option v-for="f in families" :key="f" :value="f">{{ t(`sealing.family.${f}`) }}</option>
+        </select>
+      </label>
+      <label class="named wide">{{ t('sealing.with') }}<input v-model="entry.product" class="field" maxlength="120" /></label>
+      <label class="named wide">{{ t('sealing.by') }}<input v-model="entry.by" class="field" maxlength="80" /></label>
+      <div class="row wide">
+        <button class="btn main" type="submit">{{ t('app.save') }}</button>
+        <button class="btn" type="button" @click="writing = false">{{ t('app.cancel') }}</button>
+      </div>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.product {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  padding: 4px 0 6px;
+  border-top: 1px solid var(--rule);
+}
+.title {
+  display: grid;
+  grid-template-columns: 22px 1fr auto;
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: 500 14.5px Barlow;
+  text-align: left;
+  cursor: pointer;
+}
+.product.out .title {
+  color: var(--soft);
+}
+.product.on {
+  border-left: 4px solid var(--teal);
+  padding-left: 8px;
+}
+.for,
+.against {
+  padding-left: 22px;
+  font-size: 13px;
+}
+.for::before {
+  content: '+ ';
+  color: var(--teal);
+  font-weight: 700;
+}
+.against::before {
+  content: '− ';
+  color: var(--stop);
+  font-weight: 700;
+}
+.first {
+  padding: 7px 10px;
+  border-left: 4px solid var(--amber);
+  background: var(--amber-soft);
+  font-size: 13.5px;
+}
+.product .btn {
+  align-self: flex-start;
+  margin-left: 22px;
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { Checkbox, Modal } from 'ant-design-vue'
+import { reactive, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import LengthInput from '@/app/LengthInput.vue'
+import { lengthsRead } from '@/app/parseLength'
+import { useState } from '@/app/state'
+import { panelName } from '@/drawing/facing'
+import type { ShownJoint } from './useSealing'
+
+/** A joint as it is: sides, width, movement, and what it has to stand. */
+const props = defineProps<{ joint: ShownJoint; value: Schemas['Joint'] }>()
+const emit = defineEmits<{ keep: [value: Schemas['Joint'], panelId: string]; close: []; remove: [] }>()
+const { t } = useI18n()
+const { shell } = useState()
+const form = reactive({ ...props.value })
+const panelId = ref(props.joint.panelId)
+const kinds = ['seam', 'gutter', 'roofFlange', 'sideFlange', 'bondedPane', 'patchEdge', 'clipRow', 'penetration'] as const
+const substrates = [
+  'paintedMetal',
+  'bareSteel',
+  'galvanisedSteel',
+  'aluminium',
+  'glass',
+  'acrylic',
+  'plasticFrame',
+  'glassReinforcedPlastic',
+  'timber',
+] as const
+const stands = ['sun', 'standingWater', 'removableLater', 'paintedOver', 'structural', 'unbroken'] as const
+async function keep() {
+  if (await lengthsRead()) emit('keep', { ...form }, panelId.value)
+}
+</script>
+
+<template>
+  <Modal
+    open
+    :title="t('sealing.editTitle')"
+    :ok-text="t('app.save')"
+    :cancel-text="t('app.cancel')"
+    @ok="keep"
+    @cancel="emit('close')"
+  >
+    <form class="form" @submit.prevent="keep">
+      <label class="named wide">{{ t('app.name') }}<input v-model="form.name" class="field" maxlength="120" /></label>
+      <label class="named">
+        {{ t('findings.where') }}
+        <select v-model="panelId" class="field" :disabled="joint.key !== ''">
+          <option v-for="p in shell?.panels ?? []" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
+        </select>
+      </label>
+      <label class="named">
+        {{ t('app.kind') }}
+        <select v-model="form.kind" class="field">
+          <option v-for="k in kinds" :key="k" :value="k">{{ t(`sealing.kind.${k}`) }}</option>
+        </select>
+      </label>
+      <label v-for="side in ['one', 'other'] as const" :key="side" class="named">
+        {{ t(`sealing.${side}`) }}
+        <select v-model="form[side]" class="field">
+          <option v-for="s in substrates" :key="s" :value="s">{{ t(`sealing.substrate.${s}`) }}</option>
+        </select>
+      </label>
+      <LengthInput
+        :model-value="form.lengthMm"
+        :label="t('sealing.length')"
+        @update:model-value="(mm) => (form.lengthMm = mm ?? 0)"
+      />
+      <LengthInput :model-value="form.gapMm" :label="t('sealing.gap')" @update:model-value="(mm) => (form.gapMm = mm ?? 0)" />
+      <LengthInput
+        :model-value="form.movementMm"
+        :label="t('sealing.movement')"
+        @update:model-value="(mm) => (form.movementMm = mm ?? 0)"
+      />
+      <div class="wide stands">
+        <Checkbox v-for="s in stands" :key="s" v-model:checked="form[s]" class="stand">{{ t(`sealing.${s}`) }}</Checkbox>
+      </div>
+      <label class="named wide">{{ t('app.notes') }}<textarea v-model="form.notes" class="field" maxlength="4000" /></label>
+      <button v-if="joint.row" class="btn" type="button" @click="emit('remove')">{{ t('app.remove') }}</button>
+    </form>
+  </Modal>
+</template>
+
+<style scoped>
+.stands {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.stand {
+  margin-inline-start: 0 !important;
+}
+</style>

@@ -1,0 +1,251 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
+import type { Schemas } from '@/api/client'
+import { useKeys } from '@/app/keys'
+import { lengthText } from '@/app/length'
+import { useState } from '@/app/state'
+import { panelName, type ViewedFrom } from '@/drawing/facing'
+import { drawingKey } from '@/drawing/keys'
+import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
+import ViewSwitch from '@/drawing/ViewSwitch.vue'
+import JointCard from './JointCard.vue'
+import JointForm from './JointForm.vue'
+import JointLayer from './JointLayer.vue'
+import ProductDrawer from './ProductDrawer.vue'
+import { sealedOn, stateOf, useSealing, type ShownJoint } from './useSealing'
+
+/** Every joint of the shell that keeps water out: with what it is sealed, how much that takes, how long it needs, and what was done before. */
+const { t } = useI18n()
+const route = useRoute()
+const { shell, fittings, lengths } = useState()
+const sealing = useSealing()
+const { joints, products, trouble } = sealing
+const from = ref<ViewedFrom>('outside')
+const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
+const chosen = ref<string | null>(null)
+const search = ref('')
+const edited = ref<{ joint: ShownJoint; value: Schemas['Joint'] } | null>(null)
+const showProducts = ref(false)
+const layers = { members: true, findings: false, openings: true, zones: false, bays: false }
+
+const found = computed(() => {
+  const words = search.value.trim().toLowerCase()
+  return joints.value.filter((j) => `${j.value.name} ${j.value.product ?? ''} ${where(j)}`.toLowerCase().includes(words))
+})
+const joint = computed(() => joints.value.find((j) => j.key === chosen.value) ?? null)
+// A joint that was read off the shell gets an id when it is written down: the eye stays on it.
+watch(joints, (now, before) => {
+  const was = before?.find((j) => j.key === chosen.value)
+  if (was && !now.some((j) => j.key === chosen.value))
+    chosen.value = now.find((j) => j.panelId === was.panelId && j.value.of === was.value.of)?.key ?? null
+  const asked = route.query.joint
+  if (chosen.value === null && asked) chosen.value = now.find((j) => j.value.of === asked)?.key ?? null
+})
+const open = computed(() => joints.value.filter((j) => stateOf(j.value) === 'open').length)
+function where(j: ShownJoint): string {
+  const panel = shell.value?.panels.find((p) => p.id === j.panelId)
+  return panel ? panelName(panel.value) : ''
+}
+function add() {
+  const panel = shell.value!.panels[0]!
+  const value: Schemas['Joint'] = {
+    name: '',
+    kind: 'seam',
+    lengthMm: 1000,
+    one: 'paintedMetal',
+    other: 'paintedMetal',
+    gapMm: 3,
+    movementMm: 0,
+    sun: true,
+    standingWater: false,
+    removableLater: false,
+    paintedOver: false,
+    structural: false,
+    unbroken: false,
+    of: null,
+    product: null,
+    history: [],
+    notes: '',
+  }
+  edited.value = { joint: { key: '', panelId: panel.id, row: null, value, faults: [] }, value }
+}
+const edit = (j: ShownJoint) => (edited.value = { joint: j, value: { ...j.value, history: [...j.value.history] } })
+async function keep(value: Schemas['Joint'], panelId: string) {
+  const e = edited.value!
+  const row = await sealing.save({ ...e.joint, panelId }, value)
+  if (!row) return
+  edited.value = null
+  chosen.value = row.id
+}
+useKeys((event) => drawingKey(event, from, drawing.value))
+</script>
+
+<template>
+  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <div v-else-if="trouble" class="empty" role="alert">
+    <h2>{{ trouble }}</h2>
+    <button class="btn main" type="button" @click="sealing.load()">{{ t('app.tryAgain') }}</button>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <h1>{{ t('sealing.title') }}</h1>
+      <span class="soft">{{ t('sealing.joints', { n: joints.length, m: open }) }}</span>
+      <div class="sp" />
+      <ViewSwitch v-model="from" />
+      <button class="btn plain" type="button" @click="showProducts = true">{{ t('sealing.products') }}</button>
+      <button class="btn" type="button" @click="add">{{ t('sealing.add') }}</button>
+    </header>
+    <UnfoldedShell
+      ref="drawing"
+      :shell="shell"
+      :fittings="fittings"
+      :from="from"
+      :lengths="lengths"
+      :layers="layers"
+      :numbers="{}"
+      :shown="null"
+    >
+      <template #default="{ at }">
+        <JointLayer
+          :joints="joints"
+          :shell="shell"
+          :fittings="fittings"
+          :at="at"
+          :chosen="chosen"
+          @choose="(key) => (chosen = key)"
+        />
+      </template>
+    </UnfoldedShell>
+    <aside>
+      <template v-if="joint">
+        <button class="btn plain back" type="button" @click="chosen = null">← {{ t('sealing.title') }}</button>
+        <JointCard
+          :key="joint.value.of ?? joint.key"
+          :joint="joint"
+          :products="products.map((p) => p.value)"
+          :where="where(joint)"
+          @keep="(value) => sealing.save(joint!, value)"
+          @edit="edit(joint)"
+        />
+      </template>
+      <template v-else>
+        <div class="legend soft">
+          <span class="is-open">{{ t('sealing.legend.open') }}</span>
+          <span class="is-chosen">{{ t('sealing.legend.chosen') }}</span>
+          <span class="is-sealed">{{ t('sealing.legend.sealed') }}</span>
+        </div>
+        <div v-if="joints.some((j) => j.faults.length > 0)" class="card fault" role="alert">
+          <h2>{{ t('sealing.faults') }}</h2>
+          <template v-for="j in joints" :key="j.key">
+            <button v-for="f in j.faults" :key="f" class="line" type="button" @click="chosen = j.key">
+              <b>{{ j.value.name }}</b> {{ f }}
+            </button>
+          </template>
+        </div>
+        <input
+          v-model="search"
+          class="field"
+          type="search"
+          :placeholder="t('sealing.search')"
+          :aria-label="t('sealing.search')"
+        />
+        <div v-if="joints.length === 0" class="card">
+          <h2>{{ t('sealing.none') }}</h2>
+          <p>{{ t('sealing.noneMore') }}</p>
+        </div>
+        <ul class="list" data-testid="joints">
+          <li v-for="j in found" :key="j.key">
+            <button class="line" :class="`is-${stateOf(j.value)}`" type="button" @click="chosen = j.key">
+              <b>{{ j.value.name }}</b>
+              <span class="soft"
+                >{{ where(j) }}, {{ lengthText(j.value.lengthMm, lengths) }},
+                {{
+                  sealedOn(j.value) ? t('sealing.sealed', { on: sealedOn(j.value) }) : (j.value.product ?? t('sealing.noProduct'))
+                }}</span
+              >
+            </button>
+          </li>
+        </ul>
+      </template>
+    </aside>
+    <JointForm
+      v-if="edited"
+      :joint="edited.joint"
+      :value="edited.value"
+      @keep="keep"
+      @close="edited = null"
+      @remove="sealing.remove(edited!.joint).then(() => ((edited = null), (chosen = null)))"
+    />
+    <ProductDrawer v-model="showProducts" :products="products" @changed="sealing.load()" />
+  </div>
+</template>
+
+<style scoped>
+.list {
+  display: flex;
+  flex-direction: column;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.line {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  width: 100%;
+  padding: 7px 10px;
+  border: 0;
+  border-left: 4px solid var(--rust);
+  border-bottom: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.line:hover {
+  background: #0000000a;
+}
+.line b {
+  font-weight: 500;
+}
+.line.is-chosen {
+  border-left-color: var(--amber);
+}
+.line.is-sealed {
+  border-left-color: var(--teal);
+}
+.fault {
+  padding: 10px 12px;
+  border-left: 4px solid var(--stop);
+  background: var(--stop-soft);
+}
+.fault .line {
+  border: 0;
+  padding: 2px 0;
+}
+.legend {
+  display: flex;
+  gap: 14px;
+}
+.legend span::before {
+  content: '';
+  display: inline-block;
+  width: 22px;
+  height: 0;
+  margin-right: 5px;
+  border-top: 3px dashed var(--rust);
+  vertical-align: middle;
+}
+.legend .is-chosen::before {
+  border-color: var(--amber);
+}
+.legend .is-sealed::before {
+  border-top: 3px solid var(--teal);
+}
+.back {
+  align-self: flex-start;
+}
+</style>

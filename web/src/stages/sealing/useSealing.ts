@@ -1,0 +1,105 @@
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api, got, ifMatch, type Schemas, type Stored } from '@/api/client'
+import { said, useState } from '@/app/state'
+
+type Joint = Schemas['Joint']
+type Product = Schemas['Product']
+
+/** A joint as it is shown: written down, or still only read off the shell. */
+export interface ShownJoint {
+  key: string
+  panelId: string
+  row: Stored<Joint> | null
+  value: Joint
+  faults: string[]
+}
+
+/** How far a joint has come: nothing chosen, a product chosen, or sealed with it. */
+export type JointState = 'open' | 'chosen' | 'sealed'
+
+/** When a joint was last sealed, if nothing has been stripped since. */
+export function sealedOn(joint: Joint): string | null {
+  const bare = joint.history.findLastIndex((e) => e.kind === 'stripped')
+  return (
+    joint.history
+      .slice(bare + 1)
+      .filter((e) => e.kind === 'sealed')
+      .at(-1)?.on ?? null
+  )
+}
+export const stateOf = (joint: Joint): JointState => (joint.product === null ? 'open' : sealedOn(joint) ? 'sealed' : 'chosen')
+
+/** The joints of the vehicle and the products, as the stage and the openings need them. */
+export function useSealing() {
+  const { shell, change } = useState()
+  const answer = shallowRef<Schemas['VehicleJoints'] | null>(null)
+  const products = shallowRef<Stored<Product>[]>([])
+  const trouble = ref('')
+  const vehicleId = () => shell.value!.vehicle.id
+
+  async function load() {
+    if (!shell.value) return
+    try {
+      const path = { vehicleId: vehicleId() }
+      const [joints, all] = await Promise.all([
+        got(api.GET('/api/vehicles/{vehicleId}/sealing', { params: { path } })),
+        got(api.GET('/api/products')),
+      ])
+      answer.value = joints
+      products.value = all as Stored<Product>[]
+      trouble.value = ''
+    } catch (e) {
+      trouble.value = said(e)
+    }
+  }
+  // Whatever changes on the shell may bring a joint or take one away.
+  watch(shell, load, { immediate: true })
+
+  const joints = computed<ShownJoint[]>(() => [
+    ...((answer.value?.joints ?? []) as Stored<Joint>[]).map((row) => ({
+      key: row.id,
+      panelId: row.ownerId!,
+      row,
+      value: row.value,
+      faults: answer.value!.faults.filter((f) => f.jointId === row.id).map((f) => f.fault),
+    })),
+    ...(answer.value?.offered ?? []).map((o) => ({
+      key: `${o.panelId} ${o.joint.of}`,
+      panelId: o.panelId,
+      row: null,
+      value: o.joint,
+      faults: [],
+    })),
+  ])
+
+  /** Keeps a joint; one that was only read off the shell is written down by it. Answers its row. */
+  async function save(joint: ShownJoint, value: Joint): Promise<Stored<Joint> | undefined> {
+    return (await change(() =>
+      joint.row
+        ? got(
+            api.PUT('/api/vehicles/{vehicleId}/joints/{id}', {
+              params: { path: { vehicleId: vehicleId(), id: joint.row.id }, header: ifMatch(joint.row.version) },
+              body: value,
+            }),
+          )
+        : got(
+            api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/joints', {
+              params: { path: { vehicleId: vehicleId(), panelId: joint.panelId } },
+              body: value,
+            }),
+          ),
+    )) as Stored<Joint> | undefined
+  }
+  async function remove(joint: ShownJoint) {
+    if (!joint.row) return
+    const row = joint.row
+    await change(() =>
+      got(
+        api.DELETE('/api/vehicles/{vehicleId}/joints/{id}', {
+          params: { path: { vehicleId: vehicleId(), id: row.id }, header: ifMatch(row.version) },
+        }),
+      ),
+    )
+  }
+  return { answer, joints, products, trouble, load, save, remove }
+}

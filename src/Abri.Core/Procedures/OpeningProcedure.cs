@@ -102,6 +102,10 @@ public static class OpeningProcedure
                     Holds = [new HoldPoint("Diagonals of the frame differ by", 0, 2, "mm")],
                 };
             }
+            if (fitting.Clamp is not null)
+            {
+                foreach (WorkStep step in Prepared()) yield return step;
+            }
             yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, "Drill 12 mm", "Jigsaw, fresh metal blade", "Dust sheet") with
             {
                 People = marked.PerimeterMm > 2500 ? 2 : 1,
@@ -156,7 +160,8 @@ public static class OpeningProcedure
             };
         }
 
-        private IEnumerable<WorkStep> Clamped()
+        /// <summary>What can be made at the bench before the shell is opened.</summary>
+        private IEnumerable<WorkStep> Prepared()
         {
             if (frame.Sides.Any(s => s.MostMm >= 0.5) || roof)
                 yield return Step("Inner frame", frame.Verdict, 90, WorkPlace.Bench, "Plane or jigsaw", "Scribe sheets at 1:1") with { Holds = [new HoldPoint("Greatest gap between frame and skin", 0, 1, "mm")] };
@@ -167,6 +172,10 @@ public static class OpeningProcedure
                     Holds = [new HoldPoint("Lugs trimmed", halves.Lugs, 0, "count")],
                 };
             }
+        }
+
+        private IEnumerable<WorkStep> Clamped()
+        {
             yield return Step("Dry fit", $"Both halves together without bedding; it must not rock. {seat.Verdict}", 20, Out) with { Cautions = OutCautions, Weather = Dry, People = Heavy ? 2 : 1 };
             yield return Bedding();
             yield return Step("Clamp it", $"Outer half from outside, inner half from inside: every screw finger-tight first, then by hand in the numbered order{(fitting.Halves is { GasketMm: > 0 } h ? $", until the gasket of {lengths.Text(h.GasketMm)} stands at {lengths.Text(h.GasketMm / 2)}" : "")}.", 40, WorkPlace.Inside, "Hand driver", "Feeler or calliper") with
@@ -210,15 +219,16 @@ public static class OpeningProcedure
 
         private WorkStep Bedding()
         {
+            double bead = fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000, fill = seat.State == VerdictState.Blocked ? 0 : seat.FillMl;
             bool tape = seat.Strips.Count > 0 && work.Product?.Family is null or ProductFamily.ButylTape;
             string what = seat.State == VerdictState.Blocked ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
                 : tape ? $"{seat.Strips.Count} strips in {seat.Strips.Max(s => s.Layer)} layers by the list on the Seat tab, {lengths.Text(seat.TapeMm)} in all; joints never above one another, the screw line on tape."
-                : $"{work.Product!.Name}: a full bead inside and outside the screw line, {seat.FillMl:0} ml to fill and {fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000:0} ml of bead.";
+                : $"{work.Product!.Name}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
             return Step("Bed the flange", $"Degrease both faces, let them dry. {what}", 25, Out, "Lint-free cloths") with
             {
                 Cautions = OutCautions,
                 Weather = Laying,
-                Consumables = [tape ? new Consumable("Butyl tape 40 x 10", seat.TapeMm, "mm") : new Consumable(work.Product?.Name ?? "Bedding", seat.FillMl + (fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000), "ml"), new Consumable("Degreaser", 50, "ml")],
+                Consumables = [tape ? new Consumable("Butyl tape 40 x 10", seat.TapeMm, "mm") : new Consumable(work.Product?.Name ?? "Bedding", fill + bead, "ml"), new Consumable("Degreaser", 50, "ml")],
             };
         }
 

@@ -24,7 +24,8 @@ public sealed record SealantRow(string Product, int? Rank, IReadOnlyList<string>
 /// <param name="Best">Name of the best product; null where all are ruled out.</param>
 /// <param name="Rows">All products, the best first, those ruled out last.</param>
 /// <param name="Preparation">What has to be done first, because of what was done to the joint before.</param>
-public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows, IReadOnlyList<string> Preparation);
+/// <param name="OnceStripped">Name of the best product once the joint is taken back to the bare ground; null where that changes nothing.</param>
+public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows, IReadOnlyList<string> Preparation, string? OnceStripped);
 
 /// <summary>Chooses what seals a joint: what must not be used, and the rest in order.</summary>
 /// <remarks>
@@ -58,8 +59,10 @@ public static class SealantChoice
             .. judged.Where(j => j.Out.Count == 0).OrderBy(j => j.Judged.Points).ThenBy(j => j.Product.Name, StringComparer.Ordinal).Select(j => new SealantRow(j.Product.Name, ++rank, [], j.Judged.For, j.Judged.Against)),
             .. judged.Where(j => j.Out.Count > 0).OrderBy(j => j.Product.Name, StringComparer.Ordinal).Select(j => new SealantRow(j.Product.Name, null, j.Out, [], [])),
         ];
+        string? best = rank > 0 ? rows[0].Product : null;
+        string? stripped = joint.History.Count == 0 ? best : Of(joint with { History = [] }, products, bedding, airC, lengths).Value?.Result.Best;
         if (products.Any(p => p.Known == SourceKind.Assumption)) sheet.Warn("Some of these products have typical figures that nobody has held against a data sheet yet.");
-        return sheet.Finish(new SealantAdvice(rank > 0 ? rows[0].Product : null, rows, JointHistory.Preparation(joint)));
+        return sheet.Finish(new SealantAdvice(best, rows, JointHistory.Preparation(joint), stripped == best ? null : stripped));
     }
 
     private static List<string> RuledOut(Joint joint, Product p, double strain, LengthFormat lengths)

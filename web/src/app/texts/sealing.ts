@@ -50,6 +50,7 @@ export const sealingTexts = {
     legend: { open: 'no product', chosen: 'product chosen', sealed: 'sealed' },
     which: 'Which product',
     best: 'Best',
+    onceStripped: 'Once it is stripped to the bare ground: {product}.',
     ruledOut: 'Ruled out',
     choose: 'Use it',
     chosen: 'Chosen',

@@ -56,9 +56,9 @@ async function keep() {
   <div class="page bond">
     <BondSection :land-mm="bonded.landMm" :thick-mm="bondMm" :skin-mm="work.panel!.value.skinMm" :lengths="lengths" />
     <h2>{{ t('bond.order') }}</h2>
-    <ul class="holds">
+    <ol class="holds">
       <li v-for="h in holds" :key="h">{{ h }}</li>
-    </ul>
+    </ol>
     <table v-if="thickness.answer.value" class="figures narrow">
       <tbody>
         <tr>
@@ -103,18 +103,18 @@ async function keep() {
   flex-direction: column;
   gap: 12px;
 }
+.bond > :deep(*) {
+  align-self: flex-start;
+}
 .holds {
+  width: 100%;
   max-width: 640px;
   margin: 0;
-  padding: 0;
-  list-style: none;
+  padding-left: 22px;
 }
 .holds li {
   padding: 6px 0;
   border-top: 1px solid var(--rule);
-}
-.holds li::before {
-  content: '☐  ';
 }
 .narrow {
   max-width: 640px;

@@ -7,6 +7,7 @@ import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
+import { turnedShape } from '@/drawing/geometry'
 import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import ScrewDrawing from './ScrewDrawing.vue'
@@ -70,10 +71,13 @@ const stack = useFigure(
         },
   (body) => got(api.POST('/api/calculators/clamp-stack', { body })),
 )
+/** Drawn as it is placed. */
+const turned = (shape: Schemas['RoundedRectangle']) => turnedShape(shape, props.work.row!.value.turnDeg)
+const frame = computed(() => turned(halves.value?.innerFrame ?? fitting.value.flange))
 const order = useFigure(
   () =>
     halves.value && halves.value.lugs > 1
-      ? { screws: null, frame: halves.value.innerFrame ?? fitting.value.flange, count: halves.value.lugs }
+      ? { screws: null, frame: frame.value, count: halves.value.lugs }
       : null,
   (body) => got(api.POST('/api/calculators/tightening-order', { body })),
 )
@@ -108,8 +112,8 @@ const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
       <template v-if="order.answer.value">
         <h2>{{ t('clamp.order') }}</h2>
         <ScrewDrawing
-          :outline="halves.innerFrame ?? fitting.flange"
-          :cut-out="fitting.cutOut"
+          :outline="frame"
+          :cut-out="turned(fitting.cutOut)"
           :places="order.answer.value.result.places"
           :order="order.answer.value.result.order"
           :tight="kept.tight"

@@ -65,9 +65,10 @@ const box = computed(() => {
 <style scoped>
 .screws {
   display: block;
+  flex: none;
   width: 100%;
-  max-width: 660px;
-  max-height: 420px;
+  max-width: 700px;
+  height: 380px;
 }
 .frame {
   fill: #d5e6e4;

@@ -49,8 +49,8 @@ function wanted(h: Schemas['HoldPoint']): string {
   const text = (n: number) => (mm ? lengthText(n, lengths.value) : String(n))
   const unit = mm || h.unit === 'count' ? '' : h.unit
   return h.withinMm
-    ? t('steps.measured', { wanted: text(h.wanted), unit, within: text(h.withinMm) })
-    : t('steps.exact', { wanted: text(h.wanted), unit })
+    ? t('steps.measured', { wanted: `${text(h.wanted)} ${unit}`.trim(), within: text(h.withinMm) })
+    : `${text(h.wanted)} ${unit}`.trim()
 }
 const amount = (c: Schemas['Consumable']) =>
   c.unit === 'mm' ? lengthText(c.amount, lengths.value) : `${Math.round(c.amount)} ${c.unit === 'count' ? '' : c.unit}`

@@ -89,7 +89,7 @@ defineExpose({ notch })
           <tr>
             <td>{{ t('bond.volume') }}</td>
             <td class="n">
-              <b>{{ Math.round(plan.boughtMl) }} ml</b>, {{ t('bond.cartridges', { n: plan.cartridges }) }}
+              <b>{{ Math.round(plan.boughtMl) }} ml</b>, {{ t('bond.cartridges', plan.cartridges) }}
             </td>
           </tr>
           <tr v-if="plan.squeezedWidthMm !== null && landMm !== null">

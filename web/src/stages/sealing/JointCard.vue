@@ -78,7 +78,7 @@ const families = [
       {{ t(`sealing.substrate.${j.one}`) }} / {{ t(`sealing.substrate.${j.other}`) }}.
     </p>
     <p v-for="f in joint.faults" :key="f" class="wrong">{{ f }}</p>
-    <button class="btn" type="button" @click="emit('edit')">{{ t('sealing.edit') }}</button>
+    <button class="btn start" type="button" @click="emit('edit')">{{ t('sealing.edit') }}</button>
   </div>
   <div class="card" data-testid="choice">
     <h2>{{ t('sealing.which') }}</h2>
@@ -94,6 +94,9 @@ const families = [
     <div v-for="p in choice.answer.value?.result.preparation ?? []" :key="p" class="first">
       <b>{{ t('sealing.first') }}:</b> {{ p }}
     </div>
+    <p v-if="choice.answer.value?.result.onceStripped" class="first">
+      {{ t('sealing.onceStripped', { product: choice.answer.value.result.onceStripped }) }}
+    </p>
     <div v-for="r in rows" :key="r.product" class="product" :class="{ out: r.rank === null, on: r.product === j.product }">
       <button
         class="title"
@@ -105,8 +108,9 @@ const families = [
         <span>{{ r.product }}</span>
         <small v-if="r.product === j.product">{{ t('sealing.chosen') }}</small>
       </button>
+      <p v-if="r.ruledOut[0]" class="against">{{ r.ruledOut[0] }}</p>
       <template v-if="open === r.product || r.rank === 1 || (r.product === j.product && r.rank === null)">
-        <p v-for="w in r.ruledOut" :key="w" class="against">{{ w }}</p>
+        <p v-for="w in r.ruledOut.slice(1)" :key="w" class="against">{{ w }}</p>
         <p v-for="w in r.for" :key="w" class="for">{{ w }}</p>
         <p v-for="w in r.against" :key="w" class="against">{{ w }}</p>
         <button
@@ -145,7 +149,7 @@ const families = [
       {{ e.product }}
       <span v-if="e.by" class="soft">{{ e.by }}</span>
     </p>
-    <button v-if="!writing" class="btn" type="button" @click="begin">{{ t('sealing.write') }}</button>
+    <button v-if="!writing" class="btn start" type="button" @click="begin">{{ t('sealing.write') }}</button>
     <form v-else class="form" @submit.prevent="write">
       <label class="named">{{ t('sealing.on') }}<input v-model="entry.on" class="field" type="date" required /></label>
       <label class="named">
@@ -172,6 +176,9 @@ const families = [
 </template>
 
 <style scoped>
+.start {
+  align-self: flex-start;
+}
 .product {
   display: flex;
   flex-direction: column;

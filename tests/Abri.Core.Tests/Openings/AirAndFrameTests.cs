@@ -1,0 +1,100 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Openings.Clamping;
+using Abri.Core.Openings.Seating;
+using Abri.Core.Shell;
+using CsCheck;
+
+namespace Abri.Core.Tests.Openings;
+
+public class AirAndFrameTests
+{
+    [Fact] // Worked by hand: 120 of two fans through 12 m3 are 10 an hour
+    public void The_fan_by_the_galley_draws_and_the_far_one_blows_in()
+    {
+        AirWay front = new("Front vent", new PanelPoint(900, 0), 120, 4000, true), rear = new("Rear vent", new PanelPoint(3900, 0), 150, 4000, true);
+        AirPlan plan = Draught.Of([front, rear], [new AirSource("Galley", new PanelPoint(3600, 400))], 12, 7).Value!.Result;
+        Assert.Equal(("Rear vent", "Front vent"), (plan.Draws, plan.BlowsIn));
+        Assert.Equal(10, plan.AirChangesPerHour, 9);
+        Assert.Equal(VerdictState.NeedsWork, plan.State);
+        Assert.Contains("Low down", plan.Verdict);
+        Assert.Null(Draught.Of([], [], 12, 7).Value!.Result.Draws);
+    }
+
+    [Fact] // EN 721, values from memory: more floor never asks for less
+    public void Fixed_ventilation_grows_with_the_floor()
+    {
+        double[] high = [.. new double[] { 3, 5.1, 10.1, 15.1, 25 }.Select(floor => Draught.Of([], [], 12, floor).Value!.Result.HighNeededMm2)];
+        Assert.Equal([7500, 10_000, 12_500, 15_000, 20_000], high);
+    }
+
+    [Fact] // Worked by hand: 60 - 1100 tan 0.4 degrees = 52.32
+    public void A_sill_in_a_tapering_wall_is_deeper_at_one_end()
+    {
+        Assert.Equal(52.32, SillTaper.Of(1100, 0.4, 60, LengthFormat.Millimetres).Value!.Result.RearMm, 2);
+        Assert.Contains("parallel", SillTaper.Of(1100, 0, 60, LengthFormat.Millimetres).Value!.Result.Verdict);
+        Assert.Equal("sill-negative", SillTaper.Of(1100, 5, 60, LengthFormat.Millimetres).Problem!.Code);
+    }
+
+    [Fact] // Property: what is planed off and the surface add up to the same height all along a side
+    public void A_scribed_blank_meets_the_underside_everywhere() => Gen.Select(Gen.Int[-5, 5], Gen.Int[20, 90], Gen.Double[2, 14], Gen.Bool).Sample((at, width, height, curved) =>
+    {
+        Panel roof = Roofs.Flat() with { ArcRadiusAcrossMm = curved ? 4000 : null };
+        Member[] swages = [Roofs.Swage(at * 40, width, height), Roofs.Swage((at * 40) + 150, width, height)];
+        var centre = new PanelPoint(2000, 0);
+        FramePlan plan = InnerFrame.Of(new Site(roof, swages, Roofs.Vent()), centre).Value!.Result;
+        Surface surface = Surface.Of(roof, swages);
+        return plan.Sides.All(side =>
+        {
+            bool along = side.Side is Side.Top or Side.Bottom;
+            double middle = side.Side is Side.Rear or Side.Top ? 222.5 : -222.5;
+            double[] sums = [.. side.Places.Select(p => p.CutMm + surface.HeightAt(along ? new PanelPoint(2000 - 245 + p.AlongMm, middle) : new PanelPoint(2000 + middle, -245 + p.AlongMm)))];
+            return sums.Max() - sums.Min() < 0.02 && side.Places.Min(p => p.CutMm) < 0.01 && plan.ThickMm >= side.MostMm + InnerFrame.LeastLeftMm - 1e-9;
+        });
+    }, iter: 60);
+
+    [Fact] // Worked by hand: bows at 560 and 1770, clear 1770 - 620 = 1150, landings of 40 at both ends
+    public void Over_a_cut_bow_the_frame_becomes_its_header()
+    {
+        Member[] bows = Roofs.Bows(3);
+        var site = new Site(Roofs.Flat(), bows, Roofs.Vent(clearanceMm: 0), RibInTheWay.CutSecondary);
+        var over = new PanelPoint(1195, 0);
+        FrameHeader header = Assert.Single(InnerFrame.Of(site, over).Value!.Result.Headers);
+        Assert.Equal((1150, 1230), (header.ClearMm, header.LengthMm));
+        Assert.Equal(["Bow 1", "Bow 3"], header.Onto);
+        Assert.Empty(InnerFrame.Of(site with { RibInTheWay = RibInTheWay.Keep }, over).Value!.Result.Headers);
+    }
+
+    [Fact] // 38 mm: common practice, no source
+    public void A_rib_that_is_cut_is_cut_back_and_structure_never_is()
+    {
+        SettingOutSheet Sheet(MemberRole role, RibInTheWay school) => SettingOut.Of(
+            new Site(Roofs.Flat(), [Roofs.Bow("Bow", 1165, 1225, role)], Roofs.Vent(), school), new PanelPoint(1195, 0), new Marking(ViewedFrom.Inside, 0, 12, CutSize.WasteSide)).Value!.Result;
+        IReadOnlyList<RibTrim> trims = Sheet(MemberRole.Secondary, RibInTheWay.CutSecondary).Trims;
+        Assert.Equal([-238, 238], trims.Select(t => t.From.TMm).Order());
+        Assert.All(trims, t => Assert.Equal((38, 60), (t.BackMm, t.To.SMm - t.From.SMm)));
+        Assert.Empty(Sheet(MemberRole.Secondary, RibInTheWay.Keep).Trims);
+        Assert.Empty(Sheet(MemberRole.Structural, RibInTheWay.CutSecondary).Trims);
+    }
+
+    [Fact] // Worked by hand: a gap of 8 over 200 mm, tape squeezed to 5: one strip of 200 + 2 x 15 below the layer that goes round
+    public void Tape_is_planned_from_gaps_alone()
+    {
+        SeatPlace[] places = [.. Enumerable.Range(0, 50).Select(i => new SeatPlace(i * 10, i is >= 15 and < 35 ? 0 : 8, 8))];
+        TapeList list = TapePlan.Of([new SeatSide(Side.Front, 490, places, 8)], BeddingTape.Usual).Value!.Result;
+        TapeStrip below = Assert.Single(list.Strips, s => s.Layer == 1);
+        Assert.Equal((135, 230), (below.FromMm, below.LengthMm));
+        Assert.Equal(2, list.Layers);
+        Assert.Equal(list.Strips.Sum(s => s.LengthMm), list.TapeMm);
+        Assert.Equal("negative-gap", TapePlan.Of([new SeatSide(Side.Front, 490, [new SeatPlace(0, 8, 3)], 0)], BeddingTape.Usual).Problem!.Code);
+    }
+
+    [Fact]
+    public void Screws_lie_evenly_round_the_frame() => Gen.Select(Gen.Int[200, 1200], Gen.Int[200, 900], Gen.Int[4, 40]).Sample((w, h, n) =>
+    {
+        IReadOnlyList<PanelPoint> screws = TighteningOrder.Around(new RoundedRectangle(w, h, 20), n);
+        return screws.Count == n && screws.Distinct().Count() == n
+            && screws.All(p => Math.Abs(Math.Max(Math.Abs(p.SMm) / (w / 2.0), Math.Abs(p.TMm) / (h / 2.0)) - 1) < 1e-9)
+            && (n % 2 == 1 || (Math.Abs(screws.Sum(p => p.SMm)) < 1e-6 && Math.Abs(screws.Sum(p => p.TMm)) < 1e-6));
+    }, iter: 100);
+}

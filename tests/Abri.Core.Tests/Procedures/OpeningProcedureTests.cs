@@ -1,0 +1,91 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Procedures;
+using Abri.Core.Sealing;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Tests.Procedures;
+
+public class OpeningProcedureTests
+{
+    private static readonly PanelPoint Middle = new(892.5, 0);
+    private static readonly Halves Halves = new(60, 8, 8, [new ScrewForWall(35, 25, 60)], new RoundedRectangle(440, 440, 20));
+
+    public static TheoryData<FittingKind> Kinds => [.. Enum.GetValues<FittingKind>()];
+
+    [Theory, MemberData(nameof(Kinds))]
+    public void Every_kind_opens_the_shell_once_closes_it_once_and_ends_with_a_water_test(FittingKind kind)
+    {
+        Procedure p = Of(Work(kind));
+        Assert.Equal(Enumerable.Range(1, p.Steps.Count), p.Steps.Select(s => s.Number));
+        WorkStep opens = Assert.Single(p.Steps, s => s.Shell == ShellChange.Opens), closes = Assert.Single(p.Steps, s => s.Shell == ShellChange.Closes);
+        Assert.True(opens.Number < closes.Number);
+        Assert.Equal("Water test", p.Steps[^1].Title);
+        Assert.All(p.Steps, s => Assert.True(s.Minutes.Quick <= s.Minutes.Likely && s.Minutes.Likely <= s.Minutes.Slow && s.Do.Length > 10));
+        // While the shell is open nothing may be done in the rain.
+        Assert.All(p.Steps.Where(s => s.Number >= opens.Number && s.Number <= closes.Number && s.Place is WorkPlace.Roof or WorkPlace.Outside), s => Assert.True(s.Number > closes.Number || s.Number < opens.Number || s.Weather.Dry, s.Title));
+        Assert.NotEmpty(opens.Cautions);
+    }
+
+    [Fact] // Worked by hand: 1.5657 m of cut at 50 mm a minute are 31 minutes; open from the cut to the last screw
+    public void The_shell_stands_open_from_the_cut_to_the_step_that_closes_it()
+    {
+        Procedure p = Of(Work(FittingKind.RoofVent));
+        int from = p.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens), to = p.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Closes);
+        Assert.Equal(31, p.Steps[from].Minutes.Likely);
+        WorkStep[] open = [.. p.Steps.Skip(from).Take(to - from + 1)];
+        Assert.Equal(open.Sum(s => s.Minutes.Likely) + open.SkipLast(1).Sum(s => 60 * s.WaitHours), p.OpenMinutes.Likely, 6);
+        Assert.Equal(p.Steps.Sum(s => s.Minutes.Slow), p.Work.Slow, 6);
+    }
+
+    [Fact]
+    public void What_can_be_made_at_the_bench_is_made_before_the_shell_is_opened()
+    {
+        Procedure p = Of(Work(FittingKind.RoofSkylight));
+        int opens = p.Steps.Single(s => s.Shell == ShellChange.Opens).Number;
+        Assert.All(p.Steps.Where(s => s.Place == WorkPlace.Bench), s => Assert.True(s.Number < opens));
+        Assert.Contains(p.Steps, s => s.Title == "Trim the lugs" && s.Holds.Any(h => h.Wanted == 8));
+    }
+
+    [Fact]
+    public void A_cut_bow_gets_its_headers_before_it_is_cut_and_deep_valleys_an_adapter_plate()
+    {
+        OpeningWork work = Work(FittingKind.RoofVent);
+        Procedure over = Of(work with { Centre = new PanelPoint(1195, 0), Site = work.Site with { RibInTheWay = RibInTheWay.CutSecondary } });
+        Assert.True(over.Steps.ToList().FindIndex(s => s.Title.StartsWith("Headers", StringComparison.Ordinal)) < over.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens));
+        Procedure deep = Of(work with { Site = work.Site with { Members = [.. work.Site.Members, Roofs.Swage(0, 60, 25)] } });
+        Assert.Contains(deep.Steps, s => s.Do.Contains("adapter plate"));
+        Assert.DoesNotContain(deep.Consumables, c => c.Name.Contains("Butyl"));
+    }
+
+    [Fact] // Bead of 10 x 12: 60 mm2 along the pane, 10 % waste
+    public void The_bead_of_a_pane_is_reckoned_with_the_product_that_was_chosen()
+    {
+        Product adhesive = TypicalProducts.All.Single(p => p.Family == ProductFamily.PolyurethaneAdhesive);
+        Procedure p = Of(Work(FittingKind.BondedWindow) with { Product = adhesive });
+        double path = new RoundedRectangle(490, 490, 30).PerimeterMm;
+        Assert.Equal(path * 60 / 1000 * 1.1, p.Consumables.Single(c => c.Name == adhesive.Name).Amount, 6);
+        Assert.Contains(p.Steps, s => s.WaitHours > 0 && s.Title == "Let it hold");
+    }
+
+    [Fact]
+    public void A_place_off_the_panel_is_answered_with_what_is_wrong() =>
+        Assert.Equal("/centre", OpeningProcedure.Of(Work(FittingKind.RoofVent) with { Centre = new PanelPoint(20, 0) }).Problem!.Pointer);
+
+    private static OpeningWork Work(FittingKind kind)
+    {
+        bool clamped = kind is FittingKind.RoofSkylight or FittingKind.HingedWindow or FittingKind.RoofUnit or FittingKind.GasketWindow;
+        Fitting fitting = Roofs.Vent() with
+        {
+            Kind = kind, Clamp = clamped ? new ClampRange(20, 60) : null, Halves = clamped ? Halves : null, Screws = clamped || kind == FittingKind.BondedWindow ? null : Roofs.Vent().Screws,
+            Bonded = kind == FittingKind.BondedWindow ? new Bonded(Pane.Glass, 18) : null,
+        };
+        return new OpeningWork("Opening", new Site(Roofs.Flat(), Roofs.Bows(), fitting), Middle, CutSize.WasteSide, null);
+    }
+
+    private static Procedure Of(OpeningWork work)
+    {
+        Assert.True(OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? procedure, out Problem? problem), problem?.Message);
+        return procedure.Result;
+    }
+}

@@ -63,6 +63,73 @@ public sealed class ShellTests : IAsyncLifetime
         Assert.Equal((404, "not-found"), Code(await app.Send(HttpMethod.Get, $"/api/vehicles/{bare}/wet-roof", null)));
     }
 
+    [Fact]
+    public async Task Three_fittings_find_their_places_together_and_move_there_in_one_change()
+    {
+        string roof = (string)shell["panels"]!.AsArray().Single(p => (string)p!["value"]!["kind"]! == "roof")!["id"]!;
+        JsonNode[] planned = [.. shell["openings"]!.AsArray().Where(o => (string)o!["ownerId"]! == roof).Select(o => o!)];
+        JsonArray fittings = (await app.Get("/api/fittings")).AsArray();
+        var site = new JsonObject
+        {
+            ["panel"] = shell["panels"]!.AsArray().Single(p => (string)p!["id"]! == roof)!["value"]!.DeepClone(),
+            ["members"] = new JsonArray([.. shell["members"]!.AsArray().Where(m => (string)m!["ownerId"]! == roof).Select(m => m!["value"]!.DeepClone())]),
+            ["zones"] = new JsonArray([.. shell["zones"]!.AsArray().Select(z => z!["value"]!.DeepClone())]),
+            ["spacingMm"] = 30,
+            ["fittings"] = new JsonArray([.. planned.Zip(["Glaze bench", "Throwing wheel", "Stove"], (o, zone) => new JsonObject
+            {
+                ["name"] = o["value"]!["name"]!.DeepClone(), ["turnDeg"] = o["value"]!["turnDeg"]!.DeepClone(),
+                ["fitting"] = fittings.Single(f => (string)f!["id"]! == (string)o["value"]!["fittingId"]!)!["value"]!.DeepClone(),
+                ["wishes"] = new JsonArray(new JsonObject { ["kind"] = "overZone", ["weight"] = 1, ["zone"] = zone }),
+            })]),
+        };
+        var (status, plan) = await app.Send(HttpMethod.Post, "/api/calculators/openings-joint", new JsonObject { ["site"] = site });
+        Assert.Equal((200, true), (status, (bool)plan!["result"]!["provenOptimal"]!));
+        JsonArray places = plan["result"]!["places"]!.AsArray();
+        Assert.Equal(3, places.Count);
+        var moves = new JsonArray([.. planned.Select((o, i) => new JsonObject { ["id"] = o["id"]!.DeepClone(), ["version"] = o["version"]!.DeepClone(), ["centre"] = places[i]!["centre"]!.DeepClone() })]);
+        string path = $"/api/vehicles/{heron}/panels/{roof}/openings/move";
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, path, new JsonObject { ["moves"] = moves.DeepClone() })).Status);
+        Assert.Equal(412, (await app.Send(HttpMethod.Post, path, new JsonObject { ["moves"] = moves.DeepClone() })).Status);
+        Assert.Equal(400, (await app.Send(HttpMethod.Post, path, new JsonObject { ["moves"] = new JsonArray() })).Status);
+        await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
+        JsonNode after = await app.Get($"/api/vehicles/{heron}/shell");
+        Assert.All(planned, o => Assert.Equal(o["value"]!["centre"]!.ToJsonString(), after["openings"]!.AsArray().Single(x => (string)x!["id"]! == (string)o["id"]!)!["value"]!["centre"]!.ToJsonString()));
+    }
+
+    [Fact]
+    public async Task Every_opening_of_the_demo_has_its_steps_and_prints_them()
+    {
+        foreach (JsonNode? opening in shell["openings"]!.AsArray())
+        {
+            string path = $"/api/vehicles/{heron}/openings/{opening!["id"]}";
+            JsonNode steps = await app.Get($"{path}/steps");
+            Assert.True(steps["result"]!["steps"]!.AsArray().Count > 7, (string)opening["value"]!["name"]!);
+            HttpResponseMessage printed = await app.Http.GetAsync($"{path}/steps.pdf");
+            Assert.Equal("application/pdf", printed.Content.Headers.ContentType!.MediaType);
+            Assert.Equal("application/pdf", (await app.Http.GetAsync($"{path}/frame.pdf?paper=a3")).Content.Headers.ContentType!.MediaType);
+            Assert.Contains("SECTION", await app.Http.GetStringAsync($"{path}/frame.dxf"));
+        }
+        Assert.Equal((404, "not-found"), Code(await app.Send(HttpMethod.Get, $"/api/vehicles/{heron}/openings/nobody/steps", null)));
+    }
+
+    [Fact]
+    public async Task Joints_are_read_off_the_shell_until_they_are_written_down()
+    {
+        JsonNode before = await app.Get($"/api/vehicles/{heron}/sealing");
+        JsonNode offered = before["offered"]!.AsArray().First(o => (string)o!["joint"]!["kind"]! == "bondedPane")!;
+        Assert.Contains(before["joints"]!.AsArray(), j => (string?)j!["value"]!["product"] == "Butyl tape 40 x 10");
+        var (status, row) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{offered["panelId"]}/joints", offered["joint"]!.DeepClone());
+        Assert.Equal(200, status);
+        JsonNode after = await app.Get($"/api/vehicles/{heron}/sealing");
+        Assert.Equal((before["joints"]!.AsArray().Count + 1, before["offered"]!.AsArray().Count - 1), (after["joints"]!.AsArray().Count, after["offered"]!.AsArray().Count));
+        JsonNode waxed = row!["value"]!.DeepClone();
+        waxed["history"] = JsonNode.Parse("""[{"on":"2026-04-01","kind":"waxed","family":null,"product":"","by":""},{"on":"2026-04-02","kind":"sealed","family":"polyurethaneAdhesive","product":"","by":""}]""");
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}/joints/{row["id"]}", waxed, "\"1\"")).Status);
+        Assert.Contains((await app.Get($"/api/vehicles/{heron}/sealing"))["faults"]!.AsArray(), f => ((string)f!["fault"]!).Contains("wax"));
+        waxed["history"]![1]!["on"] = "2026-03-01";
+        Assert.Equal((422, "history-order"), Code(await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}/joints/{row["id"]}", waxed, "\"2\"")));
+    }
+
     [Fact] // The story of the demo: the nearest hole is suspected first, three water tests lead to the corner at the rear
     public async Task Three_water_tests_lead_from_the_nearest_hole_to_the_rear_corner()
     {

@@ -1,7 +1,9 @@
 using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Openings.Clamping;
 using Abri.Core.Record;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
@@ -38,6 +40,44 @@ public sealed class RecordStoreTests : IDisposable
         Assert.Empty(scratch.Photos.All());
         scratch.History.Undo(VehicleStore.ListScope);
         Assert.Equal(before, scratch.Rows());
+    }
+
+    [Fact]
+    public void A_fitting_in_the_same_figures_is_not_added_twice_and_a_product_stays_as_it_is_at_hand()
+    {
+        scratch.Records.Add(Whole);
+        Stored<Product> product = scratch.Products.All().Single();
+        scratch.Products.Replace(product.Id, product.Version, product.Value with { SkinMinutes = 25, Known = SourceKind.Published });
+        scratch.Records.Add(Whole);
+        Assert.Single(scratch.Fittings.All());
+        Assert.Equal(25, Assert.Single(scratch.Products.All()).Value.SkinMinutes);
+        Assert.Equal(2, scratch.Joints.All().Count);
+    }
+
+    [Fact]
+    public void Openings_that_move_together_move_in_one_change_or_not_at_all()
+    {
+        scratch.Records.Add(Whole);
+        Stored<Opening> vent = scratch.Openings.All().Single();
+        Stored<Opening> other = scratch.Openings.Add(vent.OwnerId, vent.Value with { Name = "Other" }).Row!;
+        Opening At(Stored<Opening> row, double s) => row.Value with { Centre = new PanelPoint(s, 0) };
+        Assert.Equal(WriteState.Stale, scratch.Openings.ReplaceAll([(vent.Id, vent.Version, At(vent, 1)), (other.Id, other.Version + 1, At(other, 2))], "Placed").State);
+        Assert.Equal(900, scratch.Openings.Find(vent.Id)!.Value.Centre.SMm);
+        Assert.Equal(WriteState.Done, scratch.Openings.ReplaceAll([(vent.Id, vent.Version, At(vent, 1)), (other.Id, other.Version, At(other, 2))], "Placed").State);
+        Assert.Equal([1, 2], scratch.Openings.All().Select(o => o.Value.Centre.SMm));
+        Assert.Equal("Placed", scratch.History.Undo(scratch.Vehicles.All().Single().Id).What);
+        Assert.Equal([900, 900], scratch.Openings.All().Select(o => o.Value.Centre.SMm));
+    }
+
+    [Fact]
+    public void Typical_products_are_there_to_begin_with_and_are_not_brought_back()
+    {
+        scratch.Products.AddTypicalIfEmpty();
+        Assert.Equal(TypicalProducts.All.Count, scratch.Products.All().Count);
+        Stored<Product> first = scratch.Products.All()[0];
+        scratch.Products.Remove(first.Id, first.Version);
+        scratch.Products.AddTypicalIfEmpty();
+        Assert.Equal(TypicalProducts.All.Count - 1, scratch.Products.All().Count);
     }
 
     [Fact]
@@ -96,14 +136,14 @@ public sealed class RecordStoreTests : IDisposable
     private static VehicleRecord Whole => new(
         Scratch.Van with { Place = new Place(54.5, -3.25), Attitude = new Attitude(1.5, -0.25), Masses = new Masses(2460, 3500, null, null, 3750) },
         [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
-        [new KeyedFitting("fitting-1", Scratch.Vent)],
+        [new KeyedFitting("fitting-1", Full)],
         [new PanelRecord(
             Scratch.Roof with { Sections = [new SurfaceSection(900, [new(-500, 12.5), new(500, 11)])], SkinGapMm = 30, TaperDeg = 0.5, Faces = Facing.Up, Name = "High roof" },
             [Scratch.Bow with { FlankMm = 4 }],
             [new FindingRecord(
                 new Finding("Seam", FindingKind.OpenSeam, FindingShape.Line, [new(0, 0), new(9, 9)], ViewedFrom.Outside, Severity.Severe, new FindingMeasures(140, null, null, 31), FindingState.Planned, "Ida", new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero), "n"),
                 [new PhotoRecord("image/png", "", new string('a', 64), 11, null)])],
-            [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "")],
+            [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "", new ClampWork([new ClampLayer("Skin", 0.8)], [true, false], [0], [8, 8], [4.5]))],
             new WaterRecord(
                 [new Suspect("Bolt", SuspectKind.Screw, [new(100, 50)], Condition.Loose, Day, "n")],
                 [
@@ -112,8 +152,16 @@ public sealed class RecordStoreTests : IDisposable
                     new Observation(ObservationKind.Moisture, new(100, 50), Day, null, 22.5, null, null, null, null, "", ""),
                 ],
                 [new SealReading(new(10, 20), 9, 12)], [new Drain("Drain", new(10, 20), Day, ""), new Drain("Other", new(30, 20), null, "")],
-                [new Covering("Patch", CoveringKind.Patch, new PanelBox(0, 100, 0, 50), true, Lap.LowerOverUpper, true, "n")]))],
-        [new LeakPrior(SuspectKind.Seam, Condition.Aged, 0.25)]);
+                [new Covering("Patch", CoveringKind.Patch, new PanelBox(0, 100, 0, 50), true, Lap.LowerOverUpper, true, "n")]),
+            [new Joint("Seam", JointKind.Seam, 1200.5, Substrate.PaintedMetal, Substrate.Glass, 3, 0.2, true, false, true, false, true, false, "Vent", "Lap sealant", [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.LapSealant, "b", "Ida")], "n")])],
+        [new LeakPrior(SuspectKind.Seam, Condition.Aged, 0.25)],
+        [TypicalProducts.All.Single(p => p.Name == "Lap sealant")]);
+
+    /// <summary>A fitting of which everything is known.</summary>
+    private static Fitting Full => Scratch.Vent with
+    {
+        Halves = new Halves(60, 8, 6, [new ScrewForWall(20, 25, 40)], new RoundedRectangle(440, 440, 20)), Bonded = new Bonded(Pane.Acrylic, 18), Air = new AirPassage(4000, 160), HeatMm = 150, NeedsPower = true,
+    };
 
     private static readonly DateTimeOffset Day = new(2026, 4, 1, 8, 0, 0, TimeSpan.Zero);
 }

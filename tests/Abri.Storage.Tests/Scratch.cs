@@ -95,7 +95,8 @@ internal sealed class Scratch : IDisposable
         .. Vehicles.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Panels.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
         .. Members.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Zones.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
         .. Fittings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Openings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
-        .. Findings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Photos.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}")];
+        .. Findings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Photos.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+        .. Joints.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}")];
 
     public void Dispose()
     {

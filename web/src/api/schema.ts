@@ -3232,6 +3232,7 @@ export interface components {
             best: null | string;
             rows: components["schemas"]["SealantRow"][];
             preparation: string[];
+            onceStripped: null | string;
         };
         SealantChoiceInput: {
             joint: components["schemas"]["Joint"];

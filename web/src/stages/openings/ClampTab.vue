@@ -75,10 +75,7 @@ const stack = useFigure(
 const turned = (shape: Schemas['RoundedRectangle']) => turnedShape(shape, props.work.row!.value.turnDeg)
 const frame = computed(() => turned(halves.value?.innerFrame ?? fitting.value.flange))
 const order = useFigure(
-  () =>
-    halves.value && halves.value.lugs > 1
-      ? { screws: null, frame: frame.value, count: halves.value.lugs }
-      : null,
+  () => (halves.value && halves.value.lugs > 1 ? { screws: null, frame: frame.value, count: halves.value.lugs } : null),
   (body) => got(api.POST('/api/calculators/tightening-order', { body })),
 )
 const gasket = useFigure(

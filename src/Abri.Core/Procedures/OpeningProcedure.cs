@@ -76,7 +76,7 @@ public static class OpeningProcedure
                 Cautions = OutCautions,
                 Holds = [new HoldPoint("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), new HoldPoint("Height of it", fitting.Neck.HeightMm, 1, "mm")],
             };
-            yield return Step("Look behind the panel", "Take the lining off, look and feel behind the whole cut-out; drill the two through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", "Drill 4 mm") with
+            yield return Step("Look behind the panel", "Take the lining off, look and feel behind the whole cut-out; drill the two through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", $"Drill {lengths.Text(marked.ThroughHoles[0].DiameterMm)}") with
             {
                 Cautions = ["Wiring, pipes, fuel lines and airbags are where nobody drew them."],
                 Holds = [new HoldPoint("Nothing runs behind the cut-out", null, null, "")],
@@ -106,7 +106,7 @@ public static class OpeningProcedure
             {
                 foreach (WorkStep step in Prepared()) yield return step;
             }
-            yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, "Drill 12 mm", "Jigsaw, fresh metal blade", "Dust sheet") with
+            yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, $"Drill {lengths.Text(marked.StartHoles[0].DiameterMm)}", "Jigsaw, fresh metal blade", "Dust sheet") with
             {
                 People = marked.PerimeterMm > 2500 ? 2 : 1,
                 Cautions = [.. CutCautions, .. OutCautions],
@@ -126,7 +126,7 @@ public static class OpeningProcedure
                 Cautions = OutCautions,
                 Weather = Dry,
                 WaitHours = EdgePaintHours,
-                Consumables = [new Consumable("Zinc primer", marked.PerimeterMm * 0.02, "ml"), new Consumable("Top coat", marked.PerimeterMm * 0.02, "ml")],
+                Consumables = [new Consumable(work.Site.Panel.Material is SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel ? "Zinc primer" : "Edge primer", marked.PerimeterMm * 0.02, "ml"), new Consumable("Top coat", marked.PerimeterMm * 0.02, "ml")],
             };
             foreach (WorkStep step in fitting.Kind == FittingKind.BondedWindow ? Bonded() : fitting.Clamp is not null ? Clamped() : Screwed()) yield return step;
             yield return Step("Water test", $"A soft hose from below upwards, {TestMinutes:0} minutes at each edge; somebody inside with a torch.", 4 * TestMinutes, Out, "Hose", "Torch") with
@@ -140,15 +140,16 @@ public static class OpeningProcedure
         private IEnumerable<WorkStep> Screwed()
         {
             int screws = marked.ScrewHoles.Count;
-            yield return Step("Dry fit", $"Set it in, {screws} pilot holes of {lengths.Text(fitting.Screws?.PilotMm ?? 2.5)}; mark front. {seat.Verdict}", 15 + screws, Out, "Drill") with { Cautions = OutCautions, Weather = Dry };
+            string pilot = screws == 0 ? "mark its fasteners" : $"{screws} pilot holes of {lengths.Text(fitting.Screws!.PilotMm)}";
+            yield return Step("Dry fit", $"Set it in, {pilot}; mark front. {seat.Verdict}", 15 + screws, Out, "Drill") with { Cautions = OutCautions, Weather = Dry };
             yield return Bedding();
-            yield return Step("Set it and draw it down", $"Lower it straight, {screws} screws by hand in the numbered order, in two rounds; stop when the bedding shows all round, before it squeezes dry.", 10 + (screws * MinutesPerScrew), Out, "Hand driver") with
+            yield return Step("Set it and draw it down", $"Set it straight, {(screws == 0 ? "its fasteners" : $"{screws} screws")} by hand from the middle of opposite sides outwards, in two rounds; stop when the bedding shows all round, before it squeezes dry.", 10 + (screws * MinutesPerScrew), Out, "Hand driver") with
             {
                 People = Heavy ? 2 : 1,
                 Cautions = OutCautions,
                 Weather = Laying,
                 Shell = ShellChange.Closes,
-                Consumables = [new Consumable("Screw", screws, "count")],
+                Consumables = screws == 0 ? [] : [new Consumable("Screw", screws, "count")],
                 Holds = [new HoldPoint("Bedding shows all round", null, null, "")],
             };
             yield return Step("Seal over", "Trim the bedding flush. Lap sealant over every screw head and along the edge, thin at the low end so that water runs off.", 20, Out) with

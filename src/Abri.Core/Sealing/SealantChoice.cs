@@ -108,7 +108,7 @@ public static class SealantChoice
         if (p.Structural && !joint.Structural && !joint.RemovableLater && joint.Kind is not JointKind.RoofFlange) Against(StrongerThanNeededPoints, "Stronger than needed: hard to renew.");
         if (p.Removable) good.Add("Can be taken off again.");
         if (p.Paintable) good.Add("Can be painted.");
-        if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange and not JointKind.BondedPane) Against(GapPoints, "A tape bridges no uneven gap.");
+        if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange) Against(GapPoints, "A tape bridges no uneven gap, and leaks where its ends meet.");
         if (airC is { } air && (air < p.LayFromC || air > p.LayToC)) Against(TooColdPoints, $"Not at {air:0.#} C: it is laid between {p.LayFromC:0.#} and {p.LayToC:0.#} C.");
         if (p.Hazards.Length > 0) bad.Add(p.Hazards);
         return (points, good, bad);

@@ -1,3 +1,4 @@
+using Abri.Core.Geometry;
 using Abri.Core.Procedures;
 using SkiaSharp;
 
@@ -9,13 +10,13 @@ public static class ProcedurePdf
     private const double SizeMm = 3.4;
 
     /// <summary>The document.</summary>
-    public static byte[] Write(string vehicle, Procedure procedure, Paper paper, DateOnly printedOn)
+    public static byte[] Write(string vehicle, Procedure procedure, LengthFormat lengths, Paper paper, DateOnly printedOn)
     {
         using var bytes = new MemoryStream();
         using (var document = SKDocument.CreatePdf(bytes, new SKDocumentPdfMetadata { Title = $"{vehicle}: {procedure.Title}, steps", Creator = "Abri" }))
         {
             (double width, double height) = paper.SizeMm();
-            var sheet = new Sheet(document, width, height);
+            var sheet = new Sheet(document, lengths, width, height);
             sheet.Head(vehicle, procedure, printedOn);
             foreach (WorkStep step in procedure.Steps) sheet.Write(step);
             sheet.Dispose();
@@ -28,7 +29,7 @@ public static class ProcedurePdf
 
     private static string Length(double minutes) => minutes < 90 ? $"{minutes:0} min" : $"{minutes / 60:0.#} h";
 
-    private sealed class Sheet(SKDocument document, double width, double height) : IDisposable
+    private sealed class Sheet(SKDocument document, LengthFormat lengths, double width, double height) : IDisposable
     {
         private Page page = new(document, width, height);
         private double y = Page.MarginMm + 6;
@@ -44,7 +45,7 @@ public static class ProcedurePdf
             y += 7;
             Paragraph($"Work {Span(procedure.Work)}. The shell stands open {Span(procedure.OpenMinutes)}.", 0);
             Paragraph($"Tools: {string.Join(", ", procedure.Tools)}.", 0);
-            Paragraph($"Used up: {string.Join(", ", procedure.Consumables.Select(c => $"{c.Name} {c.Amount:0} {(c.Unit == "count" ? "" : c.Unit)}".TrimEnd()))}.", 0);
+            Paragraph($"Used up: {string.Join(", ", procedure.Consumables.Select(c => $"{c.Name} {Amount(Math.Round(c.Amount), c.Unit)}"))}.", 0);
         }
 
         public void Write(WorkStep step)
@@ -61,7 +62,7 @@ public static class ProcedurePdf
             Paragraph(step.Do, 7);
             foreach (HoldPoint hold in step.Holds)
             {
-                string wanted = hold.Wanted is { } value ? $": {value:0.#} {hold.Unit}{(hold.WithinMm is > 0 and var within ? $" within {within:0.#}" : "")}, measured ________" : "";
+                string wanted = hold.Wanted is { } value ? $": {Amount(value, hold.Unit)}{(hold.WithinMm is > 0 and var within ? $" within {Amount(within, hold.Unit)}" : "")}, measured ________" : "";
                 Box(7);
                 Paragraph($"{hold.Name}{wanted}", 13, true);
             }
@@ -69,11 +70,18 @@ public static class ProcedurePdf
             if (step.WaitHours > 0) Paragraph($"Wait {step.WaitHours:0.#} h before the next step.", 7, true);
         }
 
+        private string Amount(double value, string unit) => unit switch
+        {
+            "mm" => lengths.Text(value),
+            "count" => $"{value:0}",
+            _ => $"{value:0.#} {unit}",
+        };
+
         private void Box(double inMm = 0)
         {
             if (y > height - Page.MarginMm - 6) Turn();
             using SKPaint pen = Page.Pen(Page.Ink, 0.3);
-            page.Frame(pen, new Core.Geometry.PanelBox(Page.MarginMm + inMm, Page.MarginMm + inMm + 4, y - 3.4, y + 0.6));
+            page.Frame(pen, new PanelBox(Page.MarginMm + inMm, Page.MarginMm + inMm + 4, y - 3.4, y + 0.6));
         }
 
         private void Paragraph(string text, double inMm, bool strong = false, SKColor? colour = null)

@@ -62,7 +62,7 @@ internal static class SheetEndpoints
         {
             if (Steps(context, id) is not { Result: Ok<Worked<Procedure>> { Value: { } procedure } }) return Steps(context, id);
             Vehicle vehicle = vehicles.Find((string)context.GetRouteValue("vehicleId")!)!.Value;
-            return TypedResults.File(ProcedurePdf.Write(vehicle.Name, procedure.Result, paper, DateOnly.FromDateTime(clock.GetLocalNow().Date)), "application/pdf", $"{FileNames.Plain(vehicle.Name, "vehicle")}-{FileNames.Plain(procedure.Result.Title, "opening")}-steps.pdf");
+            return TypedResults.File(ProcedurePdf.Write(vehicle.Name, procedure.Result, new LengthFormat(vehicle.Units, vehicle.InchDenominator), paper, DateOnly.FromDateTime(clock.GetLocalNow().Date)), "application/pdf", $"{FileNames.Plain(vehicle.Name, "vehicle")}-{FileNames.Plain(procedure.Result.Title, "opening")}-steps.pdf");
         }
 
         /// <summary>The scribes of the inner frame in true scale.</summary>

@@ -51,8 +51,11 @@ watch(
   },
   { immediate: true },
 )
-const save = (part: Partial<Schemas['ClampWork']>) => props.work.save({ clamp: { ...kept.value, ...part } })
-const tick = (n: number) => save({ trimmed: lugs.value.map((on, i) => (i === n ? !on : on)) })
+/** One after the other, each from what the one before left: who taps quickly loses no tap. */
+let saving: Promise<unknown> = Promise.resolve()
+const save = (part: () => Partial<Schemas['ClampWork']>) =>
+  (saving = saving.then(() => props.work.save({ clamp: { ...kept.value, ...part() } })))
+const tick = (n: number) => save(() => ({ trimmed: lugs.value.map((on, i) => (i === n ? !on : on)) }))
 
 const layers = computed(() =>
   form.layers.flatMap((l) => (l.thickMm === null ? [] : [{ name: l.name || t('clamp.layer'), thickMm: l.thickMm }])),
@@ -90,10 +93,13 @@ const gasket = useFigure(
 async function keepGaps() {
   if (!(await lengthsRead())) return
   const typed = form.gaps.filter((g) => g.before !== null)
-  await save({ beforeMm: typed.map((g) => g.before!), afterMm: typed.flatMap((g) => (g.after === null ? [] : [g.after])) })
+  const gaps = { beforeMm: typed.map((g) => g.before!), afterMm: typed.flatMap((g) => (g.after === null ? [] : [g.after])) }
+  await save(() => gaps)
 }
 async function keepLayers() {
-  if (await lengthsRead()) await save({ layers: layers.value })
+  if (!(await lengthsRead())) return
+  const typed = layers.value
+  await save(() => ({ layers: typed }))
 }
 const turn = computed(() => kept.value.tight.length)
 const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
@@ -114,13 +120,13 @@ const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
           :places="order.answer.value.result.places"
           :order="order.answer.value.result.order"
           :tight="kept.tight"
-          @tap="(n) => save({ tight: [...kept.tight, n] })"
+          @tap="(n) => save(() => (kept.tight.includes(n) ? {} : { tight: [...kept.tight, n] }))"
         />
         <div class="row">
           <b role="status" data-testid="turn">{{
             turn < order.answer.value.result.order.length ? t('clamp.next', { n: turn + 1 }) : t('clamp.all')
           }}</b>
-          <button v-if="turn > 0" class="btn" type="button" @click="save({ tight: [] })">{{ t('clamp.again') }}</button>
+          <button v-if="turn > 0" class="btn" type="button" @click="save(() => ({ tight: [] }))">{{ t('clamp.again') }}</button>
         </div>
         <p class="soft">{{ t('clamp.evenly') }} {{ t('clamp.driver') }}</p>
       </template>

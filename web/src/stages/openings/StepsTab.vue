@@ -58,7 +58,8 @@ const amount = (c: Schemas['Consumable']) =>
 
 <template>
   <div v-if="!p" class="empty" role="alert">{{ trouble || t('app.loading') }}</div>
-  <div v-else class="page">
+  <!-- Nothing in it takes the focus, so it takes it itself to be scrolled by keyboard. -->
+  <div v-else class="page" tabindex="0">
     <ol class="steps" data-testid="steps">
       <li v-for="s in p.steps" :key="s.number" :class="s.shell">
         <b class="number">{{ s.number }}</b>

@@ -31,8 +31,6 @@ const browser = await chromium.launch({
 const views = [
   ['walkaround', `/vehicles/${id}/walkaround`],
   ['walkaround-trailer', `/vehicles/${trailer}/walkaround`, (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
-  ['zones', `/vehicles/${id}/walkaround`, (p) => p.getByRole('tab', { name: 'Zones' }).click()],
-  ['finding', `/vehicles/${id}/walkaround`, (p) => p.getByRole('button', { name: /Soft board/ }).last().click()],
   ['panel', panel('left', 'members'), tapeTwice],
   ['surface', panel('roof', 'surface')],
   ['leaks', `/vehicles/${id}/water`, farSuspect],
@@ -40,11 +38,13 @@ const views = [
   ['ways-out', `/vehicles/${id}/water/out`],
   ['openings', `/vehicles/${id}/openings`],
   ['place', at('Vent', 'place')],
-  ['place-inside', at('Skylight', 'place'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
   ['seat', at('Vent', 'seat')],
-  ['fittings', '/fittings'],
+  ['clamp', at('Skylight', 'clamp'), tapped],
+  ['steps', at('Vent', 'steps')],
+  ['together', `/vehicles/${id}/openings/together`, together],
+  ['sealing', `/vehicles/${id}/sealing`, joint],
   ['fitting', '/fittings', (p) => p.getByRole('button', { name: 'Skylight 700 x 500' }).click()],
   ['quick-figures', '/figures', squareness],
   ['vehicles', '/vehicles'],
@@ -54,6 +54,21 @@ async function tapeTwice(page) {
   await page.getByText('Taped twice?').click()
   await page.getByLabel('The same edges, taped again').fill('1780 / 1831')
   await page.getByTestId('twice').waitFor()
+}
+async function tapped(page) {
+  for (const n of [1, 2, 3]) {
+    await page.getByRole('button', { name: `Next: screw ${n}.` }).click()
+    await page.getByText(`Next: screw ${n + 1}.`).waitFor()
+  }
+  await page.getByRole('button', { name: 'Lug 1', exact: true }).click()
+}
+async function together(page) {
+  await page.getByRole('button', { name: 'Find the best arrangement' }).click()
+  await page.getByTestId('joint').waitFor()
+}
+async function joint(page) {
+  await page.getByTestId('joints').getByRole('button', { name: /Vent over the glaze bench/ }).click()
+  await page.getByTestId('cure').waitFor()
 }
 async function farSuspect(page) {
   await page.getByTestId('suspects').getByRole('button', { name: /Seam open/ }).click()

@@ -51,7 +51,7 @@ public static class OpeningVerdict
         {
             VerdictState.Blocked => ("Not here", worst),
             VerdictState.NeedsWork when cuts => ("Can be cut, needs headers", worst),
-            VerdictState.NeedsWork when rows.All(r => r.State == VerdictState.Good || r.Id is "swages" or "curvature") => ("Can be cut, needs bedding", worst),
+            VerdictState.NeedsWork when rows.All(r => r.State == VerdictState.Good || r.Id is "swages" or "curvature" or "rest") => ("Can be cut, needs bedding", worst),
             VerdictState.NeedsWork => ("Can be cut, with work", worst),
             _ => ("Good place", ground.Site.RibInTheWay == RibInTheWay.Keep ? "keeps every rib and all clearances" : "all clearances kept"),
         };

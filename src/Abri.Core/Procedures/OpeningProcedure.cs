@@ -220,9 +220,9 @@ public static class OpeningProcedure
 
         private WorkStep Bedding()
         {
-            double bead = fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000, fill = seat.State == VerdictState.Blocked ? 0 : seat.FillMl;
+            double bead = fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000, fill = seat.Bedded ? seat.FillMl : 0;
             bool tape = seat.Strips.Count > 0 && work.Product?.Family is null or ProductFamily.ButylTape;
-            string what = seat.State == VerdictState.Blocked ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
+            string what = !seat.Bedded ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
                 : tape ? $"{seat.Strips.Count} strips in {seat.Strips.Max(s => s.Layer)} layers by the list on the Seat tab, {lengths.Text(seat.TapeMm)} in all; joints never above one another, the screw line on tape."
                 : $"{work.Product!.Name}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
             return Step("Bed the flange", $"Degrease both faces, let them dry. {what}", 25, Out, "Lint-free cloths") with

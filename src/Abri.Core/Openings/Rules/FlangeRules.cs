@@ -20,6 +20,7 @@ internal static class FlangeRules
         }
         yield return Swages(placed, sheet);
         if (Curvature(placed, sheet) is { } curvature) yield return curvature;
+        if (Rest(placed, sheet) is { } rest) yield return rest;
     }
 
     private static VerdictRow OnThePanel(Placed placed)
@@ -54,14 +55,10 @@ internal static class FlangeRules
         double step = sheet.Step("h_step", "highest to lowest skin under the flange", "max(height) - min(height)", fill.StepMm, "mm");
         double ml = sheet.Step("V_fill", "bedding to fill it level", "(ring area * top - sum(swage area * height)) / 1000", fill.FillMl, "ml");
         sheet.Cite(new Source("Rigid flange level on the highest swage; swages flat-topped; crown of the roof left out", SourceKind.Assumption));
-        bool carried = step <= placed.Fitting.BeddingMostMm;
         string count = fill.Swages.Count == 1 ? "1 swage" : $"{fill.Swages.Count} swages";
         return new VerdictRow(
             "swages", VerdictState.NeedsWork, "Swages under the flange", step, placed.Fitting.BeddingMostMm, "mm",
-            $"{count}; about {ml:0} ml to fill level before the flange goes down.",
-            carried
-                ? "Build the bedding up in the valleys, so that the screws cannot pull the skin into them."
-                : $"More than the {placed.L(placed.Fitting.BeddingMostMm)} that bedding may fill: make an adapter plate or solid filler pieces.",
+            $"{count}; about {ml:0} ml to fill level before the flange goes down.", "Build up the valleys, so that the screws cannot pull the skin into them.",
             [.. fill.Swages.Select(s => new Mark(Outlines.ClippedTo(s.Outline, placed.Flange), true))]);
     }
 
@@ -73,12 +70,27 @@ internal static class FlangeRules
         if (along > 0) sheet.Step("r_s", "rise of the skin along the flange", "R - sqrt(R^2 - (w/2)^2)", along, "mm");
         if (across > 0) sheet.Step("r_t", "rise of the skin across the flange", "R - sqrt(R^2 - (h/2)^2)", across, "mm");
         sheet.Cite(new Source("Rise of a circle's arc over a chord", SourceKind.Geometry));
-        double rise = sheet.Step("r", "rise under the flange in all", "r_s + r_t", along + across, "mm"), flat = placed.Fitting.FlatnessMm, most = placed.Fitting.BeddingMostMm;
-        bool good = rise <= flat, bedded = rise <= most;
+        double rise = sheet.Step("r", "rise under the flange in all", "r_s + r_t", along + across, "mm"), flat = placed.Fitting.FlatnessMm;
+        bool good = rise <= flat;
         return new VerdictRow(
             "curvature", good ? VerdictState.Good : VerdictState.NeedsWork, "Curve of the skin under the flange", rise, flat, "mm",
             good ? "The fitting takes this as it is." : $"The fitting takes {placed.L(flat)} as it is; the middle of its sides will stand off the skin.",
-            good ? null : bedded ? "Build the bedding up towards the corners." : "Make an adapter plate shaped to the curve.", [new Mark(placed.Flange.Corners, true)]);
+            good ? null : "Build it up towards the corners.", [new Mark(placed.Flange.Corners, true)]);
+    }
+
+    /// <summary>The gap under the flange as it comes to rest on the surface that counts, the same as on the tab Seat; only where the skin is not plain.</summary>
+    private static VerdictRow? Rest(Placed placed, Worksheet sheet)
+    {
+        Panel panel = placed.Ground.Site.Panel;
+        bool plain = placed.Ground.Swages.Length == 0 && panel is { ArcRadiusAlongMm: null, ArcRadiusAcrossMm: null, Surface: SurfaceSource.Drawn };
+        if (plain || Seating.FlangeSeat.GreatestGapMm(placed.Ground, placed.Centre) is not { } gap) return null;
+        double most = placed.Fitting.BeddingMostMm;
+        sheet.Step("g", "greatest gap under the flange as it rests", "height of the resting plane - skin", gap, "mm");
+        bool flat = gap <= placed.Fitting.FlatnessMm, bedded = gap <= most;
+        return new VerdictRow(
+            "rest", flat ? VerdictState.Good : VerdictState.NeedsWork, flat ? "Sits flat on the skin" : bedded ? "Gap that bedding fills" : "Gap that bedding may not carry", gap, most, "mm",
+            $"As the flange comes to rest on the skin; its bedding may be {placed.L(most)} deep.",
+            flat ? null : bedded ? "The tab Seat has the strips to cut." : "Make an adapter plate, or fill the valleys solid and let it harden first.", [new Mark(placed.Flange.Corners, true)]);
     }
 
     private static double RiseMm(double? radiusMm, double chordMm) =>

@@ -26,9 +26,10 @@ public sealed record SeatSide(Side Side, double LengthMm, IReadOnlyList<SeatPlac
 /// <param name="FillMl">Volume between skin and flange, ml.</param>
 /// <param name="Strips">Strips of bedding tape, layer by layer; none where bedding may not carry it.</param>
 /// <param name="TapeMm">Tape in all, mm.</param>
-/// <param name="State">Whether bedding may carry it.</param>
+/// <param name="Bedded">Whether bedding may carry it; where not, an adapter plate or solid filler has to.</param>
+/// <param name="State">Good where it sits flat, needs work otherwise.</param>
 /// <param name="Verdict">What that means.</param>
-public sealed record Seat(Rest Rest, IReadOnlyList<SeatSide> Sides, double FillMl, IReadOnlyList<TapeStrip> Strips, double TapeMm, VerdictState State, string Verdict);
+public sealed record Seat(Rest Rest, IReadOnlyList<SeatSide> Sides, double FillMl, IReadOnlyList<TapeStrip> Strips, double TapeMm, bool Bedded, VerdictState State, string Verdict);
 
 /// <summary>Seats a flange on the surface of its panel, and works out the bedding.</summary>
 /// <remarks>
@@ -38,7 +39,7 @@ public sealed record Seat(Rest Rest, IReadOnlyList<SeatSide> Sides, double FillM
 public static class FlangeSeat
 {
     private const double ProfileStepMm = 5;
-    private const int MostSamples = 2000;
+    private const int MostSamples = 1000;
 
     /// <summary>The seat of a fitting at a place.</summary>
     /// <param name="site">What decides.</param>
@@ -69,7 +70,7 @@ public static class FlangeSeat
         sheet.Step("L", "tape in all", "sum of strips", length, "mm");
         sheet.Cite(new Source($"Tape {tape.WidthMm:0} x {tape.ThickMm:0} mm squeezed to {tape.SqueezedShare * 100:0} %; strips {TapePlan.PastMm:0} mm past each gap", SourceKind.Assumption));
         (VerdictState state, string verdict) = Judged(turned, greatest, rest.Result, site.Lengths ?? LengthFormat.Millimetres);
-        return sheet.Finish(new Seat(rest.Result, sides, fill, strips, length, state, verdict));
+        return sheet.Finish(new Seat(rest.Result, sides, fill, strips, length, greatest <= turned.BeddingMostMm, state, verdict));
     }
 
     private static (VerdictState, string) Judged(Fitting fitting, double gapMm, Rest rest, LengthFormat lengths)
@@ -78,14 +79,24 @@ public static class FlangeSeat
         if (gapMm <= fitting.FlatnessMm) return (VerdictState.Good, $"It sits flat: no gap is more than {lengths.Text(gapMm)}, and {lengths.Text(fitting.FlatnessMm)} do.{rocks}");
         return gapMm <= fitting.BeddingMostMm
             ? (VerdictState.NeedsWork, $"Bedding fills gaps of up to {lengths.Text(gapMm)}; it may be {lengths.Text(fitting.BeddingMostMm)} deep.{rocks}")
-            : (VerdictState.Blocked, $"Gaps of {lengths.Text(gapMm)} are more than bedding may carry ({lengths.Text(fitting.BeddingMostMm)}). Make an adapter plate, or fill the valleys solid and let it harden first.{rocks}");
+            : (VerdictState.NeedsWork, $"Gaps of {lengths.Text(gapMm)} are more than bedding may carry ({lengths.Text(fitting.BeddingMostMm)}). Make an adapter plate, or fill the valleys solid and let it harden first.{rocks}");
+    }
+
+    /// <summary>The greatest gap under a flange as it rests, mm, for the verdict. Null where it finds no rest.</summary>
+    internal static double? GreatestGapMm(Ground ground, PanelPoint centre)
+    {
+        PanelBox flange = ground.Fitting.Flange.BoxAt(centre), cut = ground.Fitting.CutOut.BoxAt(centre);
+        // Only swages under the flange are asked: the verdict is wanted while one drags.
+        Member[] under = [.. ground.Swages.Where(o => o.Box.Overlaps(flange)).Select(o => o.Member)];
+        List<SurfacePoint> ring = Ring(flange, cut, Surface.Of(ground.Site.Panel, under));
+        return RestingPlane.Under(ring, centre).Value?.Result.MaxGapMm;
     }
 
     private static List<SurfacePoint> Ring(PanelBox flange, PanelBox cut, Surface surface)
     {
         double step = Math.Sqrt((flange.AreaMm2 - cut.AreaMm2) / MostSamples);
         int columns = (int)Math.Ceiling(flange.WidthMm / step), rows = (int)Math.Ceiling(flange.HeightMm / step);
-        var ring = new List<SurfacePoint>();
+        var ring = new List<SurfacePoint>(2 * MostSamples);
         for (int c = 0; c <= columns; c++)
         {
             for (int r = 0; r <= rows; r++)

@@ -177,7 +177,7 @@ public static class OpeningProcedure
 
         private IEnumerable<WorkStep> Clamped()
         {
-            yield return Step("Dry fit", $"Both halves together without bedding; it must not rock. {seat.Verdict}", 20, Out) with { Cautions = OutCautions, Weather = Dry, People = Heavy ? 2 : 1 };
+            yield return Step("Dry fit", $"Both halves together without bedding; it must not rock. Where the lining is not in yet, packers of its thickness go under the inner half. {seat.Verdict}", 20, Out) with { Cautions = OutCautions, Weather = Dry, People = Heavy ? 2 : 1 };
             yield return Bedding();
             yield return Step("Clamp it", $"Outer half from outside, inner half from inside: every screw finger-tight first, then by hand in the numbered order{(fitting.Halves is { GasketMm: > 0 } h ? $", until the gasket of {lengths.Text(h.GasketMm)} stands at {lengths.Text(h.GasketMm / 2)}" : "")}.", 40, WorkPlace.Inside, "Hand driver", "Feeler or calliper") with
             {

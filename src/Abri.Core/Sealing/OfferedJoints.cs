@@ -12,7 +12,7 @@ public sealed record JointedOpening(Opening Opening, Fitting Fitting);
 /// <summary>Reads the joints of a panel off its seams, gutters, openings and findings.</summary>
 /// <remarks>
 /// A joint is offered until one that belongs to the same thing is written down. Length: of a seam along its middle, of a flange its perimeter. Screwed and clamped flanges are held by their fasteners and do not move; a bonded pane moves by the difference of thermal
-/// expansion over <see cref="SpanK"/> (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="LeastBondMm"/>. Sides: painted skin where it is steel. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
+/// expansion over <see cref="SpanK"/> (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="LeastBondMm"/>. Sides: painted skin where it is steel, and painted over again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
 /// </remarks>
 public static class OfferedJoints
 {
@@ -55,7 +55,7 @@ public static class OfferedJoints
         bool gutter = m.Kind == MemberKind.RainGutter;
         PanelBox box = PanelBox.Of(MemberOutline.Of(m.Footprint));
         double length = m.Footprint.Shape == FootprintShape.Spine ? Outlines.LengthMm(m.Footprint.Points) : Math.Max(box.WidthMm, box.HeightMm);
-        return new Joint(m.Name, gutter ? JointKind.Gutter : JointKind.Seam, length, skin, skin, SeamGapMm, 0, sun, gutter, false, true, false, false, m.Name, null, [], "");
+        return new Joint(m.Name, gutter ? JointKind.Gutter : JointKind.Seam, length, skin, skin, SeamGapMm, 0, sun, gutter, false, skin == Substrate.PaintedMetal, false, false, m.Name, null, [], "");
     }
 
     private static Joint OfOpening(Panel panel, JointedOpening o, Substrate skin, bool sun)
@@ -80,7 +80,7 @@ public static class OfferedJoints
 
     private static Joint? OfFinding(Finding f, Substrate skin, bool sun) => f.Kind switch
     {
-        FindingKind.OpenSeam or FindingKind.CrackedSealant => new Joint(f.Name, JointKind.Seam, f.Measures.LengthMm ?? Outlines.LengthMm(f.Points), skin, skin, SeamGapMm, 0, sun, false, false, true, false, false, f.Name, null, [], ""),
+        FindingKind.OpenSeam or FindingKind.CrackedSealant => new Joint(f.Name, JointKind.Seam, f.Measures.LengthMm ?? Outlines.LengthMm(f.Points), skin, skin, SeamGapMm, 0, sun, false, false, skin == Substrate.PaintedMetal, false, false, f.Name, null, [], ""),
         FindingKind.MissingSeal or FindingKind.OpenHole => new Joint(f.Name, JointKind.Penetration, Math.PI * (f.Measures.LengthMm ?? 10), skin, Substrate.PlasticFrame, SeamGapMm, 0, sun, false, true, false, false, false, f.Name, null, [], ""),
         _ => null,
     };

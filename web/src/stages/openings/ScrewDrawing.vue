@@ -13,7 +13,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ tap: [turn: number] }>()
 const { t } = useI18n()
-const radius = computed(() => Math.max(props.outline.widthMm, props.outline.heightMm) / 26)
+const radius = computed(() => Math.max(props.outline.widthMm, props.outline.heightMm) / 22)
 // Seen from inside, what lies to the right outside lies to the left.
 const screws = computed(() =>
   props.order.map((screw, turn) => ({ turn, x: -props.places[screw]!.sMm, y: -props.places[screw]!.tMm })),
@@ -56,6 +56,8 @@ const box = computed(() => {
       @click="s.turn === next && emit('tap', s.turn)"
       @keydown.enter.stop="s.turn === next && emit('tap', s.turn)"
     >
+      <!-- A finger in a glove needs more than the circle. -->
+      <circle class="reach" :r="radius * 1.8" />
       <circle :r="radius" />
       <text :y="radius * 0.38" :font-size="radius * 1.05">{{ s.turn + 1 }}</text>
     </g>
@@ -82,17 +84,21 @@ const box = computed(() => {
   stroke-width: 1.5;
   vector-effect: non-scaling-stroke;
 }
-.screw circle {
+.screw circle:not(.reach) {
   fill: #fff;
   stroke: var(--ink);
   stroke-width: 1.5;
   vector-effect: non-scaling-stroke;
 }
+.screw .reach {
+  fill: transparent;
+  stroke: none;
+}
 .screw text {
   font-weight: 600;
   text-anchor: middle;
 }
-.screw.tight circle {
+.screw.tight circle:not(.reach) {
   fill: var(--teal);
 }
 .screw.tight text {
@@ -101,7 +107,7 @@ const box = computed(() => {
 .screw.next {
   cursor: pointer;
 }
-.screw.next circle {
+.screw.next circle:not(.reach) {
   fill: var(--amber-soft);
   stroke: var(--rust);
   stroke-width: 4;

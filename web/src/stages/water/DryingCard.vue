@@ -2,13 +2,14 @@
 import { shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
+import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import { panelName } from '@/drawing/facing'
 
 /** How wood dries at each place where the meter was held more than once: the date at which it may be covered, or that it is not drying. */
 const { t } = useI18n()
-const { shell } = useState()
+const { shell, lengths } = useState()
 interface Place {
   key: string
   name: string
@@ -31,7 +32,7 @@ watch(
       let place = found.find((p) => p.ownerId === o.ownerId && Math.hypot(p.s - sMm, p.t - tMm) <= samePlaceMm)
       if (!place) {
         const panel = whole!.panels.find((p) => p.id === o.ownerId)!
-        const name = `${panelName(panel.value)}, ${Math.round(sMm)} / ${Math.round(tMm)}`
+        const name = `${panelName(panel.value)}, ${lengthText(sMm, lengths.value)} / ${lengthText(tMm, lengths.value)}`
         place = { key: o.id, name, readings: [], outlook: null, ownerId: o.ownerId!, s: sMm, t: tMm }
         found.push(place)
       }

@@ -160,7 +160,11 @@ public sealed class RecordStoreTests : IDisposable
     /// <summary>A fitting of which everything is known.</summary>
     private static Fitting Full => Scratch.Vent with
     {
-        Halves = new Halves(60, 8, 6, [new ScrewForWall(20, 25, 40)], new RoundedRectangle(440, 440, 20)), Bonded = new Bonded(Pane.Acrylic, 18), Air = new AirPassage(4000, 160), HeatMm = 150, NeedsPower = true,
+        Halves = new Halves(60, 8, 6, [new ScrewForWall(20, 25, 40)], new RoundedRectangle(440, 440, 20)),
+        Bonded = new Bonded(Pane.Acrylic, 18),
+        Air = new AirPassage(4000, 160),
+        HeatMm = 150,
+        NeedsPower = true,
     };
 
     private static readonly DateTimeOffset Day = new(2026, 4, 1, 8, 0, 0, TimeSpan.Zero);

@@ -273,12 +273,7 @@ internal sealed class FittingValidator : AbstractValidator<Fitting>
             RuleFor(x => x.Halves!.Lugs).Between(0, 100, "The number of lugs");
             RuleFor(x => x.Halves!.GasketMm).Between(0, 60, "The gasket's free height", "mm");
             RuleFor(x => x.Halves!.Screws).Must(s => s.Count <= 20).WithMessage("A table has at most 20 screws.");
-            RuleForEach(x => x.Halves!.Screws).Given().ChildRules(s =>
-            {
-                s.RuleFor(x => x.LengthMm).Between(2, 300, "A screw", "mm");
-                s.RuleFor(x => x.FromMm).Between(0, 300, "The thinnest wall of a screw", "mm");
-                s.RuleFor(x => x.ToMm).Between(0, 300, "The thickest wall of a screw", "mm");
-            });
+            RuleForEach(x => x.Halves!.Screws).Given().SetValidator(new ScrewForWallValidator());
             RuleFor(x => x.Halves!.InnerFrame!).SetValidator(new RoundedRectangleValidator()).When(x => x.Halves!.InnerFrame is not null);
         });
         When(x => x.Bonded is not null, () => RuleFor(x => x.Bonded!.LandMm).Between(1, 300, "The land", "mm"));
@@ -288,6 +283,25 @@ internal sealed class FittingValidator : AbstractValidator<Fitting>
             RuleFor(x => x.Air!.FlowM3h).Between(0, 5000, "What the fan moves", "m3/h");
         });
         RuleFor(x => x.HeatMm).Between(0, 2000, "The distance of what burns", "mm");
+    }
+}
+
+internal sealed class ScrewForWallValidator : AbstractValidator<ScrewForWall>
+{
+    public ScrewForWallValidator()
+    {
+        RuleFor(x => x.LengthMm).Between(2, 300, "A screw", "mm");
+        RuleFor(x => x.FromMm).Between(0, 300, "The thinnest wall of a screw", "mm");
+        RuleFor(x => x.ToMm).Between(0, 300, "The thickest wall of a screw", "mm");
+    }
+}
+
+internal sealed class ClampLayerValidator : AbstractValidator<ClampLayer>
+{
+    public ClampLayerValidator()
+    {
+        RuleFor(x => x.Name).Name();
+        RuleFor(x => x.ThickMm).Between(0, 500, "A layer", "mm");
     }
 }
 
@@ -317,11 +331,7 @@ internal sealed class OpeningValidator : AbstractValidator<Opening>
         When(x => x.Clamp is not null, () =>
         {
             RuleFor(x => x.Clamp!.Layers).Must(l => l.Count <= 20).WithMessage("A stack has at most 20 layers.");
-            RuleForEach(x => x.Clamp!.Layers).Given().ChildRules(l =>
-            {
-                l.RuleFor(x => x.Name).Name();
-                l.RuleFor(x => x.ThickMm).Between(0, 500, "A layer", "mm");
-            });
+            RuleForEach(x => x.Clamp!.Layers).Given().SetValidator(new ClampLayerValidator());
             RuleFor(x => x.Clamp!.Trimmed).Must(t => t.Count <= 100).WithMessage("A fitting has at most 100 lugs.");
             RuleFor(x => x.Clamp!.Tight).Must(t => t.Count <= TighteningOrder.Most && t.All(i => i >= 0)).WithMessage($"A fitting has at most {TighteningOrder.Most} screws.");
             RuleFor(x => x.Clamp!.BeforeMm).Must(b => b.Count <= 100).WithMessage("At most 100 places are measured.");

@@ -118,17 +118,13 @@ internal sealed class ClampStackInputValidator : AbstractValidator<ClampStackInp
     public ClampStackInputValidator()
     {
         RuleFor(x => x.Layers).Must(l => l.Count <= 20).WithMessage("A stack has at most 20 layers.");
-        RuleForEach(x => x.Layers).Given().ChildRules(l =>
-        {
-            l.RuleFor(x => x.Name).Name();
-            l.RuleFor(x => x.ThickMm).Between(-500, 500, "A layer", "mm");
-        });
+        RuleForEach(x => x.Layers).Given().SetValidator(new ClampLayerValidator());
         RuleFor(x => x.NominalGapMm).Between(0, 500, "The nominal gap", "mm");
         RuleFor(x => x.Range.LeastMm).Between(0, 500, "The thinnest wall", "mm");
         RuleFor(x => x.Range.MostMm).Between(0, 500, "The thickest wall", "mm");
         RuleFor(x => x.Lugs).Between(0, 100, "The number of lugs");
         RuleFor(x => x.Screws).Must(s => s.Count <= 20).WithMessage("A table has at most 20 screws.");
-        RuleForEach(x => x.Screws).Given();
+        RuleForEach(x => x.Screws).Given().SetValidator(new ScrewForWallValidator());
     }
 }
 

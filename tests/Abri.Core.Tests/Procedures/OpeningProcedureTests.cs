@@ -77,7 +77,10 @@ public class OpeningProcedureTests
         bool clamped = kind is FittingKind.RoofSkylight or FittingKind.HingedWindow or FittingKind.RoofUnit or FittingKind.GasketWindow;
         Fitting fitting = Roofs.Vent() with
         {
-            Kind = kind, Clamp = clamped ? new ClampRange(20, 60) : null, Halves = clamped ? Halves : null, Screws = clamped || kind == FittingKind.BondedWindow ? null : Roofs.Vent().Screws,
+            Kind = kind,
+            Clamp = clamped ? new ClampRange(20, 60) : null,
+            Halves = clamped ? Halves : null,
+            Screws = clamped || kind == FittingKind.BondedWindow ? null : Roofs.Vent().Screws,
             Bonded = kind == FittingKind.BondedWindow ? new Bonded(Pane.Glass, 18) : null,
         };
         return new OpeningWork("Opening", new Site(Roofs.Flat(), Roofs.Bows(), fitting), Middle, CutSize.WasteSide, null);

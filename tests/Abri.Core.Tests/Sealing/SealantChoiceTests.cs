@@ -13,7 +13,15 @@ public class SealantChoiceTests
 
     private static readonly Gen<Joint> Joints = Gen.Select(Gen.Enum<Substrate>(), Gen.Enum<Substrate>(), Gen.Double[0, 1.5], Gen.Bool.Array[5], Gen.Enum<JointKind>(), Gen.Int[0, 3]).Select((one, other, movement, b, kind, before) => Seam with
     {
-        Kind = kind, One = one, Other = other, MovementMm = movement, Sun = b[0], StandingWater = b[1], RemovableLater = b[2], PaintedOver = b[3], Structural = b[4],
+        Kind = kind,
+        One = one,
+        Other = other,
+        MovementMm = movement,
+        Sun = b[0],
+        StandingWater = b[1],
+        RemovableLater = b[2],
+        PaintedOver = b[3],
+        Structural = b[4],
         History = before == 0 ? [new JointEvent(Day, JointEventKind.Sealed, ProductFamily.NeutralSilicone, "", "")] : [],
     });
 

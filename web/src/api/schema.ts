@@ -3258,6 +3258,7 @@ export interface components {
             strips: components["schemas"]["TapeStrip"][];
             /** Format: double */
             tapeMm: number;
+            bedded: boolean;
             state: components["schemas"]["VerdictState"];
             verdict: string;
         };

@@ -145,10 +145,16 @@ public sealed class CalculatorTests : IAsyncLifetime
     }
 
     [Fact] // Any leaf of any input replaced by something it should not be: never a 500, never a hang
-    public void No_damaged_input_makes_the_program_fail()
+    public async Task No_damaged_input_makes_the_program_fail()
     {
         string[] damage = ["null", "-1", "0", "1e308", "-1e308", "1e-300", "\"\"", "\"x\"", "[]", "{}", "true", "999999999999", "[null]", "1.7976931348623157e308"];
         Dictionary<string, JsonNode> inputs = Samples.Inputs();
+        // Once each as it is: what is loaded and compiled on first use, such as the solver's native part, is not the input's doing.
+        foreach ((string name, JsonNode input) in inputs)
+        {
+            await app.Send(HttpMethod.Post, $"/api/calculators/{name}", input.DeepClone());
+            await app.SendText(HttpMethod.Post, $"/api/calculators/{name}", "[]");
+        }
         Gen.Select(Gen.Int[0, inputs.Count - 1], Gen.Int[0, 400], Gen.Int[0, damage.Length - 1]).Sample((which, leaf, how) =>
         {
             (string name, JsonNode input) = inputs.ElementAt(which);

@@ -30,8 +30,8 @@ internal sealed class JointModel
     /// <summary>Parts of a millimetre in which the model counts.</summary>
     public const int PerMm = 100;
 
-    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. At most 5 s.</summary>
-    private const string Search = "num_workers:1,linearization_level:2,random_seed:1,max_time_in_seconds:5";
+    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. At most 1.5 s, so that no input takes longer than 2.</summary>
+    private const string Search = "num_workers:1,linearization_level:2,random_seed:1,max_time_in_seconds:1.5";
 
     /// <summary>Normals of slanted edges are rounded to this, so that a piece 10 m long is right to a hundredth.</summary>
     private const long NormalScale = 1_000_000;

@@ -37,6 +37,9 @@ public static class OpeningProcedure
         if (!SettingOut.Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.CutSize)).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return InWork(problem);
         if (!FlangeSeat.Of(work.Site, work.Centre, BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem)) return InWork(problem);
         if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem)) return InWork(problem);
+        if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
+        // No steps for cutting where nothing may be cut.
+        if (verdict.Result.State == VerdictState.Blocked) return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Find another in Place first.");
         var maker = new Maker(work, marked.Result, seat.Result, frame.Result);
         var procedure = Procedure.Of(work.Name, [.. maker.Steps()]);
         var sheet = new Worksheet();
@@ -89,15 +92,16 @@ public static class OpeningProcedure
             };
             foreach (FrameHeader header in frame.Headers)
             {
-                yield return Step($"Headers for {header.Bow}", $"Two headers of {(header.LengthMm is { } l ? lengths.Text(l) : "?")} onto {string.Join(" and ", header.Onto)}, bolted at both ends before {header.Bow} is touched; then cut it {lengths.Text(38)} back from the opening with a guard strip behind.", 90, WorkPlace.Inside, "Drill", "Hacksaw or disc", "Guard strip") with
+                string bows = string.Join(" and ", header.Bows);
+                yield return Step($"Headers for {bows}", $"Two headers of {lengths.Text(header.LengthMm!.Value)} onto {string.Join(" and ", header.Onto)}, bolted at both ends before {bows} {(header.Bows.Count == 1 ? "is" : "are")} touched; then cut {lengths.Text(RibTrim.UsualMm)} back from the opening with a guard strip behind.", 90, WorkPlace.Inside, "Drill", "Hacksaw or disc", "Guard strip") with
                 {
                     Cautions = CutCautions,
-                    Holds = [new HoldPoint("Both headers are tight before the bow is cut", null, null, "")],
+                    Holds = [new HoldPoint("Both headers are tight before anything is cut", null, null, "")],
                 };
             }
             if (fitting.Kind == FittingKind.Hatch)
             {
-                yield return Step("Frame the opening", $"Header and sill of {lengths.Text(fitting.CutOut.WidthMm + (2 * InnerFrame.LandingMm))}, posts of {lengths.Text(fitting.CutOut.HeightMm)}, a gusset in each corner; the hinge plate lands on the header.", 180, WorkPlace.Inside, "Saw", "Clamps", "Square", "Drill") with
+                yield return Step("Frame the opening", $"{(frame.Headers.Count > 0 ? "Between the two headers:" : $"Header and sill of {lengths.Text(fitting.CutOut.WidthMm + (2 * InnerFrame.LandingMm))},")} posts of {lengths.Text(fitting.CutOut.HeightMm)}, a gusset in each corner; the hinge plate lands on the header.", 180, WorkPlace.Inside, "Saw", "Clamps", "Square", "Drill") with
                 {
                     Holds = [new HoldPoint("Diagonals of the frame differ by", 0, 2, "mm")],
                 };

@@ -61,8 +61,29 @@ public class AirAndFrameTests
         var over = new PanelPoint(1195, 0);
         FrameHeader header = Assert.Single(InnerFrame.Of(site, over).Value!.Result.Headers);
         Assert.Equal((1150, 1230), (header.ClearMm, header.LengthMm));
+        Assert.Equal(["Bow 2"], header.Bows);
         Assert.Equal(["Bow 1", "Bow 3"], header.Onto);
         Assert.Empty(InnerFrame.Of(site with { RibInTheWay = RibInTheWay.Keep }, over).Value!.Result.Headers);
+    }
+
+    [Fact]
+    public void Two_bows_cut_between_the_same_neighbours_share_one_pair_of_headers()
+    {
+        Member[] bows = [Roofs.Bow("Bow 1", 500, 560), Roofs.Bow("Bow 2", 900, 960), Roofs.Bow("Bow 3", 1150, 1210), Roofs.Bow("Bow 4", 1600, 1660)];
+        FrameHeader header = Assert.Single(InnerFrame.Of(new Site(Roofs.Flat(), bows, Roofs.Vent(clearanceMm: 0), RibInTheWay.CutSecondary), new PanelPoint(1055, 0)).Value!.Result.Headers);
+        Assert.Equal(["Bow 2", "Bow 3"], header.Bows);
+        Assert.Equal((1040, 1120), (header.ClearMm, header.LengthMm));
+    }
+
+    [Fact] // Worked by hand: 1100 tan 0.4 degrees = 7.68
+    public void A_window_in_a_tapering_wall_says_how_its_sill_is_cut()
+    {
+        Panel wall = Roofs.Rectangle(0, 4000, 0, 1900) with { Kind = PanelKind.Left, TaperDeg = 0.4 };
+        Fitting window = Roofs.Vent() with { Kind = FittingKind.HingedWindow, CutOut = new RoundedRectangle(1100, 400, 20), Neck = new RoundedRectangle(1096, 396, 18), Flange = new RoundedRectangle(1190, 490, 30) };
+        VerdictRow Row(Panel panel) => OpeningVerdict.Of(new Site(panel, [], window), new PanelPoint(2000, 1000)).Value!.Result.Rows.SingleOrDefault(r => r.Id == "sill")!;
+        Assert.Equal(7.68, Row(wall).Measured!.Value, 2);
+        Assert.Contains("92.3 mm at the rear", Row(wall).Why);
+        Assert.Null(Row(wall with { TaperDeg = 0 }));
     }
 
     [Fact] // 38 mm: common practice, no source

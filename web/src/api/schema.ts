@@ -2373,7 +2373,7 @@ export interface components {
             leastLapMm: number;
         };
         FrameHeader: {
-            bow: string;
+            bows: string[];
             /** Format: double */
             clearMm: null | number;
             /** Format: double */

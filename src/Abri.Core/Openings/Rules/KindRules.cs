@@ -3,7 +3,7 @@ using Abri.Core.Shell;
 
 namespace Abri.Core.Openings.Rules;
 
-/// <summary>What some kinds of fitting ask for beside their place: distance from what burns, a cable, an edge trim over two skins, a frame round a hatch.</summary>
+/// <summary>What some kinds of fitting ask for beside their place: distance from what burns, a cable, an edge trim over two skins, a frame round a hatch, a sill in a wall that tapers.</summary>
 internal static class KindRules
 {
     /// <summary>Widest edge that an edge trim takes, both skins and the gap between them, mm: assumption.</summary>
@@ -12,18 +12,22 @@ internal static class KindRules
     /// <summary>By how much the trim is cut longer than the edge, to be trimmed back, mm: common practice.</summary>
     public const double TrimOverlapMm = 20;
 
+    /// <summary>Depth from the wall to the cabinets for which the sill is worked out, at its front end, mm: assumption.</summary>
+    public const double SillMm = 100;
+
     public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
     {
         if (placed.Fitting.HeatMm > 0) yield return Heat(placed);
         if (placed.Fitting.NeedsPower) yield return Power(placed);
         if (placed.Ground.Site.Panel.SkinGapMm is { } gap) yield return TwoSkins(placed, gap, sheet);
         if (placed.Fitting.Kind == FittingKind.Hatch) yield return Framed(placed, sheet);
+        if (placed.Ground.Site.Panel is { TaperDeg: not 0, Facing: Facing.Left or Facing.Right } && IsWindow(placed.Fitting)) yield return Sill(placed, sheet);
     }
 
     /// <summary>Cautions that only some kinds need.</summary>
     public static IEnumerable<string> Cautions(Fitting fitting, Panel panel)
     {
-        if (fitting.Kind is FittingKind.BondedWindow or FittingKind.HingedWindow or FittingKind.GasketWindow)
+        if (IsWindow(fitting))
         {
             yield return "Panes in a vehicle carry a mark for safety glazing: look for it before you cut, and ask what is asked for where passengers sit.";
             yield return "A sleeping place needs a second way out: count this window only if a person can get through it when it is open.";
@@ -33,6 +37,16 @@ internal static class KindRules
         if (fitting.Kind is FittingKind.Grille) yield return "Never block a grille that serves a gas or fuel burner, and keep its outlet away from windows.";
         if (fitting.Kind == FittingKind.Hatch) yield return "A hatch takes stiffness out of the wall: frame it before the vehicle is moved, and keep clear of seat and belt anchorages.";
         if (panel.Kind == PanelKind.SlidingDoor) yield return "Open and shut the door over its whole travel before you cut: what passes it outside, and what the lock rods pass inside.";
+    }
+
+    private static bool IsWindow(Fitting fitting) => fitting.Kind is FittingKind.BondedWindow or FittingKind.HingedWindow or FittingKind.GasketWindow;
+
+    private static VerdictRow Sill(Placed placed, Worksheet sheet)
+    {
+        double length = placed.Fitting.CutOut.WidthMm, taper = placed.Ground.Site.Panel.TaperDeg;
+        double change = sheet.Step("c_sill", "change of the inner sill's depth over its length", "w tan(taper)", Math.Abs(length * Math.Tan(taper * Math.PI / 180)), "mm");
+        string cut = SillTaper.Of(length, taper, SillMm, placed.Ground.Lengths) is { Value: { } sill } ? sill.Result.Verdict : "Set the cabinets further from the wall first.";
+        return new VerdictRow("sill", VerdictState.Good, "Inner sill in a wall that tapers", change, null, "mm", $"Where straight cabinets stand {placed.L(SillMm)} off the wall at the front end: {char.ToLowerInvariant(cut[0])}{cut[1..]}", null, []);
     }
 
     private static VerdictRow Heat(Placed placed)

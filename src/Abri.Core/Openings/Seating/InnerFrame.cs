@@ -15,17 +15,17 @@ public readonly record struct ScribePlace(double AlongMm, double CutMm);
 /// <param name="MostMm">Most that is planed off, mm.</param>
 public sealed record Scribe(Side Side, double LengthMm, IReadOnlyList<ScribePlace> Places, double MostMm);
 
-/// <summary>A bow that the frame takes over, because it is cut.</summary>
-/// <param name="Bow">Name of the bow.</param>
+/// <summary>A pair of headers for bows that are cut.</summary>
+/// <param name="Bows">Names of the bows.</param>
 /// <param name="ClearMm">Length between the members that carry the headers, mm; null where there is none on one side.</param>
 /// <param name="LengthMm">Length of each header with its landings, mm; null where nothing carries it.</param>
 /// <param name="Onto">On what it lands.</param>
-public sealed record FrameHeader(string Bow, double? ClearMm, double? LengthMm, IReadOnlyList<string> Onto);
+public sealed record FrameHeader(IReadOnlyList<string> Bows, double? ClearMm, double? LengthMm, IReadOnlyList<string> Onto);
 
 /// <summary>A frame of timber or ply below the skin.</summary>
 /// <param name="Sides">Scribe of each side.</param>
 /// <param name="ThickMm">Least thickness that leaves <see cref="InnerFrame.LeastLeftMm"/> at the deepest place, mm.</param>
-/// <param name="Headers">Bows that it takes over.</param>
+/// <param name="Headers">Headers for the bows that are cut.</param>
 /// <param name="Verdict">How to make it.</param>
 public sealed record FramePlan(IReadOnlyList<Scribe> Sides, double ThickMm, IReadOnlyList<FrameHeader> Headers, string Verdict);
 
@@ -66,7 +66,7 @@ public static class InnerFrame
         if (headers.Length > 0) sheet.Cite(new Source($"A cut bow is carried by headers that land {LandingMm:0} mm on its neighbours", SourceKind.CommonPractice));
         LengthFormat l = ground.Lengths;
         string verdict = (most < 0.5 ? $"Straight blanks {l.Text(LeastLeftMm)} thick; nothing to scribe." : $"Blanks {l.Text(thick)} thick; scribe up to {l.Text(most)} off their tops, dry-fit, then bed them.")
-            + string.Concat(headers.Select(h => h.LengthMm is { } length ? $" {h.Bow} is cut: two headers of {l.Text(length)} onto {string.Join(" and ", h.Onto)}, fitted before it is cut through." : $" {h.Bow} must not be cut: nothing carries a header on one side."));
+            + string.Concat(headers.Select(h => h.LengthMm is { } length ? $" {string.Join(" and ", h.Bows)} {(h.Bows.Count == 1 ? "is" : "are")} cut: two headers of {l.Text(length)} onto {string.Join(" and ", h.Onto)}, fitted before anything is cut through." : $" {string.Join(" and ", h.Bows)} must not be cut: nothing carries a header on one side."));
         return sheet.Finish(new FramePlan(sides, thick, headers, verdict));
     }
 
@@ -87,17 +87,20 @@ public static class InnerFrame
         return new Scribe(side, length, [.. at.Select((x, i) => new ScribePlace(x, Math.Round(top - heights[i], 2)))], Math.Round(top - heights.Min(), 2));
     }
 
+    /// <summary>Bows that are cut between the same two neighbours share one pair of headers.</summary>
     private static IEnumerable<FrameHeader> Headers(Ground ground, PanelBox cut, Worksheet sheet)
     {
-        foreach (Obstacle bow in ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o)))
+        var carried = ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o)).Select(bow => (Bow: bow.Member.Name, By: Rules.HeaderFor.Between(ground, cut, bow)));
+        foreach (var pair in carried.GroupBy(c => (c.By?.First.Index, c.By?.Second.Index)))
         {
-            if (Rules.HeaderFor.Between(ground, cut, bow) is not var (first, second, clear))
+            string[] bows = [.. pair.Select(c => c.Bow)];
+            if (pair.First().By is not var (first, second, clear))
             {
-                yield return new FrameHeader(bow.Member.Name, null, null, []);
+                yield return new FrameHeader(bows, null, null, []);
                 continue;
             }
-            double length = sheet.Step($"l_{bow.Member.Name}", $"header for {bow.Member.Name}", "clear + 2 landings", clear + (2 * LandingMm), "mm");
-            yield return new FrameHeader(bow.Member.Name, clear, length, [first.Member.Name, second.Member.Name]);
+            double length = sheet.Step($"l_{bows[0]}", $"header for {string.Join(" and ", bows)}", "clear + 2 landings", clear + (2 * LandingMm), "mm");
+            yield return new FrameHeader(bows, clear, length, [first.Member.Name, second.Member.Name]);
         }
     }
 }

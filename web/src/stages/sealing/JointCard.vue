@@ -10,6 +10,7 @@ import { useStorage } from '@vueuse/core'
 import BeadCard from './BeadCard.vue'
 import CureCard from './CureCard.vue'
 import { air } from './useAir'
+import { families } from './kinds'
 import type { ShownJoint } from './useSealing'
 
 /** One joint: which product and why, how much, how long, and what was done. */
@@ -54,20 +55,6 @@ function write() {
   writing.value = false
 }
 const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as const
-const families = [
-  'polyurethaneAdhesive',
-  'marinePolyurethane',
-  'silaneModifiedPolymer',
-  'neutralSilicone',
-  'acetoxySilicone',
-  'butylTape',
-  'lapSealant',
-  'roofingTape',
-  'epoxyPutty',
-  'foamTape',
-  'siliconeRoofCoating',
-  'temporarySealant',
-] as const
 </script>
 
 <template>

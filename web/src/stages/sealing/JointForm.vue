@@ -7,6 +7,7 @@ import LengthInput from '@/app/LengthInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
+import { jointKinds, substrates } from './kinds'
 import type { ShownJoint } from './useSealing'
 
 /** A joint as it is: sides, width, movement, and what it has to stand. */
@@ -16,18 +17,6 @@ const { t } = useI18n()
 const { shell } = useState()
 const form = reactive({ ...props.value })
 const panelId = ref(props.joint.panelId)
-const kinds = ['seam', 'gutter', 'roofFlange', 'sideFlange', 'bondedPane', 'patchEdge', 'clipRow', 'penetration'] as const
-const substrates = [
-  'paintedMetal',
-  'bareSteel',
-  'galvanisedSteel',
-  'aluminium',
-  'glass',
-  'acrylic',
-  'plasticFrame',
-  'glassReinforcedPlastic',
-  'timber',
-] as const
 const stands = ['sun', 'standingWater', 'removableLater', 'paintedOver', 'structural', 'unbroken'] as const
 async function keep() {
   if (await lengthsRead()) emit('keep', { ...form }, panelId.value)
@@ -54,7 +43,7 @@ async function keep() {
       <label class="named">
         {{ t('app.kind') }}
         <select v-model="form.kind" class="field">
-          <option v-for="k in kinds" :key="k" :value="k">{{ t(`sealing.kind.${k}`) }}</option>
+          <option v-for="k in jointKinds" :key="k" :value="k">{{ t(`sealing.kind.${k}`) }}</option>
         </select>
       </label>
       <label v-for="side in ['one', 'other'] as const" :key="side" class="named">

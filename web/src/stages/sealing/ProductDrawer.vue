@@ -6,6 +6,7 @@ import { api, got, ifMatch, type Schemas, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import NumberInput from '@/app/NumberInput.vue'
 import { said } from '@/app/state'
+import { families, substrates } from './kinds'
 
 /** The products at hand: typical figures until somebody enters those of the data sheet. */
 defineProps<{ products: readonly Stored<Schemas['Product']>[] }>()
@@ -14,17 +15,6 @@ const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const edited = ref<{ row: Stored<Schemas['Product']> | null; value: Schemas['Product'] } | null>(null)
 const wrong = ref('')
-const substrates = [
-  'paintedMetal',
-  'bareSteel',
-  'galvanisedSteel',
-  'aluminium',
-  'glass',
-  'acrylic',
-  'plasticFrame',
-  'glassReinforcedPlastic',
-  'timber',
-] as const
 const flags = ['paintable', 'removable', 'structural', 'cracksAcrylic', 'standsWater', 'standsSun'] as const
 const flagText = { structural: 'carries' } as Record<string, string>
 
@@ -32,8 +22,8 @@ function begin(row: Stored<Schemas['Product']> | null, from: Schemas['Product'])
   wrong.value = ''
   edited.value = { row, value: copyOf(from) }
 }
-const adhesion = (s: (typeof substrates)[number]) => edited.value!.value.grips.find((g) => g.substrate === s)?.adhesion ?? 'none'
-function setAdhesion(s: (typeof substrates)[number], event: Event) {
+const adhesion = (s: Schemas['Substrate']) => edited.value!.value.grips.find((g) => g.substrate === s)?.adhesion ?? 'none'
+function setAdhesion(s: Schemas['Substrate'], event: Event) {
   const how = (event.target as HTMLSelectElement).value as Schemas['Adhesion']
   const value = edited.value!.value
   value.grips = [...value.grips.filter((g) => g.substrate !== s), ...(how === 'none' ? [] : [{ substrate: s, adhesion: how }])]
@@ -85,7 +75,13 @@ async function remove() {
     <form v-else class="form" @submit.prevent="save">
       <label class="named wide">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
       <label class="named">
-        {{ t('app.kind') }}
+        {{ t('sealing.familyOf') }}
+        <select v-model="edited.value.family" class="field">
+          <option v-for="f in families" :key="f" :value="f">{{ t(`sealing.family.${f}`) }}</option>
+        </select>
+      </label>
+      <label class="named">
+        {{ t('sealing.sets') }}
         <select v-model="edited.value.setting" class="field">
           <option v-for="s in ['moisture', 'atOnce', 'twoPart'] as const" :key="s" :value="s">
             {{ t(`sealing.setting.${s}`) }}

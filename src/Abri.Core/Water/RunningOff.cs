@@ -8,12 +8,13 @@ namespace Abri.Core.Water;
 /// Finds how much of the rain on a field runs through each cell.
 /// </summary>
 /// <remarks>
-/// The water of a cell goes to the neighbour to which the level falls most steeply (D8, O'Callaghan and Mark 1984); where it falls to none, over a pond or on the flat, the way the flood came
-/// (<see cref="FilledField.GoesTo"/>). Levels only fall along these ways, and on one level they follow the flood, so that no water runs in a circle.
+/// The water of a cell goes to the neighbour to which the level falls most steeply (D8, O'Callaghan and Mark 1984); where it falls to none, over a pond or on the flat, the shortest way over that level to a cell that has one
+/// or at which water falls away. Levels only fall along these ways, and on one level they come nearer to its end, so that no water runs in a circle.
 /// </remarks>
 /// <example>On a plane that falls to one side, the last of n cells in a row carries n cells' rain.</example>
 internal static class RunningOff
 {
+    private const int NoWay = -1;
     private const double Diagonal = 0.70710678118654752;
 
     /// <summary>Share of all rain that runs through each cell, its own included.</summary>
@@ -21,23 +22,11 @@ internal static class RunningOff
     public static double[] Shares(HeightField field, FilledField filled)
     {
         double[] levels = filled.Levels;
-        int[] to = filled.GoesTo, waitsFor = ArrayPool<int>.Shared.Rent(levels.Length);
+        int[] to = Ways(field, filled), waitsFor = ArrayPool<int>.Shared.Rent(levels.Length);
         Array.Clear(waitsFor);
-        int rows = field.Rows, columns = field.Columns;
-        for (int column = 0, cell = 0; column < columns; column++)
+        for (int cell = 0; cell < levels.Length; cell++)
         {
-            bool inside = column > 0 && column < columns - 1;
-            for (int row = 0; row < rows; row++, cell++)
-            {
-                int lanes = inside && row > 0 && row + Vector<double>.Count < rows ? Vector<double>.Count : 1;
-                if (lanes == 1) to[cell] = SteepestAtEdge(cell, levels, rows, columns, to[cell]);
-                else SteepestOfSeveral(cell, levels, rows, to);
-                for (int end = row + lanes - 1; ; row++, cell++)
-                {
-                    if (to[cell] != cell) waitsFor[to[cell]]++;
-                    if (row == end) break;
-                }
-            }
+            if (to[cell] != cell) waitsFor[to[cell]]++;
         }
         var shares = new double[levels.Length];
         double each = 1.0 / Math.Max(1, filled.Reached);
@@ -58,7 +47,73 @@ internal static class RunningOff
             }
         }
         ArrayPool<int>.Shared.Return(waitsFor);
+        ArrayPool<int>.Shared.Return(to);
         return shares;
+    }
+
+    /// <summary>Where the water of each cell goes; the cell itself where it falls away or there is no ground. Rented.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private static int[] Ways(HeightField field, FilledField filled)
+    {
+        double[] levels = filled.Levels;
+        int rows = field.Rows, columns = field.Columns;
+        int[] to = ArrayPool<int>.Shared.Rent(levels.Length);
+        Array.Fill(to, NoWay, 0, levels.Length);
+        foreach (int outlet in filled.Outlets) to[outlet] = outlet;
+        for (int column = 0, cell = 0; column < columns; column++)
+        {
+            bool inside = column > 0 && column < columns - 1;
+            for (int row = 0; row < rows; row++, cell++)
+            {
+                int lanes = inside && row > 0 && row + Vector<double>.Count < rows ? Vector<double>.Count : 1;
+                if (lanes == 1) to[cell] = SteepestAtEdge(cell, levels, rows, columns, to[cell]);
+                else SteepestOfSeveral(cell, levels, rows, to);
+                (row, cell) = (row + lanes - 1, cell + lanes - 1);
+            }
+        }
+        OverTheFlat(levels, rows, to);
+        return to;
+    }
+
+    /// <summary>Ways over cells of one level, from where they end outwards.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    private static void OverTheFlat(double[] levels, int rows, int[] to)
+    {
+        // A cell at an edge lets its water fall away, so that one without a way has all eight neighbours.
+        int[] neighbours = [-rows - 1, -rows, -rows + 1, -1, 1, rows - 1, rows, rows + 1];
+        var front = new Queue<int>();
+        var ends = new List<(int Cell, int To)>();
+        for (int cell = 0; cell < levels.Length; cell++)
+        {
+            if (to[cell] != NoWay) continue;
+            if (double.IsNaN(levels[cell]))
+            {
+                to[cell] = cell;
+                continue;
+            }
+            foreach (int by in neighbours)
+            {
+                if (to[cell + by] == NoWay || levels[cell + by] != levels[cell]) continue;
+                ends.Add((cell, cell + by));
+                break;
+            }
+        }
+        // Only now, so that each takes the shortest way and not the first one found.
+        foreach ((int cell, int end) in ends)
+        {
+            to[cell] = end;
+            front.Enqueue(cell);
+        }
+        while (front.TryDequeue(out int cell))
+        {
+            foreach (int by in neighbours)
+            {
+                int next = cell + by;
+                if (to[next] != NoWay || levels[next] != levels[cell]) continue;
+                to[next] = cell;
+                front.Enqueue(next);
+            }
+        }
     }
 
     /// <summary>The ways of the steepest fall from several cells one after the other, none of them at an edge; what falls away there, or over no ground, stays.</summary>

@@ -108,20 +108,22 @@ public static class StandingWater
         FilledField filled = FilledField.Of(field);
         var depths = new double[filled.Levels.Length];
         (double litres, double cellM2) = (0, field.CellMm * field.CellMm / 1e6);
+        double[] heights = field.HeightsMm as double[] ?? [.. field.HeightsMm];
         for (int i = 0; i < depths.Length; i++)
         {
             if (double.IsNaN(filled.Levels[i])) continue;
-            depths[i] = filled.Levels[i] - field.HeightsMm[i];
+            depths[i] = filled.Levels[i] - heights[i];
             if (depths[i] >= FilmMm) litres += depths[i] * cellM2;
         }
-        IReadOnlyList<Pond> ponds = Ponds(field, depths, filled);
-        double[] shares = RunningOff.Shares(field, filled);
+        (IReadOnlyList<Pond> ponds, double[] shares) = ([], []);
+        // Neither waits for the other, and somebody waits for both while a slider moves.
+        Parallel.Invoke(() => ponds = Ponds(field, depths, filled), () => shares = RunningOff.Shares(field, filled));
         sheet.Step("n", "cells", "columns * rows", depths.Length, "count");
         sheet.Step("V", "water that stands", "sum(depth * cell area)", litres, "l");
         sheet.Step("d", "deepest place", "max(level - ground)", depths.Max(), "mm");
         WaterAtDam[] at = [.. dams.Select(dam => At(dam, field, depths))];
         foreach (WaterAtDam dam in at) sheet.Step($"d_{dam.Name}", $"water against {dam.Name}", "max(depth) beside its edge", dam.DepthMm, "mm");
-        sheet.Cite(new Source("Barnes, Lehman and Mulla 2014, Priority-flood: an optimal depression-filling and watershed-labeling algorithm, Computers and Geosciences 62", SourceKind.Published));
+        sheet.Cite(new Source("Planchon and Darboux 2001, A fast, simple and versatile algorithm to fill the depressions of digital elevation models, Catena 46", SourceKind.Published));
         sheet.Cite(new Source($"Water shallower than {FilmMm} mm is a film", SourceKind.Assumption));
         Runoff leaves = Leaves(field, filled, shares);
         GutterFlow[] taken = [.. gutters.Select(g => Taken(g, field, filled, shares))];

@@ -15,12 +15,44 @@ public class StandingWaterTests
     public void The_level_is_what_relaxing_every_cell_until_nothing_changes_gives() =>
         Terrain.Sample(field => FilledField.Of(field).Levels.SequenceEqual(Relaxed(field)), iter: 400);
 
+    [Fact] // Checked against the plain priority-flood of Barnes, Lehman and Mulla 2014 on the framework's own queue, to the bit
+    public void The_level_is_what_flooding_from_the_edges_gives() =>
+        Terrain.Sample(field => FilledField.Of(field).Levels.SequenceEqual(Flooded(field)), iter: 400);
+
+    [Fact] // A spiral of 20 turns, which no number of sweeps settles; checked against the plain flood and by hand
+    public void A_winding_way_out_is_found_to_its_end()
+    {
+        const int size = 83;
+        bool[] isDitch = new bool[size * size];
+        (int column, int row, int dc, int dr, int left) = (0, 1, 1, 0, 0);
+        bool IsFree(int c, int r) => c >= 1 && r >= 1 && c < size - 1 && r < size - 1 && !isDitch[(c * size) + r];
+        for (isDitch[row] = true; left < 2;)
+        {
+            // A wall stays between two turns: one cell ahead is dug only if the next but one is not a ditch yet.
+            bool goesOn = IsFree(column + dc, row + dr) && (!IsInside(column + (2 * dc), row + (2 * dr)) || !isDitch[((column + (2 * dc)) * size) + row + (2 * dr)]);
+            if (!goesOn)
+            {
+                (dc, dr, left) = (-dr, dc, left + 1);
+                continue;
+            }
+            (column, row, left) = (column + dc, row + dr, 0);
+            isDitch[(column * size) + row] = true;
+        }
+        HeightField field = new(10, size, size, [.. isDitch.Select(ditch => ditch ? 1.0 : 50)]);
+        double[] levels = FilledField.Of(field).Levels;
+        Assert.Equal(Flooded(field), levels);
+        Assert.Equal(1, levels[(column * size) + row]);
+        Assert.True(isDitch.Count(ditch => ditch) > size * size / 4);
+
+        static bool IsInside(int c, int r) => c >= 0 && r >= 0 && c < size && r < size;
+    }
+
     [Fact]
-    public void Water_never_stands_below_the_ground_nor_above_its_way_out() =>
+    public void Water_never_stands_below_the_ground_nor_above_the_lowest_level_beside_it() =>
         Terrain.Sample(field =>
         {
-            FilledField filled = FilledField.Of(field);
-            return Enumerable.Range(0, filled.Levels.Length).Where(cell => !double.IsNaN(field.HeightsMm[cell])).All(cell => filled.Levels[cell] == Math.Max(field.HeightsMm[cell], filled.Levels[filled.GoesTo[cell]]));
+            double[] levels = FilledField.Of(field).Levels;
+            return Enumerable.Range(0, levels.Length).Where(cell => !double.IsNaN(levels[cell])).All(cell => levels[cell] == Math.Max(field.HeightsMm[cell], LowestBeside(field, levels, cell)));
         }, iter: 300);
 
     [Fact]
@@ -98,22 +130,49 @@ public class StandingWaterTests
             for (int cell = 0; cell < ground.Length; cell++)
             {
                 if (double.IsNaN(ground[cell])) continue;
-                int column = cell / field.Rows, row = cell % field.Rows;
-                double lowest = double.PositiveInfinity;
-                for (int dc = -1; dc <= 1; dc++)
-                {
-                    for (int dr = -1; dr <= 1; dr++)
-                    {
-                        bool off = column + dc < 0 || column + dc >= field.Columns || row + dr < 0 || row + dr >= field.Rows;
-                        int next = cell + (dc * field.Rows) + dr;
-                        lowest = Math.Min(lowest, off || double.IsNaN(ground[next]) ? double.NegativeInfinity : next == cell ? double.PositiveInfinity : level[next]);
-                    }
-                }
-                double now = Math.Max(ground[cell], lowest);
+                double now = Math.Max(ground[cell], LowestBeside(field, level, cell));
                 if (now >= level[cell]) continue;
                 (level[cell], changed) = (now, true);
             }
         }
         return level;
+    }
+
+    private static double[] Flooded(HeightField field)
+    {
+        double[] level = [.. field.HeightsMm.Select(_ => double.NaN)];
+        var waiting = new PriorityQueue<int, double>();
+        void Reach(int cell, double at)
+        {
+            level[cell] = Math.Max(field.HeightsMm[cell], at);
+            waiting.Enqueue(cell, level[cell]);
+        }
+        for (int cell = 0; cell < level.Length; cell++)
+        {
+            if (!double.IsNaN(field.HeightsMm[cell]) && Beside(field, cell).Any(next => next is null || double.IsNaN(field.HeightsMm[next.Value]))) Reach(cell, double.NegativeInfinity);
+        }
+        while (waiting.TryDequeue(out int cell, out _))
+        {
+            foreach (int next in Beside(field, cell).OfType<int>().Where(next => double.IsNaN(level[next]) && !double.IsNaN(field.HeightsMm[next]))) Reach(next, level[cell]);
+        }
+        return level;
+    }
+
+    private static double LowestBeside(HeightField field, double[] level, int cell) =>
+        Beside(field, cell).Min(next => next is { } n && !double.IsNaN(level[n]) ? level[n] : double.NegativeInfinity);
+
+    /// <summary>The eight cells around one; null for what lies off the field.</summary>
+    private static IEnumerable<int?> Beside(HeightField field, int cell)
+    {
+        int column = cell / field.Rows, row = cell % field.Rows;
+        for (int dc = -1; dc <= 1; dc++)
+        {
+            for (int dr = -1; dr <= 1; dr++)
+            {
+                if (dc == 0 && dr == 0) continue;
+                bool off = column + dc < 0 || column + dc >= field.Columns || row + dr < 0 || row + dr >= field.Rows;
+                yield return off ? null : cell + (dc * field.Rows) + dr;
+            }
+        }
     }
 }

@@ -50,6 +50,7 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     public Written<T> Replace(string id, int version, T value) => Write(id, version, (work, before) =>
     {
         work.Update(table, id, Columns(value));
+        if (Title(before.Value) != Title(value)) Renamed(work, before.OwnerId, Title(before.Value), Title(value));
         work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
     });
 
@@ -98,6 +99,11 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
 
     /// <summary>Removes what belongs to a record before it goes itself.</summary>
     private protected virtual void RemoveOwned(Work work, string id)
+    {
+    }
+
+    /// <summary>Lets what refers to a record by its name follow when that changes.</summary>
+    private protected virtual void Renamed(Work work, string? ownerId, string from, string to)
     {
     }
 

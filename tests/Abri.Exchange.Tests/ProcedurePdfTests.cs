@@ -16,7 +16,7 @@ public class ProcedurePdfTests
     [Fact] // Read back by poppler's pdftotext
     public void Every_step_is_printed_in_order_with_its_holds()
     {
-        Procedure procedure = OpeningProcedure.Of(new OpeningWork("Vent over the glaze bench", Ribbed, new PanelPoint(1500, 100), CutSize.WasteSide, null)).Value!.Result;
+        Procedure procedure = OpeningProcedure.Of(new OpeningWork("Vent over the glaze bench", Ribbed, new PanelPoint(1500, 100), new Schools(RibInTheWay.Keep, CutSize.WasteSide), null)).Value!.Result;
         byte[] pdf = ProcedurePdf.Write("Heron", procedure, LengthFormat.Millimetres, Paper.A4, new DateOnly(2026, 11, 26));
         string text = string.Join(' ', Poppler.Text(pdf).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
         int[] at = [.. procedure.Steps.Select(s => text.IndexOf($"{s.Number} {s.Title}", StringComparison.Ordinal))];

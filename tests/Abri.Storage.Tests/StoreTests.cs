@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Storage.Shell;
 
@@ -23,6 +24,19 @@ public sealed class StoreTests : IDisposable
         Assert.Equal(new AsCut(400, 401, 402, 403, 549, 548.5), opening.Value.AsCut);
         Assert.Equal((1, roof.Id), (opening.Version, opening.OwnerId));
         Assert.Equal(vehicle.Id, Assert.Single(scratch.Zones.All(vehicle.Id)).OwnerId);
+    }
+
+    [Fact]
+    public void Joints_follow_the_new_name_of_what_they_belong_to_and_go_back_with_it()
+    {
+        var (vehicle, roof, bow, _, opening) = scratch.Filled();
+        Joint Of(string name, string of) => new(name, JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, of, null, [], "");
+        string flange = scratch.Joints.Add(roof.Id, Of($"{opening.Value.Name}: flange", opening.Value.Name)).Row!.Id, own = scratch.Joints.Add(roof.Id, Of("My own words", opening.Value.Name)).Row!.Id, other = scratch.Joints.Add(roof.Id, Of("Other", bow.Value.Name)).Row!.Id;
+        (string Name, string? Of) Names(string id) => (scratch.Joints.Find(id)!.Value.Name, scratch.Joints.Find(id)!.Value.Of);
+        Assert.Equal(WriteState.Done, scratch.Openings.Replace(opening.Id, opening.Version, opening.Value with { Name = "Big vent" }).State);
+        Assert.Equal([("Big vent: flange", "Big vent"), ("My own words", "Big vent"), ("Other", bow.Value.Name)], new[] { flange, own, other }.Select(Names));
+        scratch.History.Undo(vehicle.Id);
+        Assert.Equal([($"{opening.Value.Name}: flange", opening.Value.Name), ("My own words", opening.Value.Name)], new[] { flange, own }.Select(Names));
     }
 
     [Fact]

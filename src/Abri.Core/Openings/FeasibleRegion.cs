@@ -1,4 +1,5 @@
 using Abri.Core.Geometry;
+using Abri.Core.Shell;
 
 namespace Abri.Core.Openings;
 
@@ -29,6 +30,7 @@ internal static class FeasibleRegion
             .ToList();
         foreach (Neighbour neighbour in ground.Neighbours)
             forbidden.Add(MinkowskiSum.TouchedBy(neighbour.Flange.Corners, Shortened(ground.FlangeReach(PlacingFigures.FlangeGapMm))));
+        foreach (Panel door in ground.Doors) forbidden.Add(MinkowskiSum.TouchedBy(door.Box.Corners, Shortened(ground.FlangeReach(PlacingFigures.EdgeMarginMm))));
         return Remainder.Of(held, forbidden);
     }
 

@@ -67,7 +67,9 @@ public sealed record ScrewForWall(double LengthMm, double FromMm, double ToMm);
 /// <param name="GasketMm">Free height of the gasket, mm; 0 where it has none.</param>
 /// <param name="Screws">Which screw for which wall; may be empty.</param>
 /// <param name="InnerFrame">Outline of the frame inside; null where it has none.</param>
-public sealed record Halves(double GapMm, int Lugs, double GasketMm, IReadOnlyList<ScrewForWall> Screws, RoundedRectangle? InnerFrame);
+/// <param name="CornerScrewMm">How far in from its edges the inner frame is screwed to the wall at each corner, mm; null where it is not.</param>
+/// <param name="ScrewPlaces">Where the screws that draw the halves together lie, from the middle of the cut-out, unturned; null where nobody measured them: evenly round the frame, one a lug.</param>
+public sealed record Halves(double GapMm, int Lugs, double GasketMm, IReadOnlyList<ScrewForWall> Screws, RoundedRectangle? InnerFrame, double? CornerScrewMm = null, IReadOnlyList<PanelPoint>? ScrewPlaces = null);
 
 /// <summary>How a pane is bonded on.</summary>
 /// <param name="Pane">What it is made of.</param>
@@ -135,9 +137,16 @@ public sealed record Fitting(
         Flange = Flange.Turned(turnDeg),
         Clearance = Clearance.Turned(turnDeg),
         Sweep = Sweep.Turned(turnDeg),
-        Halves = Halves is { InnerFrame: { } inner } ? Halves with { InnerFrame = inner.Turned(turnDeg) } : Halves,
+        Halves = Halves is null ? null : Halves with { InnerFrame = Halves.InnerFrame?.Turned(turnDeg), ScrewPlaces = Halves.ScrewPlaces is { } places ? [.. places.Select(p => TurnedPlace(p, turnDeg))] : null },
         HingeSide = HingeSide is { } side ? TurnedSide(side, turnDeg) : null,
         Screws = Screws is { } s && turnDeg is 90 or 270 ? Screws! with { AlongWidth = Screws.AlongHeight + 2, AlongHeight = Screws.AlongWidth - 2 } : Screws,
+    };
+
+    private static PanelPoint TurnedPlace(PanelPoint p, int turnDeg) => turnDeg switch
+    {
+        90 => new PanelPoint(-p.TMm, p.SMm),
+        180 => new PanelPoint(-p.SMm, -p.TMm),
+        _ => new PanelPoint(p.TMm, -p.SMm),
     };
 
     private static Side TurnedSide(Side side, int turnDeg)

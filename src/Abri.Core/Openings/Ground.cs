@@ -16,6 +16,7 @@ internal sealed class Ground
         Lengths = site.Lengths ?? LengthFormat.Millimetres;
         Neighbours = site.Neighbours ?? [];
         Zones = site.Zones ?? [];
+        Doors = [.. (site.Doors ?? []).Where(d => d.Kind == PanelKind.SlidingDoor && d.Facing == site.Panel.Facing)];
     }
 
     public Site Site { get; }
@@ -35,6 +36,9 @@ internal sealed class Ground
     public IReadOnlyList<Neighbour> Neighbours { get; }
 
     public IReadOnlyList<Zone> Zones { get; }
+
+    /// <summary>The sliding doors that look the way the panel does.</summary>
+    public Panel[] Doors { get; }
 
     /// <summary>The ground of a site, or what is contradictory about it.</summary>
     public static Result<Ground> Of(Site site)

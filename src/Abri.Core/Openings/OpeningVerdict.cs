@@ -34,7 +34,7 @@ public static class OpeningVerdict
         var placed = new Placed(ground, centre);
         sheet.Step("w", "cut-out along the vehicle", "from the fitting", ground.Fitting.CutOut.WidthMm, "mm");
         sheet.Step("h", "cut-out across", "from the fitting", ground.Fitting.CutOut.HeightMm, "mm");
-        List<VerdictRow> rows = [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Rows(placed, sheet), .. UseRules.Rows(placed, sheet), .. KindRules.Rows(placed, sheet)];
+        List<VerdictRow> rows = [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Rows(placed, sheet), .. UseRules.Rows(placed, sheet), .. DoorRules.Rows(placed, sheet), .. KindRules.Rows(placed, sheet), .. BackingRule.Rows(placed, sheet)];
         sheet.Cite(PlacingFigures.Assumed);
         rows = [.. rows.OrderByDescending(r => r.State)];
 

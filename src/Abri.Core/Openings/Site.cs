@@ -13,6 +13,7 @@ namespace Abri.Core.Openings;
 /// <param name="Neighbours">Other fittings on the panel.</param>
 /// <param name="Zones">Parts of the inside.</param>
 /// <param name="Lengths">How lengths are written in sentences; millimetres when null.</param>
+/// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
 public sealed record Site(
     Panel Panel,
     IReadOnlyList<Member> Members,
@@ -22,7 +23,8 @@ public sealed record Site(
     double? WallMm = null,
     IReadOnlyList<Neighbour>? Neighbours = null,
     IReadOnlyList<Zone>? Zones = null,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null,
+    IReadOnlyList<Panel>? Doors = null);
 
 /// <summary>Another fitting on the same panel.</summary>
 /// <param name="Name">What people call the opening.</param>

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Openings.Rules;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
@@ -10,9 +11,9 @@ namespace Abri.Core.Procedures;
 /// <param name="Name">What people call the opening.</param>
 /// <param name="Site">What decides.</param>
 /// <param name="Centre">The place.</param>
-/// <param name="CutSize">The school of cutting.</param>
+/// <param name="Schools">The schools followed; what they say of a rib in the way replaces what the site says.</param>
 /// <param name="Product">What beds or bonds it; null until it is chosen.</param>
-public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, CutSize CutSize, Product? Product);
+public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, Schools Schools, Product? Product);
 
 /// <summary>
 /// Writes the procedure of an opening: every step from the offered-up fitting to the water test, with the figures of this opening in it.
@@ -21,7 +22,7 @@ public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, CutS
 /// <example>A 400 vent: 1.6 m of cut at 50 mm a minute are 32 minutes; the shell stands open from the cut to the last screw.</example>
 public static class OpeningProcedure
 {
-    private const double CutMmPerMinute = 50, FileMmPerMinute = 120, BeadMmPerMinute = 600, MinutesPerScrew = 1.5, EdgePaintHours = 1, NotchMm = 10, NotchHeightMm = 12, TestMinutes = 10;
+    private const double CutMmPerMinute = 50, FileMmPerMinute = 120, BeadMmPerMinute = 600, MinutesPerScrew = 1.5, EdgePaintHours = 1, NotchMm = 10, NotchHeightMm = 12, TestMinutes = 10, RingHours = 4, RingBeadMm2 = 20;
 
     private static readonly string[] CutCautions =
     [
@@ -32,9 +33,10 @@ public static class OpeningProcedure
     private static readonly string[] RoofCautions = ["Firm ladder, boards across the bows, soft shoes without grit, no wind."];
 
     /// <summary>The procedure.</summary>
-    public static Result<Worked<Procedure>> Of(OpeningWork work)
+    public static Result<Worked<Procedure>> Of(OpeningWork asked)
     {
-        if (!SettingOut.Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.CutSize)).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return InWork(problem);
+        OpeningWork work = asked with { Site = asked.Site with { RibInTheWay = asked.Schools.RibInTheWay } };
+        if (!SettingOut.Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.Schools.CutSize)).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return InWork(problem);
         if (!FlangeSeat.Of(work.Site, work.Centre, BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem)) return InWork(problem);
         if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem)) return InWork(problem);
         if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
@@ -48,6 +50,7 @@ public static class OpeningProcedure
         sheet.Step("t", "work in all, likely", "sum of steps", procedure.Work.Likely, "min");
         sheet.Step("t_o", "shell open, likely", "from the cut to the step that closes it, waiting included", procedure.OpenMinutes.Likely, "min");
         sheet.Cite(new Source("Order of steps and hold points", SourceKind.CommonPractice));
+        sheet.Cite(new Source($"A glued spacer ring holds after {RingHours:0} h, in a bead of {RingBeadMm2:0} mm2", SourceKind.Assumption));
         sheet.Cite(new Source("Minutes; quick 60 %, slow 200 % of likely", SourceKind.Assumption));
         return sheet.Finish(procedure);
     }
@@ -73,11 +76,11 @@ public static class OpeningProcedure
 
         public IEnumerable<WorkStep> Steps()
         {
-            yield return Step("Offer the fitting up", $"Unpack {fitting.Name}, look for damage, and hold it where it goes: {lengths.Text(fitting.Flange.WidthMm)} by {lengths.Text(fitting.Flange.HeightMm)} of flange. Damage is claimed now, not after the cut.", 15, Out) with
+            yield return Step("Offer the fitting up", $"Unpack {fitting.Name}, look for damage, and hold it where it goes: {lengths.Text(fitting.Flange.WidthMm)} by {lengths.Text(fitting.Flange.HeightMm)} of flange. Damage is claimed within the days that the supplier gives, not after the cut.", 15, Out) with
             {
                 People = Heavy || fitting.Kind == FittingKind.BondedWindow ? 2 : 1,
                 Cautions = OutCautions,
-                Holds = [new HoldPoint("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), new HoldPoint("Height of it", fitting.Neck.HeightMm, 1, "mm")],
+                Holds = [new HoldPoint("Looked over; damage is claimed until (date)", null, null, ""), new HoldPoint("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), new HoldPoint("Height of it", fitting.Neck.HeightMm, 1, "mm")],
             };
             yield return Step("Look behind the panel", "Take the lining off, look and feel behind the whole cut-out; drill the two through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", $"Drill {lengths.Text(marked.ThroughHoles[0].DiameterMm)}") with
             {
@@ -93,11 +96,15 @@ public static class OpeningProcedure
             foreach (FrameHeader header in frame.Headers)
             {
                 string bows = string.Join(" and ", header.Bows);
-                yield return Step($"Headers for {bows}", $"Two headers of {lengths.Text(header.LengthMm!.Value)} onto {string.Join(" and ", header.Onto)}, bolted at both ends before {bows} {(header.Bows.Count == 1 ? "is" : "are")} touched; then cut {lengths.Text(RibTrim.UsualMm)} back from the opening with a guard strip behind.", 90, WorkPlace.Inside, "Drill", "Hacksaw or disc", "Guard strip") with
+                yield return Step($"Headers for {bows}", $"Two headers of {lengths.Text(header.LengthMm!.Value)} onto {string.Join(" and ", header.Onto)}, bolted at both ends before {bows} {(header.Bows.Count == 1 ? "is" : "are")} touched.", 75, WorkPlace.Inside, "Drill", "Clamps") with
                 {
-                    Cautions = CutCautions,
                     Holds = [new HoldPoint("Both headers are tight before anything is cut", null, null, "")],
                 };
+            }
+            bool ribsFirst = work.Schools.RibOrder == RibOrder.RibsFirst;
+            if (ribsFirst)
+            {
+                foreach (WorkStep step in CutBack()) yield return step;
             }
             if (fitting.Kind == FittingKind.Hatch)
             {
@@ -110,7 +117,7 @@ public static class OpeningProcedure
             {
                 foreach (WorkStep step in Prepared()) yield return step;
             }
-            yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, $"Drill {lengths.Text(marked.StartHoles[0].DiameterMm)}", "Jigsaw, fresh metal blade", "Dust sheet") with
+            yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.Schools.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, $"Drill {lengths.Text(marked.StartHoles[0].DiameterMm)}", "Jigsaw, fresh metal blade", "Dust sheet") with
             {
                 People = marked.PerimeterMm > 2500 ? 2 : 1,
                 Cautions = [.. CutCautions, .. OutCautions],
@@ -119,6 +126,10 @@ public static class OpeningProcedure
                 Consumables = [new Consumable("Jigsaw blade for metal", 2, "count")],
                 Holds = [new HoldPoint("A cover that keeps rain out lies ready", null, null, "")],
             };
+            if (!ribsFirst)
+            {
+                foreach (WorkStep step in CutBack()) yield return step;
+            }
             yield return Step("File and measure the hole", "Take off the burr, file to the line, measure it six ways and enter it as cut; then try the fitting dry.", 10 + (marked.PerimeterMm / FileMmPerMinute), Out, "Half-round file", "Tape measure") with
             {
                 Cautions = OutCautions,
@@ -132,12 +143,53 @@ public static class OpeningProcedure
                 WaitHours = EdgePaintHours,
                 Consumables = [new Consumable(work.Site.Panel.Material is SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel ? "Zinc primer" : "Edge primer", marked.PerimeterMm * 0.02, "ml"), new Consumable("Top coat", marked.PerimeterMm * 0.02, "ml")],
             };
+            if (work.Site.Panel.SkinGapMm is { } gap) yield return EdgeTrim(gap + (2 * work.Site.Panel.SkinMm));
             foreach (WorkStep step in fitting.Kind == FittingKind.BondedWindow ? Bonded() : fitting.Clamp is not null ? Clamped() : Screwed()) yield return step;
             yield return Step("Water test", $"A soft hose from below upwards, {TestMinutes:0} minutes at each edge; somebody inside with a torch.", 4 * TestMinutes, Out, "Hose", "Torch") with
             {
                 People = 2,
                 Cautions = OutCautions,
                 Holds = [new HoldPoint("Dry inside", null, null, "")],
+            };
+        }
+
+        /// <summary>The cut bows and ribs back from the opening; with the skin still whole the blade is kept off it.</summary>
+        private IEnumerable<WorkStep> CutBack()
+        {
+            bool ribsFirst = work.Schools.RibOrder == RibOrder.RibsFirst;
+            foreach (IGrouping<string, RibTrim> rib in marked.Trims.GroupBy(t => t.Rib))
+            {
+                yield return Step($"Cut {rib.Key} back", $"{string.Join(" and ", rib.Select(t => lengths.Text(t.BackMm)).Distinct())} from the opening's edge, at {rib.Count()} {(rib.Count() == 1 ? "place" : "places")}. {(ribsFirst ? "A guard strip behind it, so that the blade does not reach the skin." : "The skin is open already: cut from inside, with the cover ready.")}", 15, WorkPlace.Inside, "Hacksaw or disc", ribsFirst ? "Guard strip" : "Clamps") with
+                {
+                    Cautions = CutCautions,
+                    Weather = ribsFirst ? WeatherNeeds.Any : Dry,
+                };
+            }
+        }
+
+        private WorkStep EdgeTrim(double edgeMm)
+        {
+            double trim = fitting.CutOut.PerimeterMm + KindRules.TrimOverlapMm;
+            (string what, string name) = edgeMm <= KindRules.TrimMostMm ? ($"over both skins, {lengths.Text(edgeMm)}", "Edge trim")
+                : work.Schools.WideTrim == WideTrim.InnerEdge ? ($"on the inner skin alone, the gap to the outer one filled with mastic; the skins are not pinched together", "Edge trim")
+                : ($"wide enough for both skins, {lengths.Text(edgeMm)}; the skins are not pinched together", "Wide edge trim");
+            return Step("Edge trim", $"{lengths.Text(trim)} of trim {what}. Begin at the least seen edge and trim it back where it meets.", 15, Out, "Snips", "Soft mallet") with
+            {
+                Weather = Dry,
+                Consumables = [new Consumable(name, trim, "mm")],
+            };
+        }
+
+        /// <summary>What makes a thin wall as thick as the clamp wants it.</summary>
+        private WorkStep SpacerRing(double thickMm)
+        {
+            bool glued = work.Schools.SpacerRing == Shell.SpacerRing.Adhesive;
+            double path = fitting.CutOut.PerimeterMm;
+            return Step("Spacer ring", $"A ring {lengths.Text(thickMm)} thick round the hole, inside, {(glued ? "in a bead of polyurethane adhesive, held by clamps until it carries itself" : "on double-sided acrylic foam tape, pressed on hard all round")}. Its edge stays flush with the hole.", 30, WorkPlace.Inside, glued ? "Clamps" : "Roller") with
+            {
+                Cautions = glued ? ["Gloves and air: isocyanates."] : [],
+                WaitHours = glued ? RingHours : 0,
+                Consumables = [glued ? new Consumable("Polyurethane adhesive", path * RingBeadMm2 / 1000, "ml") : new Consumable("Acrylic foam tape", path, "mm")],
             };
         }
 
@@ -181,6 +233,7 @@ public static class OpeningProcedure
 
         private IEnumerable<WorkStep> Clamped()
         {
+            if (work.Site.WallMm is { } wall && wall < fitting.Clamp!.LeastMm) yield return SpacerRing(fitting.Clamp.LeastMm - wall);
             yield return Step("Dry fit", $"Both halves together without bedding; it must not rock. Where the lining is not in yet, packers of its thickness go under the inner half. {seat.Verdict}", 20, Out) with { Cautions = OutCautions, Weather = Dry, People = Heavy ? 2 : 1 };
             yield return Bedding();
             yield return Step("Clamp it", $"Outer half from outside, inner half from inside: every screw finger-tight first, then by hand in the numbered order{(fitting.Halves is { GasketMm: > 0 } h ? $", until the gasket of {lengths.Text(h.GasketMm)} stands at {lengths.Text(h.GasketMm / 2)}" : "")}.", 40, WorkPlace.Inside, "Hand driver", "Feeler or calliper") with
@@ -203,7 +256,7 @@ public static class OpeningProcedure
                 Cautions = ["Gloves and air: solvents. Rags go into a lidded metal container."],
                 Consumables = [new Consumable("Activator wipe", 4, "count"), new Consumable("Primer", path * 0.01, "ml")],
             };
-            yield return Step("Lay the bead", $"Triangular notch {lengths.Text(NotchMm)} by {lengths.Text(NotchHeightMm)}, from the middle of the bottom edge in one go, joint at the bottom: {bead.BoughtMl:0} ml, {bead.Cartridges} cartridges, {bead.LayMinutes:0.#} min. {bead.Verdict}", bead.LayMinutes + 5, Out, "Battery gun", "Second gun, loaded") with
+            yield return Step("Lay the bead", $"Triangular notch {lengths.Text(NotchMm)} by {lengths.Text(NotchHeightMm)}, from the middle of the bottom edge in one go, joint at the bottom: {bead.BoughtMl:0} ml, {bead.Cartridges} cartridges, {bead.LayMinutes:0.#} min. {bead.Verdict}{(fitting.Bonded?.LandMm >= 2 * NotchMm ? " The land is wide: a second line inside the first." : "")}", bead.LayMinutes + 5, Out, "Battery gun", "Second gun, loaded") with
             {
                 Weather = Laying,
                 Cautions = work.Product?.Hazards is { Length: > 0 } hazards ? [hazards] : [],

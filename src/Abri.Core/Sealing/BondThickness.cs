@@ -1,3 +1,6 @@
+using Abri.Core.Openings;
+using Abri.Core.Shell;
+
 namespace Abri.Core.Sealing;
 
 /// <summary>How thick a bond has to be.</summary>
@@ -32,6 +35,9 @@ public static class BondThickness
     /// <summary>Usual allowed shear strain: assumption; the data sheet comes first.</summary>
     public const double UsualStrain = 0.5;
 
+    /// <summary>Span of temperature between a winter night and a dark roof in the sun, K: assumption.</summary>
+    public const double SpanK = 50;
+
     /// <summary>The bond line.</summary>
     /// <param name="first">The one part.</param>
     /// <param name="second">The other.</param>
@@ -49,6 +55,20 @@ public static class BondThickness
         sheet.Cite(new Source($"Allowed shear strain {strain:0.##}", SourceKind.Assumption));
         return sheet.Finish(new BondLine(movement, least));
     }
+
+    /// <summary>The bond line of a pane on a skin, over <see cref="SpanK"/>.</summary>
+    /// <param name="pane">What the pane is made of.</param>
+    /// <param name="skin">What the skin is made of.</param>
+    /// <param name="longestMm">Longest dimension of the pane, mm.</param>
+    public static Worked<BondLine> Of(Pane pane, SkinMaterial skin, double longestMm) => Of(pane == Pane.Acrylic ? Part.Acrylic : Part.Glass, PartOf(skin), longestMm, SpanK);
+
+    /// <summary>Plywood is skinned with glass-reinforced plastic, which is what a bond holds to.</summary>
+    private static Part PartOf(SkinMaterial material) => material switch
+    {
+        SkinMaterial.Aluminium => Part.Aluminium,
+        SkinMaterial.GlassReinforcedPlastic or SkinMaterial.PlywoodSkin => Part.GlassReinforcedPlastic,
+        _ => Part.Steel,
+    };
 
     /// <summary>Thermal expansion, 1/K: handbook figures, from memory.</summary>
     public static double PerK(Part part) => part switch

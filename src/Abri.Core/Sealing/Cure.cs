@@ -68,7 +68,7 @@ public static class Cure
         if (widthMm <= 0) return new Problem("bead-width", "/widthMm", "The bead's width must be more than 0 mm.");
         for (int i = 0; i < weather.Count; i++)
         {
-            if (MoistAir.Of(weather[i].AirC, weather[i].RelativePercent).Problem is { } wrong) return wrong.Under($"/weather/{i}");
+            if (MoistAir.Holds(weather[i].AirC, weather[i].RelativePercent).Problem is { } wrong) return wrong.Under($"/weather/{i}");
         }
         var sheet = new Worksheet();
         if (weather[0].AirC < product.LayFromC || weather[0].AirC > product.LayToC)
@@ -85,7 +85,7 @@ public static class Cure
     internal static double Pace(AirHour air)
     {
         if (air.AirC <= 0) return 0;
-        double now = MoistAir.Of(air.AirC, air.RelativePercent).Value!.Result.GramsPerM3, sheet = MoistAir.Of(SheetC, SheetPercent).Value!.Result.GramsPerM3;
+        double now = MoistAir.Holds(air.AirC, air.RelativePercent).Value!.Result.GramsPerM3, sheet = MoistAir.Holds(SheetC, SheetPercent).Value!.Result.GramsPerM3;
         return now / sheet * Math.Pow(2, (air.AirC - SheetC) / DoubleEveryK);
     }
 

@@ -1,10 +1,16 @@
 namespace Abri.Core.Sealing;
 
-/// <summary>What air holds.</summary>
+/// <summary>What water the air holds.</summary>
 /// <param name="GramsPerM3">Absolute humidity, g/m3.</param>
+/// <param name="MostGramsPerM3">What it could hold at this temperature, g/m3.</param>
+public sealed record WaterInAir(double GramsPerM3, double MostGramsPerM3);
+
+/// <summary>Below what the air's water settles on a surface.</summary>
 /// <param name="DewPointC">Dew point, C.</param>
-/// <param name="WettestSurfaceC">Surfaces colder than this are not painted or bonded: 3 K above the dew point, C.</param>
-public sealed record AirState(double GramsPerM3, double DewPointC, double WettestSurfaceC);
+/// <param name="LeastSurfaceC">Surfaces colder than this are not painted or bonded: <see cref="MoistAir.AboveDewK"/> above the dew point, C.</param>
+/// <param name="SpareK">How much warmer than that the surface is, K; negative where it is too cold, null where its temperature was not given.</param>
+/// <param name="Verdict">What that means for a coat or a bead.</param>
+public sealed record Dew(double DewPointC, double LeastSurfaceC, double? SpareK, string Verdict);
 
 /// <summary>Water in air, by temperature and relative humidity.</summary>
 /// <remarks>Saturation pressure over water e_s = 6.112 exp(17.62 T / (243.12 + T)) hPa (Magnus formula with the coefficients of WMO Guide No. 8); absolute humidity 216.7 e / (T + 273.15) g/m3.</remarks>
@@ -16,19 +22,49 @@ public static class MoistAir
 
     private const double A = 17.62, B = 243.12;
 
-    /// <summary>The state of air.</summary>
+    /// <summary>Absolute humidity.</summary>
     /// <param name="airC">Temperature, C.</param>
     /// <param name="relativePercent">Relative humidity, %.</param>
-    public static Result<Worked<AirState>> Of(double airC, double relativePercent)
+    public static Result<Worked<WaterInAir>> Holds(double airC, double relativePercent)
     {
-        if (relativePercent is not (> 0 and <= 100)) return new Problem("humidity", "/relativePercent", "Relative humidity lies above 0 and up to 100 %.");
+        if (Check(relativePercent) is { } problem) return problem;
         var sheet = new Worksheet();
-        double saturated = sheet.Step("e_s", "saturation pressure", "6.112 exp(17.62 T / (243.12 + T))", 6.112 * Math.Exp(A * airC / (B + airC)), "hPa");
-        double pressure = sheet.Step("e", "vapour pressure", "e_s * RH", saturated * relativePercent / 100, "hPa");
+        (double saturated, double pressure) = Pressures(airC, relativePercent, sheet);
         double grams = sheet.Step("x", "absolute humidity", "216.7 e / (T + 273.15)", 216.7 * pressure / (airC + 273.15), "g/m3");
+        double most = sheet.Step("x_s", "what it could hold", "216.7 e_s / (T + 273.15)", 216.7 * saturated / (airC + 273.15), "g/m3");
+        return sheet.Finish(new WaterInAir(grams, most));
+    }
+
+    /// <summary>The dew point, and whether a surface may be coated.</summary>
+    /// <param name="airC">Temperature of the air, C.</param>
+    /// <param name="relativePercent">Relative humidity, %.</param>
+    /// <param name="surfaceC">Temperature of the surface, C; null where nobody measured it.</param>
+    public static Result<Worked<Dew>> Point(double airC, double relativePercent, double? surfaceC = null)
+    {
+        if (Check(relativePercent) is { } problem) return problem;
+        var sheet = new Worksheet();
+        (_, double pressure) = Pressures(airC, relativePercent, sheet);
         double log = Math.Log(pressure / 6.112), dew = sheet.Step("T_d", "dew point", "243.12 ln(e/6.112) / (17.62 - ln(e/6.112))", B * log / (A - log), "C");
-        sheet.Cite(new Source("Magnus formula, WMO Guide to Instruments and Methods of Observation (WMO No. 8)", SourceKind.Published));
+        double least = sheet.Step("T_s", "coldest surface to coat", $"T_d + {AboveDewK:0} K", dew + AboveDewK, "C");
+        double? spare = surfaceC is { } surface ? sheet.Step("d", "to spare", "surface - T_s", surface - least, "K") : null;
         sheet.Cite(new Source($"Coat no surface colder than {AboveDewK} K above the dew point", SourceKind.CommonPractice));
-        return sheet.Finish(new AirState(grams, dew, dew + AboveDewK));
+        string verdict = spare switch
+        {
+            null => $"Coat and bond nothing colder than {least:0.#} C.",
+            < -AboveDewK => $"The surface is {-spare.Value:0.#} K too cold: water settles on it. Warm it or wait.",
+            < 0 => $"The surface is {-spare.Value:0.#} K too cold to be sure: warm it or wait.",
+            _ => $"Dry enough to coat, {spare.Value:0.#} K to spare.",
+        };
+        return sheet.Finish(new Dew(dew, least, spare, verdict));
+    }
+
+    private static Problem? Check(double relativePercent) =>
+        relativePercent is > 0 and <= 100 ? null : new Problem("humidity", "/relativePercent", "Relative humidity lies above 0 and up to 100 %.");
+
+    private static (double Saturated, double Pressure) Pressures(double airC, double relativePercent, Worksheet sheet)
+    {
+        double saturated = sheet.Step("e_s", "saturation pressure", "6.112 exp(17.62 T / (243.12 + T))", 6.112 * Math.Exp(A * airC / (B + airC)), "hPa");
+        sheet.Cite(new Source("Magnus formula, WMO Guide to Instruments and Methods of Observation (WMO No. 8)", SourceKind.Published));
+        return (saturated, sheet.Step("e", "vapour pressure", "e_s * RH", saturated * relativePercent / 100, "hPa"));
     }
 }

@@ -12,13 +12,10 @@ public sealed record JointedOpening(Opening Opening, Fitting Fitting);
 /// <summary>Reads the joints of a panel off its seams, gutters, openings and findings.</summary>
 /// <remarks>
 /// A joint is offered until one that belongs to the same thing is written down. Length: of a seam along its middle, of a flange its perimeter. Screwed and clamped flanges are held by their fasteners and do not move; a bonded pane moves by the difference of thermal
-/// expansion over <see cref="SpanK"/> (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="LeastBondMm"/>. Sides: painted skin where it is steel, and painted over again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
+/// expansion (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="LeastBondMm"/>. Sides: painted skin where it is steel, and painted over again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
 /// </remarks>
 public static class OfferedJoints
 {
-    /// <summary>Span of temperature between a winter night and a dark roof in the sun, K: assumption.</summary>
-    public const double SpanK = 50;
-
     /// <summary>Least thickness of a bond, mm: common practice.</summary>
     public const double LeastBondMm = 3;
 
@@ -64,9 +61,9 @@ public static class OfferedJoints
         double longest = Math.Max(fitting.Flange.WidthMm, fitting.Flange.HeightMm), length = fitting.Flange.PerimeterMm;
         if (fitting.Kind == FittingKind.BondedWindow)
         {
-            Part pane = fitting.Bonded?.Pane == Pane.Acrylic ? Part.Acrylic : Part.Glass;
-            BondLine bond = BondThickness.Of(pane, PartOf(panel.Material), longest, SpanK).Result;
-            return new Joint($"{o.Opening.Name}: bond", JointKind.BondedPane, length, skin, pane == Part.Acrylic ? Substrate.Acrylic : Substrate.Glass, Math.Max(LeastBondMm, bond.LeastMm), bond.MovementMm, sun && pane == Part.Acrylic, false, false, false, true, true, o.Opening.Name, null, [], "");
+            Pane pane = fitting.Bonded?.Pane ?? Pane.Glass;
+            BondLine bond = BondThickness.Of(pane, panel.Material, longest).Result;
+            return new Joint($"{o.Opening.Name}: bond", JointKind.BondedPane, length, skin, pane == Pane.Acrylic ? Substrate.Acrylic : Substrate.Glass, Math.Max(LeastBondMm, bond.LeastMm), bond.MovementMm, sun && pane == Pane.Acrylic, false, false, false, true, true, o.Opening.Name, null, [], "");
         }
         Substrate frame = fitting.Kind switch
         {
@@ -83,12 +80,5 @@ public static class OfferedJoints
         FindingKind.OpenSeam or FindingKind.CrackedSealant => new Joint(f.Name, JointKind.Seam, f.Measures.LengthMm ?? Outlines.LengthMm(f.Points), skin, skin, SeamGapMm, 0, sun, false, false, skin == Substrate.PaintedMetal, false, false, f.Name, null, [], ""),
         FindingKind.MissingSeal or FindingKind.OpenHole => new Joint(f.Name, JointKind.Penetration, Math.PI * (f.Measures.LengthMm ?? 10), skin, Substrate.PlasticFrame, SeamGapMm, 0, sun, false, true, false, false, false, f.Name, null, [], ""),
         _ => null,
-    };
-
-    private static Part PartOf(SkinMaterial material) => material switch
-    {
-        SkinMaterial.Aluminium => Part.Aluminium,
-        SkinMaterial.GlassReinforcedPlastic or SkinMaterial.PlywoodSkin => Part.GlassReinforcedPlastic,
-        _ => Part.Steel,
     };
 }

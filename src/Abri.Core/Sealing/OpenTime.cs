@@ -28,7 +28,7 @@ public static class OpenTime
     {
         if (ProductCheck.Of(product) is { } problem) return problem.Under("/product");
         if (product.Setting != Setting.Moisture) return new Problem("open-time-none", "/product", product.Setting == Setting.AtOnce ? "A tape has no open time: it holds at once." : "A product of two parts has a pot life instead.");
-        if (MoistAir.Of(air.AirC, air.RelativePercent).Problem is { } wrong) return wrong.Under("/air");
+        if (MoistAir.Holds(air.AirC, air.RelativePercent).Problem is { } wrong) return wrong.Under("/air");
         var sheet = new Worksheet();
         double pace = sheet.Step("f", "pace against 23 C and 50 %", "humidity / 10.3 * 2^((T - 23) / 10)", Cure.Pace(air), "");
         if (pace == 0) return sheet.Finish(new WorkingTime(0, "It freezes: it will neither skin nor stick. Wait for warmer air."));

@@ -29,13 +29,19 @@ public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows,
 
 /// <summary>Chooses what seals a joint: what must not be used, and the rest in order.</summary>
 /// <remarks>
-/// Hard exclusions first: no adhesion to a side, more movement than it follows, acid on metal, crazed acrylic, cannot be removed, cannot be painted, cannot carry, does not stand water or sun, and what was laid there before.
+/// Hard exclusions first: no adhesion to a side, more movement than it follows, acid on metal, crazed acrylic, cannot be removed, cannot be painted, cannot carry, does not stand water, sun or the heat of a skin in the sun (<see cref="HotSkinC"/>), and what was laid there before.
 /// The rest are ranked by what they cost in points (<see cref="PrimerPoints"/> and the others: assumptions, in the open), ties by name. All of it is common practice unless the product's data sheet says otherwise; the data sheet comes first.
 /// </remarks>
 /// <example>Galvanised seam in the sun: acetoxy silicone is ruled out, for its acid corrodes the zinc; polyurethane and silane-modified polymer stay.</example>
 public static class SealantChoice
 {
-    private const int PrimerPoints = 2, LittleReservePoints = 2, OtherSchoolPoints = 3, SiliconePoints = 3, StrongerThanNeededPoints = 1, TooColdPoints = 4, GapPoints = 4;
+    /// <summary>How hot a dark skin gets in the sun, C: assumption.</summary>
+    public const double HotSkinC = 80;
+
+    /// <summary>How cold a winter night gets, C: assumption.</summary>
+    public const double ColdNightC = -20;
+
+    private const int BrittlePoints = 3, PrimerPoints = 2, LittleReservePoints = 2, OtherSchoolPoints = 3, SiliconePoints = 3, StrongerThanNeededPoints = 1, TooColdPoints = 4, GapPoints = 4;
 
     /// <summary>Ranks products for a joint.</summary>
     /// <param name="joint">The joint.</param>
@@ -50,6 +56,7 @@ public static class SealantChoice
         var sheet = new Worksheet();
         double strain = joint.MovementMm > 0 ? sheet.Step("e", "movement against the width of the joint", "movement / gap", 100 * joint.MovementMm / joint.GapMm, "%") : 0;
         sheet.Cite(new Source("Movement classes 25, 20, 12.5 and 7.5 %: ISO 11600", SourceKind.FromMemory));
+        sheet.Cite(new Source($"A dark skin in the sun gets to {HotSkinC:0} C, a winter night to {ColdNightC:0} C", SourceKind.Assumption));
         sheet.Cite(new Source("Exclusions and points of the ranking", SourceKind.CommonPractice));
         var judged = products.Select(p => (Product: p, Out: RuledOut(joint, p, strain, lengths), Judged: Weighed(joint, p, strain, bedding, airC))).ToList();
         foreach (var j in judged.Where(j => j.Out.Count == 0)) sheet.Step($"P_{j.Product.Name}", $"points against {j.Product.Name}", "sum", j.Judged.Points, "");
@@ -80,6 +87,7 @@ public static class SealantChoice
         if (joint.Structural && !p.Structural) why.Add("It must not carry anything.");
         if (joint.StandingWater && !p.StandsWater) why.Add("It does not stand water that stays on it.");
         if (joint.Sun && !p.StandsSun) why.Add("The sun makes it brittle.");
+        if (joint.Sun && p.ServiceToC < HotSkinC) why.Add($"A dark skin in the sun gets to {HotSkinC:0} C; this serves up to {p.ServiceToC:0.#} C.");
         if (JointHistory.Forbids(joint, p) is { } before) why.Add(before);
         return why;
     }
@@ -110,6 +118,7 @@ public static class SealantChoice
         if (p.Paintable) good.Add("Can be painted.");
         if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange) Against(GapPoints, "A tape bridges no uneven gap, and leaks where its ends meet.");
         if (airC is { } air && (air < p.LayFromC || air > p.LayToC)) Against(TooColdPoints, $"Not at {air:0.#} C: it is laid between {p.LayFromC:0.#} and {p.LayToC:0.#} C.");
+        if (p.ServiceFromC > ColdNightC) Against(BrittlePoints, $"Brittle below {p.ServiceFromC:0.#} C; a winter night gets to {ColdNightC:0} C.");
         if (p.Hazards.Length > 0) bad.Add(p.Hazards);
         return (points, good, bad);
     }

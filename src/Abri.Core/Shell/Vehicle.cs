@@ -60,7 +60,11 @@ public enum VehicleKind
 /// <summary>The choices where practitioners differ; what each costs stands in docs/schools.md.</summary>
 /// <param name="RibInTheWay">What to do about a secondary rib in the way of an opening.</param>
 /// <param name="CutSize">How big to cut.</param>
-public sealed record Schools(RibInTheWay RibInTheWay, CutSize CutSize);
+/// <param name="RibOrder">What is cut first where ribs have to go.</param>
+/// <param name="SpacerRing">What holds a spacer ring.</param>
+/// <param name="WideTrim">What to do where two skins are too far apart for the edge trim.</param>
+public sealed record Schools(
+    RibInTheWay RibInTheWay, CutSize CutSize, RibOrder RibOrder = RibOrder.RibsFirst, SpacerRing SpacerRing = SpacerRing.Adhesive, WideTrim WideTrim = WideTrim.InnerEdge);
 
 /// <summary>What to do about a secondary rib in the way of an opening. Pillars and marked structure are never cut in either school.</summary>
 public enum RibInTheWay
@@ -80,4 +84,34 @@ public enum CutSize
 
     /// <summary>With clearance all round at once, since filing a whole perimeter takes hours.</summary>
     WithClearance,
+}
+
+/// <summary>What is cut first where ribs have to go.</summary>
+public enum RibOrder
+{
+    /// <summary>The ribs, while the skin is whole and keeps the weather out.</summary>
+    RibsFirst,
+
+    /// <summary>The skin, so that the ribs steady it under the blade.</summary>
+    SkinFirst,
+}
+
+/// <summary>What holds a spacer ring to the wall.</summary>
+public enum SpacerRing
+{
+    /// <summary>Polyurethane adhesive: stronger, messier.</summary>
+    Adhesive,
+
+    /// <summary>Double-sided acrylic foam tape: cleaner.</summary>
+    FoamTape,
+}
+
+/// <summary>What to do where two skins are too far apart for the edge trim.</summary>
+public enum WideTrim
+{
+    /// <summary>Trim on the inner edge alone, the gap filled with mastic.</summary>
+    InnerEdge,
+
+    /// <summary>A trim that is wide enough for both.</summary>
+    Wider,
 }

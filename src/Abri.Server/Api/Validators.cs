@@ -274,6 +274,9 @@ internal sealed class FittingValidator : AbstractValidator<Fitting>
             RuleFor(x => x.Halves!.GasketMm).Between(0, 60, "The gasket's free height", "mm");
             RuleFor(x => x.Halves!.Screws).Must(s => s.Count <= 20).WithMessage("A table has at most 20 screws.");
             RuleForEach(x => x.Halves!.Screws).Given().SetValidator(new ScrewForWallValidator());
+            RuleFor(x => x.Halves!.ScrewPlaces).Must(p => p is null || p.Count <= 1000).WithMessage($"A frame has at most {TighteningOrder.Most} screws.");
+            RuleForEach(x => x.Halves!.ScrewPlaces).SetValidator(new PanelPointValidator());
+            RuleFor(x => x.Halves!.CornerScrewMm).Between(1, 200, "The corner screws' distance from the inner frame's edge", "mm");
             RuleFor(x => x.Halves!.InnerFrame!).SetValidator(new RoundedRectangleValidator()).When(x => x.Halves!.InnerFrame is not null);
         });
         When(x => x.Bonded is not null, () => RuleFor(x => x.Bonded!.LandMm).Between(1, 300, "The land", "mm"));
@@ -356,5 +359,7 @@ internal sealed class SiteValidator : AbstractValidator<Site>
         RuleFor(x => x.Zones).Must(z => z is null || z.Count <= 100).WithMessage("A vehicle has at most 100 zones.");
         RuleForEach(x => x.Zones).Given().SetValidator(new ZoneValidator());
         RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);
+        RuleFor(x => x.Doors).Must(d => d is null || d.Count <= 10).WithMessage("A vehicle has at most 10 sliding doors.");
+        RuleForEach(x => x.Doors).Given().SetValidator(new PanelValidator());
     }
 }

@@ -47,7 +47,8 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/gasket", (GasketInput x) => Answer(Gasket.Of(x.BeforeMm, x.AfterMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<GasketInput>().WithName("gasket");
         calculators.MapPost("/bead", (BeadPlanInput x) => Answer(Bead.Of(x.Bead, x.Lengths ?? LengthFormat.Millimetres), "/bead")).Validate<BeadPlanInput>().WithName("bead");
         calculators.MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain))).Validate<BondThicknessInput>().WithName("bond-thickness");
-        calculators.MapPost("/moist-air", (AirInput x) => Answer(MoistAir.Of(x.AirC, x.RelativePercent))).Validate<AirInput>().WithName("moist-air");
+        calculators.MapPost("/absolute-humidity", (AirInput x) => Answer(MoistAir.Holds(x.AirC, x.RelativePercent))).Validate<AirInput>().WithName("absolute-humidity");
+        calculators.MapPost("/dew-point", (DewPointInput x) => Answer(MoistAir.Point(x.AirC, x.RelativePercent, x.SurfaceC))).Validate<DewPointInput>().WithName("dew-point");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x) => Answer(RankedPositions.Of(x.Site, x.Wishes), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
         calculators.MapPost("/openings-joint", (OpeningsJointInput x) => Answer(JointPlacement.Of(x.Site), "/site")).Validate<OpeningsJointInput>().WithName("openings-joint");

@@ -82,6 +82,8 @@ internal sealed class OpeningsJointInputValidator : AbstractValidator<OpeningsJo
         site.RuleFor(x => x.Zones).Must(z => z is null || z.Count <= 100).WithMessage("A vehicle has at most 100 zones.");
         site.RuleForEach(x => x.Zones).Given().SetValidator(new ZoneValidator());
         site.RuleFor(x => x.Lengths!).SetValidator(new LengthFormatValidator()).When(x => x.Lengths is not null);
+        site.RuleFor(x => x.Doors).Must(d => d is null || d.Count <= 10).WithMessage("A vehicle has at most 10 sliding doors.");
+        site.RuleForEach(x => x.Doors).Given().SetValidator(new PanelValidator());
     });
 }
 
@@ -165,6 +167,7 @@ internal sealed class OpeningProcedureInputValidator : AbstractValidator<Opening
     {
         work.RuleFor(x => x.Name).Name();
         work.RuleFor(x => x.Site).SetValidator(new SiteValidator());
+        work.RuleFor(x => x.Schools).SetValidator(new SchoolsValidator());
         work.RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
         work.RuleFor(x => x.Product!).SetValidator(new ProductValidator()).When(x => x.Product is not null);
     });

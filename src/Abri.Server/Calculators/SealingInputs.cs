@@ -57,10 +57,16 @@ public sealed record BeadPlanInput(BeadInput Bead, LengthFormat? Lengths = null)
 /// <param name="Strain">Allowed shear strain.</param>
 public sealed record BondThicknessInput(Part First, Part Second, double LengthMm, double SpanK, double Strain = BondThickness.UsualStrain);
 
-/// <summary>Input of the calculator <c>moist-air</c>: absolute humidity and dew point.</summary>
+/// <summary>Input of the calculator <c>absolute-humidity</c>.</summary>
 /// <param name="AirC">Temperature of the air, C.</param>
 /// <param name="RelativePercent">Relative humidity, %.</param>
 public sealed record AirInput(double AirC, double RelativePercent);
+
+/// <summary>Input of the calculator <c>dew-point</c>.</summary>
+/// <param name="AirC">Temperature of the air, C.</param>
+/// <param name="RelativePercent">Relative humidity, %.</param>
+/// <param name="SurfaceC">Temperature of the surface to be coated, C; null where nobody measured it.</param>
+public sealed record DewPointInput(double AirC, double RelativePercent, double? SurfaceC = null);
 
 /// <summary>Input of the calculator <c>sealant-choice</c>.</summary>
 /// <param name="Joint">The joint.</param>
@@ -176,6 +182,15 @@ internal sealed class BondThicknessInputValidator : AbstractValidator<BondThickn
         RuleFor(x => x.LengthMm).Between(1, Ranges.LongestMm, "The length", "mm");
         RuleFor(x => x.SpanK).Between(0, 200, "The span of temperature", "K");
         RuleFor(x => x.Strain).Between(0.01, 5, "The allowed strain", "");
+    }
+}
+
+internal sealed class DewPointInputValidator : AbstractValidator<DewPointInput>
+{
+    public DewPointInputValidator()
+    {
+        RuleFor(x => x.AirC).Between(-40, 80, "The temperature", "C");
+        RuleFor(x => x.SurfaceC).Between(-40, 120, "The surface's temperature", "C");
     }
 }
 

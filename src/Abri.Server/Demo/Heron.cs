@@ -50,7 +50,7 @@ internal static class Heron
         new("window", new Fitting(
             "Hinged window 1100 x 450", FittingKind.HingedWindow, new RoundedRectangle(1100, 450, 80), 1, 3, new RoundedRectangle(1096, 446, 78), new RoundedRectangle(1160, 510, 110), 20,
             new PerSide(76, 76, 38, 38), 12, false, Side.Top, new PerSide(0, 0, 0, 60), 2, 6, new ClampRange(26, 42), null,
-            new Halves(42, 16, 6, [new ScrewForWall(14, 26, 32), new ScrewForWall(20, 32, 42)], new RoundedRectangle(1150, 500, 105)))),
+            new Halves(42, 16, 6, [new ScrewForWall(14, 26, 32), new ScrewForWall(20, 32, 42)], new RoundedRectangle(1150, 500, 105), 12))),
         new("glass", new Fitting(
             "Bonded glass 800 x 460", FittingKind.BondedWindow, new RoundedRectangle(800, 460, 60), 2, 4, new RoundedRectangle(790, 450, 55), new RoundedRectangle(860, 520, 85), 25,
             PerSide.All(20), 9, false, null, PerSide.All(0), 3, 5, null, null, Bonded: new Bonded(Pane.Glass, 18))),

@@ -4,6 +4,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Procedures;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Exchange;
 using Abri.Exchange.Pdf;
@@ -27,6 +28,7 @@ internal static class SheetEndpoints
     {
         vehicle.MapGet("/openings/{id}/sheet.pdf", (string id, HttpContext context, SheetMaker maker, Named<Paper>? paper, Named<ViewedFrom>? view) =>
             maker.Answer(context, id, view?.Value ?? ViewedFrom.Outside, sheet => (OpeningPdf.Write(sheet, paper?.Value ?? Paper.A4), "application/pdf", "pdf"))).WithName("opening-sheet-pdf");
+        vehicle.MapGet("/openings/{id}/bond", (string id, HttpContext context, SheetMaker maker) => maker.Bond(context, id)).WithName("opening-bond");
         vehicle.MapGet("/openings/{id}/steps", (string id, HttpContext context, SheetMaker maker) => maker.Steps(context, id)).WithName("opening-steps");
         vehicle.MapGet("/openings/{id}/steps.pdf", (string id, HttpContext context, SheetMaker maker, Named<Paper>? paper) => maker.PrintedSteps(context, id, paper?.Value ?? Paper.A4)).WithName("opening-steps-pdf");
         vehicle.MapGet("/openings/{id}/frame.pdf", (string id, HttpContext context, SheetMaker maker, Named<Paper>? paper) =>
@@ -49,6 +51,16 @@ internal static class SheetEndpoints
             (byte[] bytes, string type, string ending) = write(sheet);
             string from = view == ViewedFrom.Outside ? "outside" : "inside";
             return TypedResults.File(bytes, type, $"{FileNames.Plain(sheet.Vehicle, "vehicle")}-{FileNames.Plain(sheet.Opening, "opening")}-{from}{(ending == "dxf" ? "-mm" : "")}.{ending}");
+        }
+
+        /// <summary>How thick the bond of a pane has to be where it is.</summary>
+        public Results<Ok<Worked<BondLine>>, ProblemHttpResult> Bond(HttpContext context, string id)
+        {
+            if (ShellEndpoints.OnOwnPanel(context, openings.Find(id)) is not { } opening) return Problems.NotFound("This opening is not there any more.");
+            Fitting fitting = fittings.Find(opening.Value.FittingId)!.Value;
+            return fitting.Bonded is { } bonded
+                ? TypedResults.Ok(BondThickness.Of(bonded.Pane, panels.Find(opening.OwnerId!)!.Value.Material, Math.Max(fitting.Flange.WidthMm, fitting.Flange.HeightMm)))
+                : Problems.NotFound("What is fitted here is not bonded.");
         }
 
         /// <summary>The procedure of an opening.</summary>
@@ -81,7 +93,7 @@ internal static class SheetEndpoints
         private OpeningWork Work(Stored<Opening> row)
         {
             string? product = joints.All(row.OwnerId).FirstOrDefault(j => j.Value.Of == row.Value.Name)?.Value.Product;
-            return new OpeningWork(row.Value.Name, sites.Of(row), row.Value.Centre, row.Value.Schools.CutSize, product is null ? null : products.All().FirstOrDefault(p => p.Value.Name == product)?.Value);
+            return new OpeningWork(row.Value.Name, sites.Of(row), row.Value.Centre, row.Value.Schools, product is null ? null : products.All().FirstOrDefault(p => p.Value.Name == product)?.Value);
         }
 
         private Result<OpeningSheet> Sheet(Stored<Opening> row, ViewedFrom view)

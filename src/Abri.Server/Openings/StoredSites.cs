@@ -19,6 +19,7 @@ internal sealed class StoredSites(VehicleStore vehicles, PanelStore panels, Memb
         return new Site(
             panel.Value, [.. members.All(panel.Id).Select(m => m.Value)], fittings.Find(opening.FittingId)!.Value, opening.Schools.RibInTheWay, opening.TurnDeg, opening.WallMm,
             [.. openings.All(panel.Id).Where(o => o.Id != row.Id).Select(o => new Neighbour(o.Value.Name, fittings.Find(o.Value.FittingId)!.Value, o.Value.Centre, o.Value.TurnDeg))],
-            [.. zones.All(panel.OwnerId).Select(z => z.Value)], new LengthFormat(vehicle.Units, vehicle.InchDenominator));
+            [.. zones.All(panel.OwnerId).Select(z => z.Value)], new LengthFormat(vehicle.Units, vehicle.InchDenominator),
+            [.. panels.All(panel.OwnerId).Where(p => p.Id != panel.Id && p.Value.Kind == PanelKind.SlidingDoor).Select(p => p.Value)]);
     }
 }

@@ -1,30 +1,14 @@
-using Abri.Core.Openings;
+using System.Text;
 using Abri.Core.Sealing;
+using Abri.Exchange;
 using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage;
-using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Sealing;
-
-/// <summary>A joint that follows from the shell and that nobody wrote down yet.</summary>
-/// <param name="PanelId">On which panel.</param>
-/// <param name="Joint">The joint.</param>
-public sealed record OfferedJoint(string PanelId, Joint Joint);
-
-/// <summary>What is wrong in what was done to a joint.</summary>
-/// <param name="JointId">Which joint.</param>
-/// <param name="Fault">What.</param>
-public sealed record JointFault(string JointId, string Fault);
-
-/// <summary>The joints of a vehicle.</summary>
-/// <param name="Joints">Those written down; their owner is the panel.</param>
-/// <param name="Offered">Those that follow from the shell.</param>
-/// <param name="Faults">What is wrong in their histories.</param>
-public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<OfferedJoint> Offered, IReadOnlyList<JointFault> Faults);
 
 /// <summary>Products, and the joints of a vehicle.</summary>
 internal static class SealingEndpoints
@@ -39,24 +23,14 @@ internal static class SealingEndpoints
         products.MapGroup("/{id}").MapRecord<Product, ProductStore>("product", (_, store, id) => store.Find(id), (_, _, value) => ProductCheck.Of(value));
 
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("sealing").AddEndpointFilter(ShellEndpoints.VehicleExists);
-        vehicle.MapGet("/sealing", Joints).WithName("vehicle-joints");
-        vehicle.MapOnPanel<Joint, JointStore>("joint", (_, joint) => JointCheck.Of(joint));
-    }
-
-    private static Ok<VehicleJoints> Joints(string vehicleId, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings, FindingStore findings, JointStore joints)
-    {
-        var kept = new List<Stored<Joint>>();
-        var offered = new List<OfferedJoint>();
-        Dictionary<string, Fitting> byId = fittings.All().ToDictionary(f => f.Id, f => f.Value);
-        foreach (var panel in panels.All(vehicleId))
+        vehicle.MapGet("/sealing", (string vehicleId, VehicleJointReader reader) => TypedResults.Ok(reader.Of(vehicleId))).WithName("vehicle-joints");
+        vehicle.MapGet("/joints.csv", (string vehicleId, PanelStore panels, VehicleJointReader reader) =>
         {
-            IReadOnlyList<Stored<Joint>> own = joints.All(panel.Id);
-            kept.AddRange(own);
-            IReadOnlyList<Joint> more = OfferedJoints.Of(
-                panel.Value, [.. members.All(panel.Id).Select(m => m.Value)], [.. openings.All(panel.Id).Select(o => new JointedOpening(o.Value, byId[o.Value.FittingId]))],
-                [.. findings.All(panel.Id).Select(f => f.Value)], [.. own.Select(j => j.Value)]);
-            offered.AddRange(more.Select(j => new OfferedJoint(panel.Id, j)));
-        }
-        return TypedResults.Ok(new VehicleJoints(kept, offered, [.. kept.SelectMany(j => JointHistory.Faults(j.Value).Select(fault => new JointFault(j.Id, fault)))]));
+            Dictionary<string, string> names = panels.All(vehicleId).ToDictionary(p => p.Id, p => WholeShell.Words(p.Value));
+            VehicleJoints all = reader.Of(vehicleId);
+            string csv = JointsCsv.Write([.. all.Joints.Select(j => (names[j.OwnerId!], j.Value)), .. all.Offered.Select(j => (names[j.PanelId], j.Joint))]);
+            return TypedResults.File(Encoding.UTF8.GetBytes(csv), "text/csv", "joints.csv");
+        }).WithName("joint-csv");
+        vehicle.MapOnPanel<Joint, JointStore>("joint", (_, joint) => JointCheck.Of(joint));
     }
 }

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
 
@@ -9,6 +10,8 @@ namespace Abri.Storage.Openings;
 /// <summary>Keeps the openings of panels.</summary>
 public sealed class OpeningStore(Database database, PanelStore panels) : Store<Opening>(database, "opening", "panel_id")
 {
+    private readonly JointStore joints = new(database, panels);
+
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Opening value) => new Dictionary<string, object?>
     {
@@ -34,4 +37,6 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
 
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
+
+    private protected override void Renamed(Work work, string? ownerId, string from, string to) => joints.Follow(work, ownerId!, from, to);
 }

@@ -35,6 +35,16 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
         row.Int("standing_water") == 1, row.Int("removable_later") == 1, row.Int("painted_over") == 1, row.Int("structural") == 1, row.Int("unbroken") == 1, row.MaybeText("belongs_to"), row.MaybeText("product"),
         row.Json<IReadOnlyList<JointEvent>>("history"), row.Text("notes"));
 
+    /// <summary>Lets the joints of a thing on a panel follow its new name, as part of the change that names it.</summary>
+    internal void Follow(Work work, string panelId, string from, string to)
+    {
+        foreach (Stored<Joint> joint in All(panelId).Where(j => j.Value.Of == from))
+        {
+            string name = joint.Value.Name == from || joint.Value.Name.StartsWith(from + ":", StringComparison.Ordinal) ? to + joint.Value.Name[from.Length..] : joint.Value.Name;
+            work.Update("joint", joint.Id, Columns(joint.Value with { Of = to, Name = name }));
+        }
+    }
+
     /// <inheritdoc/>
     protected override string Title(Joint value) => value.Name;
 

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage.Shell;
@@ -7,6 +8,8 @@ namespace Abri.Storage.Shell;
 /// <summary>Keeps the findings of panels; removing one removes its photos' rows, and can be undone.</summary>
 public sealed class FindingStore(Database database, PanelStore panels) : Store<Finding>(database, "finding", "panel_id")
 {
+    private readonly JointStore joints = new(database, panels);
+
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Finding value) => new Dictionary<string, object?>
     {
@@ -41,4 +44,6 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
     {
         foreach (string photo in work.Ids("photo", "finding_id", findingId)) work.Delete("photo", photo);
     }
+
+    private protected override void Renamed(Work work, string? ownerId, string from, string to) => joints.Follow(work, ownerId!, from, to);
 }

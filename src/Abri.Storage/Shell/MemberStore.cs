@@ -1,4 +1,5 @@
 using Abri.Core.Shell;
+using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage.Shell;
@@ -6,6 +7,8 @@ namespace Abri.Storage.Shell;
 /// <summary>Keeps the members of panels.</summary>
 public sealed class MemberStore(Database database, PanelStore panels) : Store<Member>(database, "member", "panel_id")
 {
+    private readonly JointStore joints = new(database, panels);
+
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Member value) => new Dictionary<string, object?>
     {
@@ -26,4 +29,6 @@ public sealed class MemberStore(Database database, PanelStore panels) : Store<Me
 
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
+
+    private protected override void Renamed(Work work, string? ownerId, string from, string to) => joints.Follow(work, ownerId!, from, to);
 }

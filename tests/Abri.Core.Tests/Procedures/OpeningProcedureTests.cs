@@ -8,6 +8,7 @@ namespace Abri.Core.Tests.Procedures;
 
 public class OpeningProcedureTests
 {
+    private static readonly Schools KeepRibs = new(RibInTheWay.Keep, CutSize.WasteSide), CutRibs = KeepRibs with { RibInTheWay = RibInTheWay.CutSecondary };
     private static readonly PanelPoint Middle = new(892.5, 0);
     private static readonly Halves Halves = new(60, 8, 8, [new ScrewForWall(35, 25, 60)], new RoundedRectangle(440, 440, 20));
 
@@ -51,7 +52,7 @@ public class OpeningProcedureTests
     public void A_cut_bow_gets_its_headers_before_it_is_cut_and_deep_valleys_an_adapter_plate()
     {
         OpeningWork work = Work(FittingKind.RoofVent);
-        Procedure over = Of(work with { Centre = new PanelPoint(1195, 0), Site = work.Site with { RibInTheWay = RibInTheWay.CutSecondary } });
+        Procedure over = Of(work with { Centre = new PanelPoint(1195, 0), Schools = CutRibs });
         Assert.True(over.Steps.ToList().FindIndex(s => s.Title.StartsWith("Headers", StringComparison.Ordinal)) < over.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens));
         Procedure deep = Of(work with { Site = work.Site with { Members = [.. work.Site.Members, Roofs.Swage(0, 60, 25)] } });
         Assert.Contains(deep.Steps, s => s.Do.Contains("adapter plate"));
@@ -68,12 +69,49 @@ public class OpeningProcedureTests
         Assert.Contains(p.Steps, s => s.WaitHours > 0 && s.Title == "Let it hold");
     }
 
+    [Theory]
+    [InlineData(RibOrder.RibsFirst)]
+    [InlineData(RibOrder.SkinFirst)]
+    public void Ribs_are_cut_before_or_after_the_skin_as_the_school_says_and_always_after_their_headers(RibOrder order)
+    {
+        Procedure p = Of(Work(FittingKind.RoofVent) with { Centre = new PanelPoint(1195, 0), Schools = CutRibs with { RibOrder = order } });
+        int Number(string begins) => p.Steps.Single(s => s.Title.StartsWith(begins, StringComparison.Ordinal)).Number;
+        int ribs = p.Steps.Single(s => s.Title.EndsWith(" back", StringComparison.Ordinal)).Number;
+        Assert.True(Number("Headers") < ribs);
+        Assert.Equal(order == RibOrder.RibsFirst, ribs < p.Steps.Single(s => s.Shell == ShellChange.Opens).Number);
+    }
+
+    [Fact] // Worked by hand: grip from 20 mm, wall 12 mm: a ring of 8 mm; glued it holds the open shell up for 4 hours
+    public void A_thin_wall_gets_a_spacer_ring_held_as_the_school_says()
+    {
+        OpeningWork thin = Work(FittingKind.HingedWindow);
+        thin = thin with { Site = thin.Site with { WallMm = 12 } };
+        Procedure glued = Of(thin), taped = Of(thin with { Schools = KeepRibs with { SpacerRing = SpacerRing.FoamTape } }), thick = Of(thin with { Site = thin.Site with { WallMm = 30 } });
+        Assert.Contains("8 mm thick", glued.Steps.Single(s => s.Title == "Spacer ring").Do);
+        Assert.Contains(glued.Consumables, c => c.Name == "Polyurethane adhesive");
+        Assert.Contains(taped.Consumables, c => c.Name == "Acrylic foam tape" && Math.Abs(c.Amount - thin.Site.Fitting.CutOut.PerimeterMm) < 1e-6);
+        Assert.Equal(240, glued.OpenMinutes.Likely - taped.OpenMinutes.Likely, 6);
+        Assert.DoesNotContain(thick.Steps, s => s.Title == "Spacer ring");
+    }
+
+    [Theory] // Trim takes 25 mm: two skins of 0.8 mm, 20 mm apart are 21.6 mm; 38 mm apart they are 39.6 mm
+    [InlineData(20, WideTrim.InnerEdge, "over both skins", "Edge trim")]
+    [InlineData(38, WideTrim.InnerEdge, "mastic", "Edge trim")]
+    [InlineData(38, WideTrim.Wider, "wide enough", "Wide edge trim")]
+    public void Two_skins_get_the_trim_that_their_distance_and_the_school_ask_for(double gapMm, WideTrim school, string says, string buys)
+    {
+        OpeningWork work = Work(FittingKind.BondedWindow);
+        Procedure p = Of(work with { Site = work.Site with { Panel = work.Site.Panel with { SkinGapMm = gapMm } }, Schools = KeepRibs with { WideTrim = school } });
+        Assert.Contains(says, p.Steps.Single(s => s.Title == "Edge trim").Do);
+        Assert.Equal(work.Site.Fitting.CutOut.PerimeterMm + 20, p.Consumables.Single(c => c.Name == buys).Amount, 6);
+    }
+
     [Fact]
     public void There_are_no_steps_for_cutting_structure()
     {
         OpeningWork work = Work(FittingKind.RoofVent);
         Member pillar = Roofs.Bow("Header", 880, 940, MemberRole.Structural);
-        Problem problem = OpeningProcedure.Of(work with { Site = work.Site with { Members = [.. work.Site.Members, pillar], RibInTheWay = RibInTheWay.CutSecondary } }).Problem!;
+        Problem problem = OpeningProcedure.Of(work with { Site = work.Site with { Members = [.. work.Site.Members, pillar] }, Schools = CutRibs }).Problem!;
         Assert.Equal(("place-blocked", "/centre"), (problem.Code, problem.Pointer));
         Assert.Contains("Header", problem.Message);
     }
@@ -93,7 +131,7 @@ public class OpeningProcedureTests
             Screws = clamped || kind == FittingKind.BondedWindow ? null : Roofs.Vent().Screws,
             Bonded = kind == FittingKind.BondedWindow ? new Bonded(Pane.Glass, 18) : null,
         };
-        return new OpeningWork("Opening", new Site(Roofs.Flat(), Roofs.Bows(), fitting), Middle, CutSize.WasteSide, null);
+        return new OpeningWork("Opening", new Site(Roofs.Flat(), Roofs.Bows(), fitting), Middle, KeepRibs, null);
     }
 
     private static Procedure Of(OpeningWork work)

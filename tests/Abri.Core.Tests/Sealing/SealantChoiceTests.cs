@@ -56,6 +56,15 @@ public class SealantChoiceTests
         Assert.Contains(Advice(flange, FlangeBedding.Adhesive).Best, new[] { "One-part polyurethane", "Neutral silicone" });
     }
 
+    [Fact] // Assumption: a dark skin in the sun gets to 80 C
+    public void What_softens_on_a_hot_skin_stays_out_of_the_sun()
+    {
+        Product soft = TypicalProducts.All.Single(p => p.Name == "Marine polyurethane") with { Name = "Soft", ServiceToC = 79 };
+        SealantRow In(bool sun) => SealantChoice.Of(Seam with { Sun = sun }, [soft], FlangeBedding.ButylAndLapSealant, null, LengthFormat.Millimetres).Value!.Result.Rows[0];
+        Assert.Contains(In(true).RuledOut, r => r.Contains("79"));
+        Assert.Equal(1, In(false).Rank);
+    }
+
     [Fact]
     public void Over_old_silicone_only_silicone_is_left_until_it_is_stripped()
     {

@@ -43,13 +43,24 @@ public class SealingTests
     [InlineData(10, 80, 7.5)]
     [InlineData(5, 60, 4.1)]
     [InlineData(30, 70, 21.2)]
-    public void Air_holds_so_much_water(double airC, double percent, double grams) => Assert.Equal(grams, MoistAir.Of(airC, percent).Value!.Result.GramsPerM3, 1);
+    public void Air_holds_so_much_water(double airC, double percent, double grams) => Assert.Equal(grams, MoistAir.Holds(airC, percent).Value!.Result.GramsPerM3, 1);
 
     [Fact]
     public void The_dew_point_of_air_that_is_full_is_its_own_temperature()
     {
-        Assert.Equal(17, MoistAir.Of(17, 100).Value!.Result.DewPointC, 9);
-        Assert.Equal(12.0, MoistAir.Of(23, 50).Value!.Result.DewPointC, 1);
-        Assert.Equal("humidity", MoistAir.Of(20, 0).Problem!.Code);
+        Assert.Equal(17, MoistAir.Point(17, 100).Value!.Result.DewPointC, 9);
+        Assert.Equal(12.0, MoistAir.Point(23, 50).Value!.Result.DewPointC, 1);
+        Assert.Equal("humidity", MoistAir.Holds(20, 0).Problem!.Code);
+    }
+
+    [Theory] // Air of 23 C and 50 % has its dew point at 12.0 C, so that 15.0 C is the coldest to coat
+    [InlineData(18, "Dry enough")]
+    [InlineData(14, "to be sure")]
+    [InlineData(11, "water settles")]
+    public void A_surface_is_coated_three_kelvin_above_the_dew_point(double surfaceC, string says)
+    {
+        Dew dew = MoistAir.Point(23, 50, surfaceC).Value!.Result;
+        Assert.Contains(says, dew.Verdict);
+        Assert.Equal(surfaceC - dew.DewPointC - 3, dew.SpareK!.Value, 9);
     }
 }

@@ -853,7 +853,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calculators/moist-air": {
+    "/api/calculators/absolute-humidity": {
         parameters: {
             query?: never;
             header?: never;
@@ -862,7 +862,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["moist-air"];
+        post: operations["absolute-humidity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/dew-point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dew-point"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1397,6 +1413,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/openings/{id}/bond": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-bond"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/openings/{id}/steps": {
         parameters: {
             query?: never;
@@ -1829,6 +1861,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/joints.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["joint-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/panels/{panelId}/joints": {
         parameters: {
             query?: never;
@@ -1908,14 +1956,6 @@ export interface components {
         AirSource: {
             name: string;
             place: components["schemas"]["PanelPoint"];
-        };
-        AirState: {
-            /** Format: double */
-            gramsPerM3: number;
-            /** Format: double */
-            dewPointC: number;
-            /** Format: double */
-            wettestSurfaceC: number;
         };
         AirWay: {
             name: string;
@@ -2226,6 +2266,23 @@ export interface components {
             /** Format: double */
             humidityPercent: null | number;
         };
+        Dew: {
+            /** Format: double */
+            dewPointC: number;
+            /** Format: double */
+            leastSurfaceC: number;
+            /** Format: double */
+            spareK: null | number;
+            verdict: string;
+        };
+        DewPointInput: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+            /** Format: double */
+            surfaceC?: null | number;
+        };
         Drain: {
             name: string;
             place: components["schemas"]["PanelPoint"];
@@ -2425,6 +2482,9 @@ export interface components {
             gasketMm: number;
             screws: components["schemas"]["ScrewForWall"][];
             innerFrame: null | components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            cornerScrewMm?: null | number;
+            screwPlaces?: null | components["schemas"]["PanelPoint"][];
         };
         Health: {
             ready: boolean;
@@ -2584,6 +2644,7 @@ export interface components {
             neighbours?: null | components["schemas"]["Neighbour"][];
             zones?: null | components["schemas"]["Zone"][];
             lengths?: null | components["schemas"]["LengthFormat"];
+            doors?: null | components["schemas"]["Panel"][];
         };
         /** @enum {unknown} */
         Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
@@ -2833,7 +2894,7 @@ export interface components {
             name: string;
             site: components["schemas"]["Site"];
             centre: components["schemas"]["PanelPoint"];
-            cutSize: components["schemas"]["CutSize"];
+            schools: components["schemas"]["Schools"];
             product: null | components["schemas"]["Product"];
         };
         OpeningsJointInput: {
@@ -3137,6 +3198,11 @@ export interface components {
         };
         /** @enum {unknown} */
         RibInTheWay: "keep" | "cutSecondary";
+        /**
+         * @default ribsFirst
+         * @enum {unknown}
+         */
+        RibOrder: "ribsFirst" | "skinFirst";
         RibTrim: {
             rib: string;
             from: components["schemas"]["PanelPoint"];
@@ -3173,6 +3239,9 @@ export interface components {
         Schools: {
             ribInTheWay: components["schemas"]["RibInTheWay"];
             cutSize: components["schemas"]["CutSize"];
+            ribOrder?: components["schemas"]["RibOrder"];
+            spacerRing?: components["schemas"]["SpacerRing"];
+            wideTrim?: components["schemas"]["WideTrim"];
         };
         ScrewForWall: {
             /** Format: double */
@@ -3368,6 +3437,7 @@ export interface components {
             neighbours?: null | components["schemas"]["Neighbour"][];
             zones?: null | components["schemas"]["Zone"][];
             lengths?: null | components["schemas"]["LengthFormat"];
+            doors?: null | components["schemas"]["Panel"][];
         };
         SixReadings: {
             /** Format: double */
@@ -3391,6 +3461,11 @@ export interface components {
         };
         /** @enum {unknown} */
         SourceKind: "published" | "commonPractice" | "fromMemory" | "assumption" | "geometry";
+        /**
+         * @default adhesive
+         * @enum {unknown}
+         */
+        SpacerRing: "adhesive" | "foamTape";
         Spray: {
             panel: components["schemas"]["PanelKind"];
             zone: components["schemas"]["PanelBox"];
@@ -3728,6 +3803,12 @@ export interface components {
             /** Format: double */
             wetShare: number;
         };
+        WaterInAir: {
+            /** Format: double */
+            gramsPerM3: number;
+            /** Format: double */
+            mostGramsPerM3: number;
+        };
         WaterMap: {
             /** Format: double */
             cellMm: number;
@@ -3819,6 +3900,11 @@ export interface components {
             leakPriors: components["schemas"]["StoredOfLeakPrior"][];
             waysOut: components["schemas"]["WayOut"][];
         };
+        /**
+         * @default innerEdge
+         * @enum {unknown}
+         */
+        WideTrim: "innerEdge" | "wider";
         /** @enum {unknown} */
         WindFrom: "calm" | "front" | "rear" | "left" | "right";
         Wish: {
@@ -3860,12 +3946,6 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
-        WorkedOfAirState: {
-            result: components["schemas"]["AirState"];
-            steps: components["schemas"]["Step"][];
-            sources: components["schemas"]["Source"][];
-            warnings: string[];
-        };
         WorkedOfArcFigures: {
             result: components["schemas"]["ArcFigures"];
             steps: components["schemas"]["Step"][];
@@ -3892,6 +3972,12 @@ export interface components {
         };
         WorkedOfCureTimes: {
             result: components["schemas"]["CureTimes"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfDew: {
+            result: components["schemas"]["Dew"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -4072,6 +4158,12 @@ export interface components {
         };
         WorkedOfVerdict: {
             result: components["schemas"]["Verdict"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWaterInAir: {
+            result: components["schemas"]["WaterInAir"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -4961,7 +5053,7 @@ export interface operations {
             };
         };
     };
-    "moist-air": {
+    "absolute-humidity": {
         parameters: {
             query?: never;
             header?: never;
@@ -4980,7 +5072,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkedOfAirState"];
+                    "application/json": components["schemas"]["WorkedOfWaterInAir"];
+                };
+            };
+        };
+    };
+    "dew-point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DewPointInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDew"];
                 };
             };
         };
@@ -6134,6 +6250,28 @@ export interface operations {
             };
         };
     };
+    "opening-bond": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBondLine"];
+                };
+            };
+        };
+    };
     "opening-steps": {
         parameters: {
             query?: never;
@@ -7174,6 +7312,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["VehicleJoints"];
                 };
+            };
+        };
+    };
+    "joint-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,4 +1,4 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends number | null">
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -10,7 +10,8 @@ import { useState } from './state'
 
 /** A length as people type it; the server reads it, and what it understood stands below in the other unit. */
 const props = defineProps<{ label: string; optional?: boolean; hideLabel?: boolean }>()
-const mm = defineModel<number | null>({ required: true })
+// Without `optional` nothing empty ever goes out, so that a figure that must be there stays a number.
+const mm = defineModel<T>({ required: true })
 const { t } = useI18n()
 const { lengths } = useState()
 const shown = (value: number | null) => (value === null ? '' : lengthText(value, lengths.value))
@@ -27,7 +28,7 @@ async function read() {
   const own = ++asked
   if (text.value.trim() === '') {
     wrong.value = props.optional ? '' : t('length.unreadable')
-    if (props.optional) mm.value = null
+    if (props.optional) mm.value = null as T
     return
   }
   // Untouched text keeps the full figure behind the rounded one.
@@ -38,7 +39,7 @@ async function read() {
   try {
     const value = await parseLength(text.value, lengths.value)
     if (own !== asked) return
-    mm.value = value
+    mm.value = value as T
     // Only now: clearing it on the way would move the button that is just being pressed.
     wrong.value = ''
   } catch (e) {

@@ -1,4 +1,4 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends number | null">
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { MeterField } from './meter'
@@ -6,7 +6,8 @@ import MeterKey from './MeterKey.vue'
 
 /** A plain number, such as a moisture or a mass; a decimal comma is read. Empty is not known. */
 const props = defineProps<{ label: string; meter?: MeterField; required?: boolean }>()
-const value = defineModel<number | null>({ required: true })
+// With `required` nothing empty ever goes out.
+const value = defineModel<T>({ required: true })
 const { t } = useI18n()
 const shown = (n: number | null) => (n === null ? '' : String(n))
 const text = ref(shown(value.value))
@@ -18,7 +19,7 @@ function read() {
   const typed = text.value.trim().replace(',', '.')
   const number = typed === '' ? null : Number(typed)
   wrong.value = (number !== null && !Number.isFinite(number)) || (number === null && props.required === true)
-  if (!wrong.value) value.value = number
+  if (!wrong.value) value.value = number as T
 }
 </script>
 

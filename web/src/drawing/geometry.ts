@@ -167,6 +167,13 @@ function gapTo(side: Side, cut: Box, part: Box, index: number): Gap {
   return { side, index, from, to, mm: Math.max(0, to.sMm - from.sMm + (to.tMm - from.tMm)) }
 }
 
+/** A place from the middle of a fitting after quarter turns, anticlockwise as the fitting turns. */
+export function turnedPoint(p: Point, turnDeg: number): Point {
+  if (turnDeg === 90) return { sMm: -p.tMm, tMm: p.sMm }
+  if (turnDeg === 180) return { sMm: -p.sMm, tMm: -p.tMm }
+  return turnDeg === 270 ? { sMm: p.tMm, tMm: -p.sMm } : p
+}
+
 /** A fitting as it lies after quarter turns: its shapes with their sides exchanged. */
 export function turnedShape(shape: Schemas['RoundedRectangle'], turnDeg: number): Schemas['RoundedRectangle'] {
   return turnDeg % 180 === 0 ? shape : { ...shape, widthMm: shape.heightMm, heightMm: shape.widthMm }

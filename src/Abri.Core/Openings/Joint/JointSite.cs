@@ -19,6 +19,7 @@ public sealed record JointFitting(string Name, Fitting Fitting, IReadOnlyList<Wi
 /// <param name="Neighbours">Fittings that stay where they are.</param>
 /// <param name="Zones">Parts of the inside.</param>
 /// <param name="Lengths">How lengths are written in sentences; millimetres when null.</param>
+/// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
 public sealed record JointSite(
     Panel Panel,
     IReadOnlyList<Member> Members,
@@ -27,9 +28,10 @@ public sealed record JointSite(
     double SpacingMm = PlacingFigures.FlangeGapMm,
     IReadOnlyList<Neighbour>? Neighbours = null,
     IReadOnlyList<Zone>? Zones = null,
-    LengthFormat? Lengths = null)
+    LengthFormat? Lengths = null,
+    IReadOnlyList<Panel>? Doors = null)
 {
-    internal Site For(JointFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths);
+    internal Site For(JointFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors);
 }
 
 /// <summary>Where one of several fittings goes.</summary>

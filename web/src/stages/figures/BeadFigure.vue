@@ -9,7 +9,7 @@ import WorkedSteps from '@/app/WorkedSteps.vue'
 import FigureAnswer from './FigureAnswer.vue'
 import { useFigure } from './useFigure'
 
-/** How much sealant a bead takes, in how many cartridges and minutes; how thick a bond has to be; what the air holds. */
+/** How much sealant a bead takes, in how many cartridges and minutes; how thick a bond has to be. */
 const { t } = useI18n()
 const { lengths } = useState()
 const bead = reactive({
@@ -44,11 +44,6 @@ const bond = reactive({
 const line = useFigure(
   () => (bond.lengthMm === null || bond.spanK === null ? null : { ...bond, lengthMm: bond.lengthMm, spanK: bond.spanK }),
   (b) => got(api.POST('/api/calculators/bond-thickness', { body: { ...b, strain: 0.5 } })),
-)
-const air = reactive({ airC: 23 as number | null, relativePercent: 50 as number | null })
-const held = useFigure(
-  () => (air.airC === null || air.relativePercent === null ? null : { airC: air.airC, relativePercent: air.relativePercent }),
-  (body) => got(api.POST('/api/calculators/moist-air', { body })),
 )
 const plan = computed(() => laid.answer.value?.result)
 </script>
@@ -102,24 +97,6 @@ const plan = computed(() => laid.answer.value?.result)
       :wrong="line.wrong.value"
       data-testid="bond"
     />
-    <h2>{{ t('figures.air') }}</h2>
-    <div class="form">
-      <NumberInput v-model="air.airC" :label="t('figures.airC')" meter="temperatureC" />
-      <NumberInput v-model="air.relativePercent" :label="t('figures.humidity')" meter="humidityPercent" />
-    </div>
-    <FigureAnswer
-      :verdict="
-        held.answer.value
-          ? t('figures.airIs', {
-              grams: held.answer.value.result.gramsPerM3.toFixed(1),
-              dew: held.answer.value.result.dewPointC.toFixed(1),
-              least: held.answer.value.result.wettestSurfaceC.toFixed(1),
-            })
-          : undefined
-      "
-      :wrong="held.wrong.value"
-      data-testid="air"
-    />
   </div>
   <aside>
     <div v-if="laid.answer.value" class="card">
@@ -129,10 +106,6 @@ const plan = computed(() => laid.answer.value?.result)
     <div v-if="line.answer.value" class="card">
       <h2>{{ t('figures.bond') }}</h2>
       <WorkedSteps :title="t('figures.bond')" :steps="line.answer.value.steps" :sources="line.answer.value.sources" />
-    </div>
-    <div v-if="held.answer.value" class="card">
-      <h2>{{ t('figures.air') }}</h2>
-      <WorkedSteps :title="t('figures.air')" :steps="held.answer.value.steps" :sources="held.answer.value.sources" />
     </div>
   </aside>
 </template>

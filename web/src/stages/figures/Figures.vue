@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Switch from '@/app/Switch.vue'
+import AirFigure from './AirFigure.vue'
 import BaysFigure from './BaysFigure.vue'
 import BeadFigure from './BeadFigure.vue'
 import ClampFigure from './ClampFigure.vue'
@@ -23,6 +24,7 @@ const figures = {
   holeCheck: HoleFigure,
   clamping: ClampFigure,
   sealing: BeadFigure,
+  moistAir: AirFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')

@@ -23,29 +23,13 @@ const readings = ref<Schemas['AsCut'] | null>(null)
     <template v-for="shape in ['cutOut', 'neck', 'flange'] as const" :key="shape">
       <h2>{{ t(`figures.${shape}`) }}</h2>
       <div class="form three">
-        <LengthInput
-          :model-value="frame[shape].widthMm"
-          :label="t('fittings.width')"
-          @update:model-value="(mm) => (frame[shape].widthMm = mm ?? 0)"
-        />
-        <LengthInput
-          :model-value="frame[shape].heightMm"
-          :label="t('fittings.height')"
-          @update:model-value="(mm) => (frame[shape].heightMm = mm ?? 0)"
-        />
-        <LengthInput
-          :model-value="frame[shape].cornerRadiusMm"
-          :label="t('figures.radius')"
-          @update:model-value="(mm) => (frame[shape].cornerRadiusMm = mm ?? 0)"
-        />
+        <LengthInput v-model="frame[shape].widthMm" :label="t('fittings.width')" />
+        <LengthInput v-model="frame[shape].heightMm" :label="t('fittings.height')" />
+        <LengthInput v-model="frame[shape].cornerRadiusMm" :label="t('figures.radius')" />
       </div>
     </template>
     <div class="form three">
-      <LengthInput
-        :model-value="frame.leastLapMm"
-        :label="t('fittings.leastLap')"
-        @update:model-value="(mm) => (frame.leastLapMm = mm ?? 0)"
-      />
+      <LengthInput v-model="frame.leastLapMm" :label="t('fittings.leastLap')" />
     </div>
   </HoleCheck>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got, type Schemas } from '@/api/client'
+import { api, got } from '@/api/client'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
@@ -15,7 +15,7 @@ import type { OpeningWork } from './useOpening'
 /** A bonded pane: how thick, with what, how much, how long it has to be left alone, and what has to be right before the bead. */
 const props = defineProps<{ work: OpeningWork }>()
 const { t, tm } = useI18n()
-const { lengths } = useState()
+const { shell, lengths } = useState()
 const { joints, products, save } = useSealing()
 const L = (mm: number) => lengthText(mm, lengths.value)
 const fitting = computed(() => props.work.fitting!)
@@ -27,22 +27,9 @@ const name = ref('')
 watch(joint, (j) => j && !name.value && (name.value = j.value.product ?? ''), { immediate: true })
 const product = computed(() => products.value.find((p) => p.value.name === name.value)?.value)
 const holding = computed(() => products.value.filter((p) => p.value.structural && p.value.setting === 'moisture'))
-const materials: Record<Schemas['SkinMaterial'], Schemas['Part']> = {
-  mildSteel: 'steel',
-  galvanisedSteel: 'steel',
-  aluminium: 'aluminium',
-  glassReinforcedPlastic: 'glassReinforcedPlastic',
-  plywoodSkin: 'glassReinforcedPlastic',
-}
 const thickness = useFigure(
-  () => ({
-    first: bonded.value.pane,
-    second: materials[props.work.panel!.value.material],
-    lengthMm: Math.max(fitting.value.flange.widthMm, fitting.value.flange.heightMm),
-    spanK: 50,
-    strain: 0.5,
-  }),
-  (body) => got(api.POST('/api/calculators/bond-thickness', { body })),
+  () => ({ vehicleId: shell.value!.vehicle.id, id: props.work.row!.id, version: props.work.row!.version }),
+  ({ vehicleId, id }) => got(api.GET('/api/vehicles/{vehicleId}/openings/{id}/bond', { params: { path: { vehicleId, id } } })),
 )
 /** The joint carries the thickness that was reckoned for it, or what somebody set. */
 const bondMm = computed(() => joint.value?.value.gapMm ?? 3)
@@ -54,7 +41,13 @@ async function keep() {
 
 <template>
   <div class="page bond">
-    <BondSection :land-mm="bonded.landMm" :thick-mm="bondMm" :skin-mm="work.panel!.value.skinMm" :lengths="lengths" />
+    <BondSection
+      :land-mm="bonded.landMm"
+      :lap-mm="(fitting.flange.widthMm - fitting.cutOut.widthMm) / 2"
+      :thick-mm="bondMm"
+      :skin-mm="work.panel!.value.skinMm"
+      :lengths="lengths"
+    />
     <h2>{{ t('bond.order') }}</h2>
     <ol class="holds">
       <li v-for="h in holds" :key="h">{{ h }}</li>

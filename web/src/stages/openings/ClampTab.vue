@@ -7,7 +7,7 @@ import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
-import { turnedShape } from '@/drawing/geometry'
+import { turnedPoint, turnedShape } from '@/drawing/geometry'
 import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import ScrewDrawing from './ScrewDrawing.vue'
@@ -78,7 +78,12 @@ const stack = useFigure(
 const turned = (shape: Schemas['RoundedRectangle']) => turnedShape(shape, props.work.row!.value.turnDeg)
 const frame = computed(() => turned(halves.value?.innerFrame ?? fitting.value.flange))
 const order = useFigure(
-  () => (halves.value && halves.value.lugs > 1 ? { screws: null, frame: frame.value, count: halves.value.lugs } : null),
+  () =>
+    halves.value?.screwPlaces
+      ? { screws: halves.value.screwPlaces.map((p) => turnedPoint(p, props.work.row!.value.turnDeg)), frame: null, count: null }
+      : halves.value && halves.value.lugs > 1
+        ? { screws: null, frame: frame.value, count: halves.value.lugs }
+        : null,
   (body) => got(api.POST('/api/calculators/tightening-order', { body })),
 )
 const gasket = useFigure(
@@ -128,7 +133,7 @@ const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
           }}</b>
           <button v-if="turn > 0" class="btn" type="button" @click="save(() => ({ tight: [] }))">{{ t('clamp.again') }}</button>
         </div>
-        <p class="soft">{{ t('clamp.evenly') }} {{ t('clamp.driver') }}</p>
+        <p class="soft">{{ t(halves.screwPlaces ? 'clamp.asMeasured' : 'clamp.evenly') }} {{ t('clamp.driver') }}</p>
       </template>
       <template v-if="lugs.length > 0">
         <h2>{{ t('clamp.lugs', { n: trimmedCount, of: lugs.length }) }}</h2>

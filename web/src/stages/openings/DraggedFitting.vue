@@ -62,13 +62,20 @@ const rect = (shape: Schemas['RoundedRectangle']) => {
     rx: shape.cornerRadiusMm * k,
   }
 }
-/** The part that its label is written at. */
-const largest = computed(() => {
+/** The part that its label is written beside: a large one that the fitting does not cover, where there is one. */
+const labelled = computed(() => {
   const size = (part: Region[number]) => {
     const b = boxOf(part.outline)
     return (b.s2 - b.s1) * (b.t2 - b.t1)
   }
-  return props.region.reduce<Region[number] | null>((best, part) => (best && size(best) >= size(part) ? best : part), null)
+  const most = Math.max(...props.region.map(size))
+  const f = boxAround(props.centre, flange.value.widthMm, flange.value.heightMm)
+  const large = props.region.filter((part) => size(part) >= most / 5)
+  const free = large.filter((part) => {
+    const b = boxOf(part.outline)
+    return b.s1 > f.s2 || b.s2 < f.s1 || b.t1 > f.t2 || b.t2 < f.t1
+  })
+  return [...(free.length > 0 ? free : large)].sort((a, b) => size(b) - size(a))[0] ?? null
 })
 const ring = (part: Region[number]) => [part.outline, ...part.holes].map((r) => props.view.path(r)).join('')
 
@@ -110,10 +117,10 @@ const label = computed(() => {
   <g>
     <path v-for="(part, i) in region" :key="i" class="region" :d="ring(part)" fill-rule="evenodd" data-testid="region" />
     <text
-      v-if="largest"
+      v-if="labelled"
       class="region-label"
-      :x="view.x(largest.outline[0]!.sMm)"
-      :y="Math.max(...largest.outline.map((p) => view.y(p.tMm))) + 15"
+      :x="Math.max(...labelled.outline.map((p) => view.x(p.sMm))) + 7"
+      :y="Math.max(...labelled.outline.map((p) => view.y(p.tMm))) - 4"
     >
       {{ t('drawing.mayLie') }}
     </text>
@@ -168,7 +175,6 @@ const label = computed(() => {
 .region-label {
   font-size: 12.5px;
   fill: var(--teal);
-  text-anchor: middle;
   paint-order: stroke;
   stroke: #fbfaf7e6;
   stroke-width: 3px;

@@ -153,7 +153,7 @@ const size = (f: Fitting) =>
       :title="edited?.row?.value.name ?? t('fittings.add')"
       :ok-text="t('app.save')"
       :cancel-text="t('app.cancel')"
-      width="min(760px, 100vw)"
+      width="min(980px, 100vw)"
       destroy-on-close
       @ok="save"
       @cancel="edited = null"

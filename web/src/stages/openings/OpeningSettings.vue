@@ -6,6 +6,7 @@ import LengthInput from '@/app/LengthInput.vue'
 import { copyOf } from '@/app/copy'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
+import SchoolFields from '@/stages/vehicles/SchoolFields.vue'
 import type { OpeningWork } from './useOpening'
 
 const props = defineProps<{ work: OpeningWork }>()
@@ -50,20 +51,7 @@ async function save() {
         </select>
       </label>
       <LengthInput v-model="form.value.wallMm" :label="t('openings.wall')" optional />
-      <label class="named">
-        {{ t('vehicles.rib') }}
-        <select v-model="form.value.schools.ribInTheWay" class="field">
-          <option value="keep">{{ t('schools.keep') }}</option>
-          <option value="cutSecondary">{{ t('schools.cutSecondary') }}</option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('vehicles.cut') }}
-        <select v-model="form.value.schools.cutSize" class="field">
-          <option value="wasteSide">{{ t('schools.wasteSide') }}</option>
-          <option value="withClearance">{{ t('schools.withClearance') }}</option>
-        </select>
-      </label>
+      <SchoolFields v-model="form.value.schools" />
       <label class="named wide">{{ t('app.notes') }}<textarea v-model="form.value.notes" class="field" maxlength="4000" /></label>
     </div>
   </Modal>

@@ -14,6 +14,7 @@ import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import { zoneBox } from '@/drawing/zones'
 import { useBays } from '@/stages/walkaround/useBays'
 import { placeText } from './placeText'
+import { doorsBeside } from './site'
 
 /** Several openings of one panel placed at once: which, for what, and where they go. */
 const { t } = useI18n()
@@ -95,6 +96,7 @@ async function find() {
               .map((o) => ({ name: o.value.name, fitting: fittingOf(o), centre: o.value.centre, turnDeg: o.value.turnDeg })),
             zones: shell.value!.zones.map((z) => z.value),
             lengths: lengths.value,
+            doors: doorsBeside(shell.value!, panel.value),
           },
         },
       }),

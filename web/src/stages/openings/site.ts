@@ -1,5 +1,9 @@
 import type { Fitting, LengthFormat, Opening, Panel, Schemas, Site, Stored } from '@/api/client'
 
+/** The sliding doors of a vehicle, without the panel itself. */
+export const doorsBeside = (shell: Schemas['WholeShell'], panel: Stored<Panel>): Panel[] =>
+  shell.panels.filter((p) => p.id !== panel.id && p.value.kind === 'slidingDoor').map((p) => p.value as Panel)
+
 /** Gathers what decides on an opening from the record, for the calculators. */
 export function siteOf(
   shell: Schemas['WholeShell'],
@@ -27,5 +31,6 @@ export function siteOf(
       })),
     zones: shell.zones.map((z) => z.value),
     lengths,
+    doors: doorsBeside(shell, panel),
   }
 }

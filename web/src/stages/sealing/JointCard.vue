@@ -119,6 +119,17 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
     />
   </div>
   <template v-if="product">
+    <p class="soft">
+      {{
+        t('sealing.keeps', {
+          months: product.shelfMonths,
+          opened:
+            product.openedHours >= 48
+              ? t('sealing.days', { n: Math.round(product.openedHours / 24) })
+              : t('sealing.hours', { n: product.openedHours }),
+        })
+      }}
+    </p>
     <BeadCard
       :product="product"
       :path-mm="j.lengthMm"

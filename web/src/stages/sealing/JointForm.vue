@@ -52,17 +52,9 @@ async function keep() {
           <option v-for="s in substrates" :key="s" :value="s">{{ t(`sealing.substrate.${s}`) }}</option>
         </select>
       </label>
-      <LengthInput
-        :model-value="form.lengthMm"
-        :label="t('sealing.length')"
-        @update:model-value="(mm) => (form.lengthMm = mm ?? 0)"
-      />
-      <LengthInput :model-value="form.gapMm" :label="t('sealing.gap')" @update:model-value="(mm) => (form.gapMm = mm ?? 0)" />
-      <LengthInput
-        :model-value="form.movementMm"
-        :label="t('sealing.movement')"
-        @update:model-value="(mm) => (form.movementMm = mm ?? 0)"
-      />
+      <LengthInput v-model="form.lengthMm" :label="t('sealing.length')" />
+      <LengthInput v-model="form.gapMm" :label="t('sealing.gap')" />
+      <LengthInput v-model="form.movementMm" :label="t('sealing.movement')" />
       <div class="wide stands">
         <Checkbox v-for="s in stands" :key="s" v-model:checked="form[s]" class="stand">{{ t(`sealing.${s}`) }}</Checkbox>
       </div>

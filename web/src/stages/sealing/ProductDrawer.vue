@@ -88,32 +88,16 @@ async function remove() {
           </option>
         </select>
       </label>
-      <NumberInput
-        :model-value="edited.value.movementPercent"
-        :label="t('sealing.movementClass')"
-        required
-        @update:model-value="(n) => (edited!.value.movementPercent = n ?? 0)"
-      />
+      <NumberInput v-model="edited.value.movementPercent" :label="t('sealing.movementClass')" required />
       <NumberInput v-model="edited.value.skinMinutes" :label="t('sealing.skin')" />
       <NumberInput v-model="edited.value.cureMmPerDay" :label="t('sealing.cure')" />
-      <NumberInput
-        :model-value="edited.value.layFromC"
-        :label="t('sealing.layFrom')"
-        required
-        @update:model-value="(n) => (edited!.value.layFromC = n ?? 0)"
-      />
-      <NumberInput
-        :model-value="edited.value.layToC"
-        :label="t('sealing.layTo')"
-        required
-        @update:model-value="(n) => (edited!.value.layToC = n ?? 0)"
-      />
-      <NumberInput
-        :model-value="edited.value.packMl"
-        :label="t('sealing.pack')"
-        required
-        @update:model-value="(n) => (edited!.value.packMl = n ?? 0)"
-      />
+      <NumberInput v-model="edited.value.layFromC" :label="t('sealing.layFrom')" required />
+      <NumberInput v-model="edited.value.layToC" :label="t('sealing.layTo')" required />
+      <NumberInput v-model="edited.value.packMl" :label="t('sealing.pack')" required />
+      <NumberInput v-model="edited.value.serviceFromC" :label="t('sealing.serviceFrom')" required />
+      <NumberInput v-model="edited.value.serviceToC" :label="t('sealing.serviceTo')" required />
+      <NumberInput v-model="edited.value.shelfMonths" :label="t('sealing.shelf')" required />
+      <NumberInput v-model="edited.value.openedHours" :label="t('sealing.opened')" required />
       <label class="named wide"
         >{{ t('sealing.hazards') }}<input v-model="edited.value.hazards" class="field" maxlength="400"
       /></label>

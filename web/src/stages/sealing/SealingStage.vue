@@ -151,6 +151,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
           :placeholder="t('sealing.search')"
           :aria-label="t('sealing.search')"
         />
+        <a class="btn plain back" :href="`/api/vehicles/${shell.vehicle.id}/joints.csv`" download>{{ t('sealing.csv') }}</a>
         <div v-if="joints.length === 0" class="card">
           <h2>{{ t('sealing.none') }}</h2>
           <p>{{ t('sealing.noneMore') }}</p>

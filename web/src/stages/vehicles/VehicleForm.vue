@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Vehicle } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
+import SchoolFields from './SchoolFields.vue'
 
 /** What is known of a vehicle as a whole; all but the name may stay as it is. */
 const vehicle = defineModel<Vehicle>({ required: true })
@@ -55,25 +56,8 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
       <option :value="32">1/32</option>
     </select>
   </label>
-  <label class="named">
-    {{ t('vehicles.rib') }}
-    <select v-model="vehicle.schools.ribInTheWay" class="field">
-      <option value="keep">{{ t('schools.keep') }}</option>
-      <option value="cutSecondary">{{ t('schools.cutSecondary') }}</option>
-    </select>
-  </label>
-  <label class="named">
-    {{ t('vehicles.cut') }}
-    <select v-model="vehicle.schools.cutSize" class="field">
-      <option value="wasteSide">{{ t('schools.wasteSide') }}</option>
-      <option value="withClearance">{{ t('schools.withClearance') }}</option>
-    </select>
-  </label>
-  <LengthInput
-    :model-value="vehicle.markerOffsetMm"
-    :label="t('vehicles.marker')"
-    @update:model-value="(mm) => (vehicle.markerOffsetMm = mm ?? 0)"
-  />
+  <SchoolFields v-model="vehicle.schools" />
+  <LengthInput v-model="vehicle.markerOffsetMm" :label="t('vehicles.marker')" />
   <details class="wide">
     <summary>{{ t('vehicles.more') }}</summary>
     <div class="form inner">

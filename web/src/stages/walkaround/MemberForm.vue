@@ -58,11 +58,7 @@ function setKind(event: Event) {
       :label="t('walkaround.memberWidth')"
       @update:model-value="(mm) => (member.footprint.widthMm = mm ?? 0)"
     />
-    <LengthInput
-      :model-value="member.depthMm"
-      :label="t('walkaround.depth')"
-      @update:model-value="(mm) => (member.depthMm = mm ?? 0)"
-    />
+    <LengthInput v-model="member.depthMm" :label="t('walkaround.depth')" />
     <LengthInput
       v-if="member.role === 'pressed'"
       :model-value="topWidth"

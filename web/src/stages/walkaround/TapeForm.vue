@@ -124,11 +124,7 @@ async function add() {
       <label class="named"
         >{{ t('walkaround.firstNumber') }}<input v-model.number="form.firstNumber" class="field" inputmode="numeric"
       /></label>
-      <LengthInput
-        :model-value="form.depthMm"
-        :label="t('walkaround.depth')"
-        @update:model-value="(mm) => (form.depthMm = mm ?? 0)"
-      />
+      <LengthInput v-model="form.depthMm" :label="t('walkaround.depth')" />
     </div>
     <details>
       <summary>{{ t('walkaround.check') }}</summary>

@@ -100,13 +100,7 @@ async function remove() {
           <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`walkaround.zoneKinds.${kind}`) }}</option>
         </select>
       </label>
-      <LengthInput
-        v-for="edge in edges"
-        :key="edge"
-        :model-value="edited.value[edge]"
-        :label="t(`walkaround.zone.${edge}`)"
-        @update:model-value="(mm) => edited && (edited.value[edge] = mm ?? 0)"
-      />
+      <LengthInput v-for="edge in edges" :key="edge" v-model="edited.value[edge]" :label="t(`walkaround.zone.${edge}`)" />
       <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
       <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
     </div>

@@ -37,13 +37,7 @@ async function keep() {
         {{ t('app.name') }}
         <input v-model="value.name" class="field" maxlength="80" :placeholder="t(`waysOut.kinds.${value.kind}`)" />
       </label>
-      <LengthInput
-        v-for="edge in edges"
-        :key="edge"
-        :model-value="value.area[edge]"
-        :label="t(`waysOut.edges.${edge}`)"
-        @update:model-value="(mm) => (value.area[edge] = mm ?? 0)"
-      />
+      <LengthInput v-for="edge in edges" :key="edge" v-model="value.area[edge]" :label="t(`waysOut.edges.${edge}`)" />
       <label v-if="value.kind === 'patch'" class="named">
         {{ t('waysOut.lap') }}
         <select v-model="value.lap" class="field">

@@ -89,18 +89,8 @@ async function keep() {
         </span>
       </label>
       <template v-if="value.attitude">
-        <NumberInput
-          :model-value="value.attitude.pitchDeg"
-          :label="t('water.pitchDeg')"
-          required
-          @update:model-value="(n) => value.attitude && (value.attitude.pitchDeg = n ?? 0)"
-        />
-        <NumberInput
-          :model-value="value.attitude.rollDeg"
-          :label="t('water.rollDeg')"
-          required
-          @update:model-value="(n) => value.attitude && (value.attitude.rollDeg = n ?? 0)"
-        />
+        <NumberInput v-model="value.attitude.pitchDeg" :label="t('water.pitchDeg')" required />
+        <NumberInput v-model="value.attitude.rollDeg" :label="t('water.rollDeg')" required />
       </template>
       <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
     </template>

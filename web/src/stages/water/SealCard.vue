@@ -90,12 +90,8 @@ function add(panel: Stored<Schemas['Panel']>) {
       @remove="remove"
     >
       <template #default="{ value }">
-        <LengthInput :model-value="value.gapMm" :label="t('waysOut.gap')" @update:model-value="(mm) => (value.gapMm = mm ?? 0)" />
-        <LengthInput
-          :model-value="value.sealMm"
-          :label="t('waysOut.seal')"
-          @update:model-value="(mm) => (value.sealMm = mm ?? 0)"
-        />
+        <LengthInput v-model="value.gapMm" :label="t('waysOut.gap')" />
+        <LengthInput v-model="value.sealMm" :label="t('waysOut.seal')" />
         <p class="soft wide">{{ t('waysOut.sealHow') }}</p>
       </template>
     </RecordDialogue>

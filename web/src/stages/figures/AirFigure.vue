@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { api, got } from '@/api/client'
+import NumberInput from '@/app/NumberInput.vue'
+import WorkedSteps from '@/app/WorkedSteps.vue'
+import FigureAnswer from './FigureAnswer.vue'
+import { useFigure } from './useFigure'
+
+/** What the air holds, whether a surface may be coated, and how long a mixed batch can be worked. */
+const { t } = useI18n()
+const air = reactive({ airC: 23 as number | null, relativePercent: 50 as number | null, surfaceC: null as number | null })
+const given = () =>
+  air.airC === null || air.relativePercent === null ? null : { airC: air.airC, relativePercent: air.relativePercent }
+const held = useFigure(given, (body) => got(api.POST('/api/calculators/absolute-humidity', { body })))
+const dew = useFigure(
+  () => given() && { ...given()!, surfaceC: air.surfaceC },
+  (body) => got(api.POST('/api/calculators/dew-point', { body })),
+)
+const pot = reactive({ minutesAt23C: 30 as number | null, airC: 23 as number | null, grams: 100 as number | null })
+const life = useFigure(
+  () =>
+    pot.minutesAt23C === null || pot.airC === null || pot.grams === null
+      ? null
+      : { minutesAt23C: pot.minutesAt23C, airC: pot.airC, grams: pot.grams },
+  (body) => got(api.POST('/api/calculators/pot-life', { body })),
+)
+</script>
+
+<template>
+  <div class="page">
+    <h2>{{ t('figures.air') }}</h2>
+    <div class="form">
+      <NumberInput v-model="air.airC" :label="t('figures.airC')" meter="temperatureC" />
+      <NumberInput v-model="air.relativePercent" :label="t('figures.humidity')" meter="humidityPercent" />
+      <NumberInput v-model="air.surfaceC" :label="t('figures.surfaceC')" />
+    </div>
+    <FigureAnswer
+      :verdict="
+        held.answer.value && dew.answer.value
+          ? t('figures.airIs', {
+              grams: held.answer.value.result.gramsPerM3.toFixed(1),
+              most: held.answer.value.result.mostGramsPerM3.toFixed(1),
+              dew: dew.answer.value.result.dewPointC.toFixed(1),
+              verdict: dew.answer.value.result.verdict,
+            })
+          : undefined
+      "
+      :look="(dew.answer.value?.result.spareK ?? 0) < 0"
+      :wrong="held.wrong.value || dew.wrong.value"
+      data-testid="air"
+    />
+    <h2>{{ t('figures.potLife') }}</h2>
+    <div class="form">
+      <NumberInput v-model="pot.minutesAt23C" :label="t('figures.minutesAt23C')" />
+      <NumberInput v-model="pot.airC" :label="t('figures.airC')" meter="temperatureC" />
+      <NumberInput v-model="pot.grams" :label="t('figures.mixed')" />
+    </div>
+    <FigureAnswer :verdict="life.answer.value?.result.verdict" :wrong="life.wrong.value" data-testid="pot" />
+  </div>
+  <aside>
+    <div v-if="held.answer.value && dew.answer.value" class="card">
+      <h2>{{ t('figures.air') }}</h2>
+      <WorkedSteps
+        :title="t('figures.air')"
+        :steps="[...held.answer.value.steps, ...dew.answer.value.steps.slice(2)]"
+        :sources="dew.answer.value.sources"
+      />
+    </div>
+    <div v-if="life.answer.value" class="card">
+      <h2>{{ t('figures.potLife') }}</h2>
+      <WorkedSteps :title="t('figures.potLife')" :steps="life.answer.value.steps" :sources="life.answer.value.sources" />
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.form {
+  max-width: 620px;
+}
+h2:not(:first-child) {
+  margin-top: 18px;
+}
+</style>

@@ -205,3 +205,69 @@ test('a fitting in no catalogue on a roof of measured sections goes from place t
   await page.getByRole('link', { name: 'Sealing' }).click()
   await expect(page.getByTestId('joints')).toContainText('Clamped hatch 400: flange')
 })
+
+test('the school of the opening decides what holds a spacer ring and what is bought for it', async ({ page }) => {
+  await opening(page, 'Hinged window by the wheel', 'Steps')
+  const steps = page.getByTestId('steps')
+  await expect(steps).toContainText('Clamp it')
+  await expect(steps).not.toContainText('Spacer ring')
+  await page.getByRole('button', { name: 'Settings' }).click()
+  await page.getByLabel('Wall to be clamped').fill('20')
+  await page.getByLabel('What holds a spacer ring').selectOption({ label: 'Acrylic foam tape' })
+  await expect(page.getByText('Cleaner and at once; weaker.')).toBeVisible()
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(steps).toContainText('A ring 6 mm thick round the hole, inside, on double-sided acrylic foam tape')
+  await expect(page.getByRole('cell', { name: 'Acrylic foam tape' })).toBeVisible()
+})
+
+test('a window asks for backing behind its corner screws, and a grille says that the open door passes over it', async ({ page }) => {
+  await opening(page, 'Hinged window by the wheel', 'Place')
+  await expect(page.getByText('4 of 4 corner screws find nothing to hold')).toBeVisible()
+  await expect(page.getByText('1190 mm by 45 mm along the top')).toBeVisible()
+  await opening(page, 'Heater grille', 'Place')
+  await expect(page.getByTestId('verdict')).toBeVisible()
+  await expect(page.getByText('Sliding door passes over it')).toHaveCount(0)
+  // Seen from outside, the front of the right side lies to the right.
+  for (let i = 0; i < 20; i++) await page.keyboard.press('Shift+ArrowRight')
+  await expect(page.getByText('Sliding door passes over it')).toBeVisible()
+  await expect(page.getByText('Open, it reaches 50 mm past the front of the flange.')).toBeVisible()
+})
+
+test('clamp screws that were measured are drawn and ordered where they are', async ({ page }) => {
+  await page.goto(`${app.url}/fittings`)
+  await page.getByRole('button', { name: 'Skylight 700 x 500' }).click()
+  await page.getByLabel('Clamp screws measured').check()
+  const add = page.getByRole('button', { name: 'Add a screw' }).last()
+  for (const [n, s] of [
+    [3, '365'],
+    [4, '-365'],
+  ] as const) {
+    await add.click()
+    await page.getByLabel(`${n}: To the rear`).fill(s)
+    await page.getByLabel(`${n}: Up`).fill('0')
+  }
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await opening(page, 'Skylight over the throwing wheel', 'Clamp')
+  await expect(page.getByText('Screws where they were measured.')).toBeVisible()
+  await expect(page.getByTestId('screws').locator('text')).toHaveCount(4)
+})
+
+test('a joint follows the new name of its opening, and the list goes out as a table', async ({ page }) => {
+  await opening(page, 'Vent over the glaze bench', 'Place')
+  await page.getByRole('button', { name: 'Settings' }).click()
+  await page.getByLabel('Name').fill('Kiln vent')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('heading', { name: 'Kiln vent' })).toBeVisible()
+  await page.getByRole('link', { name: 'Sealing' }).click()
+  const joints = page.getByTestId('joints')
+  await expect(joints).toContainText('Kiln vent: flange')
+  await expect(joints).not.toContainText('Vent over the glaze bench')
+  await expect(joints.getByRole('button', { name: /Kiln vent: flange/ })).toContainText('Butyl tape 40 x 10')
+  const download = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Joints as CSV' }).click()
+  const table = readFileSync(await (await download).path(), 'utf8').trim().split('\r\n')
+  expect(table[0]).toContain('panel,name,kind,lengthMm')
+  expect(table.length).toBe(1 + (await joints.getByRole('button').count()))
+  expect(table.some((line) => line.includes('Kiln vent: flange'))).toBe(true)
+})

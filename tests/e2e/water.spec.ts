@@ -29,7 +29,7 @@ test('rain on the roof follows the sliders, and the worst attitude is found and 
   await expect(skylight.or(page.getByTestId('dams').getByRole('row', { name: /Vent/ })).first()).toContainText(/\d mm/)
   expect(worst).toBeGreaterThan(3)
   await page.getByRole('button', { name: 'How it was worked out' }).click()
-  await expect(page.getByText('Priority-flood: an optimal depression-filling')).toBeVisible()
+  await expect(page.getByText('fill the depressions of digital elevation models')).toBeVisible()
 })
 
 test('three water tests lead from the nearest hole to the rear corner, and the cause is written down', async ({ page }) => {

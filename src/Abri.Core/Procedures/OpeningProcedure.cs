@@ -42,7 +42,7 @@ public static class OpeningProcedure
         if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
         // No steps for cutting where nothing may be cut.
         if (verdict.Result.State == VerdictState.Blocked) return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Find another in Place first.");
-        var maker = new Maker(work, marked.Result, seat.Result, frame.Result);
+        var maker = new Maker(work, marked.Result, seat.Result, frame.Result, verdict.Result);
         var procedure = Procedure.Of(work.Name, [.. maker.Steps()]);
         var sheet = new Worksheet();
         sheet.Step("p", "length of the cut", "perimeter of the cut-out", marked.Result.PerimeterMm, "mm");
@@ -57,7 +57,7 @@ public static class OpeningProcedure
 
     private static Problem InWork(Problem problem) => problem.Pointer.StartsWith("/centre", StringComparison.Ordinal) ? problem : problem.Under("/site");
 
-    private sealed class Maker(OpeningWork work, SettingOutSheet marked, Seat seat, FramePlan frame)
+    private sealed class Maker(OpeningWork work, SettingOutSheet marked, Seat seat, FramePlan frame, Verdict verdict)
     {
         private readonly Fitting fitting = work.Site.Fitting.Turned(work.Site.TurnDeg);
         private readonly LengthFormat lengths = work.Site.Lengths ?? LengthFormat.Millimetres;
@@ -222,6 +222,8 @@ public static class OpeningProcedure
         {
             if (frame.Sides.Any(s => s.MostMm >= 0.5) || roof)
                 yield return Step("Inner frame", frame.Verdict, 90, WorkPlace.Bench, "Plane or jigsaw", "Scribe sheets at 1:1") with { Holds = [new HoldPoint("Greatest gap between frame and skin", 0, 1, "mm")] };
+            if (verdict.Rows.FirstOrDefault(r => r.Id == BackingRule.Id && r.State == VerdictState.NeedsWork) is { Remedy: { } pieces })
+                yield return Step("Backing pieces", $"{pieces} Glue or screw them to the ribs, so that the frame's corner screws hold in them.", 30, WorkPlace.Inside, "Saw", "Clamps") with { Holds = [new HoldPoint("Every corner screw has wood behind it", null, null, "")] };
             if (fitting.Halves is { Lugs: > 0 } halves)
             {
                 yield return Step("Trim the lugs", $"Work out the trim on the Clamp tab and cut all {halves.Lugs} lugs to one length, ticking each: one left long holds a corner up.", 5 + (2 * halves.Lugs), WorkPlace.Bench, "Fine saw", "Calliper") with

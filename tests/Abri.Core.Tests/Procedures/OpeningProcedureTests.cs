@@ -82,7 +82,7 @@ public class OpeningProcedureTests
     }
 
     [Fact] // Worked by hand: grip from 20 mm, wall 12 mm: a ring of 8 mm; glued it holds the open shell up for 4 hours
-    public void A_thin_wall_gets_a_spacer_ring_held_as_the_school_says()
+    public void A_thin_wall_gets_a_spacer_ring_held_as_the_school_says_and_loose_screws_their_backing()
     {
         OpeningWork thin = Work(FittingKind.HingedWindow);
         thin = thin with { Site = thin.Site with { WallMm = 12 } };
@@ -92,6 +92,10 @@ public class OpeningProcedureTests
         Assert.Contains(taped.Consumables, c => c.Name == "Acrylic foam tape" && Math.Abs(c.Amount - thin.Site.Fitting.CutOut.PerimeterMm) < 1e-6);
         Assert.Equal(240, glued.OpenMinutes.Likely - taped.OpenMinutes.Likely, 6);
         Assert.DoesNotContain(thick.Steps, s => s.Title == "Spacer ring");
+        // Frame 440 about a hole of 400, screwed at its corners in lining alone: 40 wide, 480 long.
+        Procedure backed = Of(thin with { Site = thin.Site with { Fitting = thin.Site.Fitting with { Halves = Halves with { CornerScrewMm = 10 } } } });
+        Assert.Contains("480 mm by 40 mm along the top", backed.Steps.Single(s => s.Title == "Backing pieces").Do);
+        Assert.DoesNotContain(glued.Steps, s => s.Title == "Backing pieces");
     }
 
     [Theory] // Trim takes 25 mm: two skins of 0.8 mm, 20 mm apart are 21.6 mm; 38 mm apart they are 39.6 mm

@@ -10,6 +10,9 @@ namespace Abri.Core.Openings.Rules;
 /// </remarks>
 internal static class BackingRule
 {
+    /// <summary>Id of its row.</summary>
+    public const string Id = "backing";
+
     /// <summary>How far a backing piece reaches past the frame's edge, mm: common practice.</summary>
     public const double BeyondMm = 20;
 
@@ -30,7 +33,7 @@ internal static class BackingRule
         PanelPoint[] loose = [.. screws.Where(screw => !Holds(placed, screw))];
         if (loose.Length == 0)
         {
-            yield return new VerdictRow("backing", VerdictState.Good, "The inner frame's screws find something to hold", 4, 4, "", "A rib or furring lies behind each corner.", null, []);
+            yield return new VerdictRow(Id, VerdictState.Good, "The inner frame's screws find something to hold", 4, 4, "", "A rib or furring lies behind each corner.", null, []);
             yield break;
         }
         double wide = sheet.Step("b_back", "width of a backing piece", $"inner frame - cut-out + {BeyondMm:0} mm", ((frame.HeightMm - placed.Cut.HeightMm) / 2) + BeyondMm, "mm");
@@ -42,7 +45,7 @@ internal static class BackingRule
                 ? $"{placed.L(whole)} by {placed.L(wide)} along the {(side.Key > placed.Centre.TMm ? "top" : "bottom")}"
                 : $"{placed.L(2 * wide)} by {placed.L(wide)} at the {(side.Key > placed.Centre.TMm ? "top" : "bottom")} {(side.First().SMm < placed.Centre.SMm ? "front" : "rear")} corner"),
         ];
-        yield return new VerdictRow("backing", VerdictState.NeedsWork, $"{loose.Length} of 4 corner screws find nothing to hold", 4 - loose.Length, 4, "",
+        yield return new VerdictRow(Id, VerdictState.NeedsWork, $"{loose.Length} of 4 corner screws find nothing to hold", 4 - loose.Length, 4, "",
             "Lining alone does not hold the inner frame.", $"Behind the lining, before it is closed: ply {placed.L(ThickMm)} thick, {string.Join(", ", pieces)}.", [.. loose.Select(p => new Mark(PanelBox.Around(p, 2 * inset, 2 * inset).Corners, true))]);
     }
 

@@ -55,7 +55,7 @@ function setPlaces(on: boolean) {
     <p class="soft">{{ t('fittings.measuredMore') }}</p>
     <div v-for="(p, i) in halves.screwPlaces" :key="i" class="form">
       <LengthInput v-model="p.sMm" :label="`${i + 1}: ${t('fittings.toRear')}`" />
-      <LengthInput v-model="p.tMm" :label="t('fittings.up')" />
+      <LengthInput v-model="p.tMm" :label="`${i + 1}: ${t('fittings.up')}`" />
     </div>
     <div class="row">
       <button class="btn" type="button" @click="halves.screwPlaces.push({ ...halves.screwPlaces.at(-1)! })">

@@ -72,6 +72,40 @@ public sealed class DatabaseTests : IDisposable
     }
 
     [Fact]
+    public void A_disk_without_room_ends_a_write_and_nothing_is_lost()
+    {
+        scratch.Filled();
+        // The pool hands the same connection out again, and with it the limit that stands for the end of the disk.
+        using (SqliteConnection connection = scratch.Database.Connect()) Database.Execute(connection, $"PRAGMA max_page_count = {Database.Scalar(connection, "PRAGMA page_count") + 2}");
+        int written = 0;
+        string[] before = [];
+        var full = Assert.Throws<SqliteException>(() =>
+        {
+            for (; written < 1000; written++)
+            {
+                before = scratch.Rows();
+                scratch.Vehicles.Add(null, Scratch.Van with { Name = $"Plover {written}", Notes = new string('n', 900) });
+            }
+        });
+        Assert.Equal(SQLitePCL.raw.SQLITE_FULL, full.SqliteErrorCode);
+        Assert.Equal(before, scratch.Rows());
+        Execute("PRAGMA max_page_count = 1000000");
+        Assert.Equal(WriteState.Done, scratch.Vehicles.Add(null, Scratch.Van with { Name = "Room again" }).State);
+    }
+
+    [Fact]
+    public void A_file_that_may_not_be_written_can_still_be_read()
+    {
+        var (vehicle, _, _, _, _) = scratch.Filled();
+        string[] before = scratch.Rows();
+        Execute("PRAGMA query_only = 1");
+        Assert.Equal(SQLitePCL.raw.SQLITE_READONLY, Assert.Throws<SqliteException>(() => scratch.Vehicles.Replace(vehicle.Id, vehicle.Version, vehicle.Value with { Notes = "changed" })).SqliteErrorCode);
+        Assert.Equal(vehicle.Value, scratch.Vehicles.Find(vehicle.Id)!.Value);
+        Execute("PRAGMA query_only = 0");
+        Assert.Equal(before, scratch.Rows());
+    }
+
+    [Fact]
     public void A_second_program_cannot_claim_the_same_folder()
     {
         using var first = DataFolder.Claim(Path.Combine(scratch.Folder, "data"));

@@ -74,8 +74,12 @@ test('a test is timed on a phone, and a result is kept when the network comes ba
   await page.getByRole('button', { name: 'Do this test' }).click()
   await page.getByRole('button', { name: 'Start spraying' }).click()
   await expect(page.getByRole('timer')).toContainText(/4:5\d/)
+  // A phone that fell asleep and loads the page anew finds the test running.
+  await page.reload()
+  await expect(page.getByRole('timer')).toContainText(/4:[345]\d/)
   const wet = page.getByRole('dialog').getByRole('button', { name: 'Wet', exact: true })
-  expect((await wet.boundingBox())!.height).toBeGreaterThanOrEqual(44)
+  // The dialogue grows to its size as it opens.
+  await expect.poll(async () => (await wet.boundingBox())!.height).toBeGreaterThanOrEqual(44)
   await context.setOffline(true)
   await wet.click()
   await expect(page.getByRole('dialog').getByRole('alert')).toBeVisible()

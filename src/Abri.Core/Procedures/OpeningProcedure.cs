@@ -208,12 +208,17 @@ public static class OpeningProcedure
                 Consumables = screws == 0 ? [] : [new Consumable("Screw", screws, "count")],
                 Holds = [new HoldPoint("Bedding shows all round", null, null, "")],
             };
-            yield return Step("Seal over", "Trim the bedding flush. Lap sealant over every screw head and along the edge, thin at the low end so that water runs off.", 20, Out) with
+            bool glued = roof && work.Schools.Bedding == FlangeBedding.Adhesive;
+            yield return Step("Seal over", glued
+                ? "Trim what was pressed out flush. Roofing tape over the edge of the flange and onto the skin, low side first, each next piece over the last, rolled down hard; its last joint at the low end."
+                : roof
+                ? "Trim the bedding flush. Lap sealant over every screw head and along the edge, thin at the low end so that water runs off."
+                : "Trim the bedding flush. A fine bead along the top and both sides, drawn off to a fillet with a rounded tool and soapy water; a second fine one where it has shrunk. The bottom stays open, so that what gets in gets out.", 20, Out) with
             {
                 Cautions = OutCautions,
                 Weather = Laying,
                 WaitHours = 4,
-                Consumables = [new Consumable("Lap sealant", fitting.Flange.PerimeterMm * 0.06, "ml")],
+                Consumables = [glued ? new Consumable("Roofing tape", fitting.Flange.PerimeterMm * 1.1, "mm") : new Consumable(roof ? "Lap sealant" : "Sealant that can be drawn off", fitting.Flange.PerimeterMm * 0.06, "ml")],
             };
         }
 
@@ -280,15 +285,17 @@ public static class OpeningProcedure
         private WorkStep Bedding()
         {
             double bead = fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000, fill = seat.Bedded ? seat.FillMl : 0;
-            bool tape = seat.Strips.Count > 0 && work.Product?.Family is null or ProductFamily.ButylTape;
+            bool butyl = work.Product is { Family: var family } ? family == ProductFamily.ButylTape : !roof || work.Schools.Bedding == FlangeBedding.ButylAndLapSealant;
+            bool tape = seat.Strips.Count > 0 && butyl;
+            string adhesive = work.Product?.Name ?? (butyl ? "Bedding" : "Polyurethane adhesive or structural neutral silicone");
             string what = !seat.Bedded ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
                 : tape ? $"{seat.Strips.Count} strips in {seat.Strips.Max(s => s.Layer)} layers by the list on the Seat tab, {lengths.Text(seat.TapeMm)} in all; joints never above one another, the screw line on tape."
-                : $"{work.Product!.Name}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
+                : $"{adhesive}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
             return Step("Bed the flange", $"Degrease both faces, let them dry. {what}", 25, Out, "Lint-free cloths") with
             {
                 Cautions = OutCautions,
                 Weather = Laying,
-                Consumables = [tape ? new Consumable("Butyl tape 40 x 10", seat.TapeMm, "mm") : new Consumable(work.Product?.Name ?? "Bedding", fill + bead, "ml"), new Consumable("Degreaser", 50, "ml")],
+                Consumables = [tape ? new Consumable("Butyl tape 40 x 10", seat.TapeMm, "mm") : new Consumable(adhesive, fill + bead, "ml"), new Consumable("Degreaser", 50, "ml")],
             };
         }
 

@@ -1,16 +1,7 @@
 using Abri.Core.Geometry;
+using Abri.Core.Shell;
 
 namespace Abri.Core.Sealing;
-
-/// <summary>The school followed where practitioners differ about what beds a roof flange.</summary>
-public enum FlangeBedding
-{
-    /// <summary>Butyl tape, screws, self-levelling sealant over the heads: comes apart again.</summary>
-    ButylAndLapSealant,
-
-    /// <summary>Polyurethane adhesive or structural neutral silicone, roofing tape over the edge: holds without screws.</summary>
-    Adhesive,
-}
 
 /// <summary>How one product suits a joint.</summary>
 /// <param name="Product">Name of the product.</param>

@@ -63,8 +63,10 @@ public enum VehicleKind
 /// <param name="RibOrder">What is cut first where ribs have to go.</param>
 /// <param name="SpacerRing">What holds a spacer ring.</param>
 /// <param name="WideTrim">What to do where two skins are too far apart for the edge trim.</param>
+/// <param name="Bedding">What beds the flange of a roof fitting.</param>
 public sealed record Schools(
-    RibInTheWay RibInTheWay, CutSize CutSize, RibOrder RibOrder = RibOrder.RibsFirst, SpacerRing SpacerRing = SpacerRing.Adhesive, WideTrim WideTrim = WideTrim.InnerEdge);
+    RibInTheWay RibInTheWay, CutSize CutSize, RibOrder RibOrder = RibOrder.RibsFirst, SpacerRing SpacerRing = SpacerRing.Adhesive, WideTrim WideTrim = WideTrim.InnerEdge,
+    FlangeBedding Bedding = FlangeBedding.ButylAndLapSealant);
 
 /// <summary>What to do about a secondary rib in the way of an opening. Pillars and marked structure are never cut in either school.</summary>
 public enum RibInTheWay
@@ -114,4 +116,14 @@ public enum WideTrim
 
     /// <summary>A trim that is wide enough for both.</summary>
     Wider,
+}
+
+/// <summary>What beds the flange of a roof fitting.</summary>
+public enum FlangeBedding
+{
+    /// <summary>Butyl tape, screws, self-levelling sealant over the heads: comes apart again.</summary>
+    ButylAndLapSealant,
+
+    /// <summary>Polyurethane adhesive or structural neutral silicone, roofing tape over the edge: holds without screws.</summary>
+    Adhesive,
 }

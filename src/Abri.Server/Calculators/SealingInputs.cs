@@ -3,6 +3,7 @@ using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
 using Abri.Server.Api;
 using Abri.Server.Sealing;
 using FluentValidation;

@@ -22,6 +22,10 @@ public class ClampingTests
         Assert.Equal((25, 16), (thin.PackMm, thin.LugTrimMm));
         ClampFit border = Fit([new("wall", 31.5)], 42, new ClampRange(26, 42), [new(14, 20, 32), new(20, 32, 60)]);
         Assert.Equal(14, border.ScrewMm);
+        // By hand: 32.5 mm of wall, the short screw is for 20 to 32: 12.5 before it bottoms, half a millimetre too thick for its thread.
+        ClampFit past = Fit([new("wall", 32.5)], 42, new ClampRange(26, 42), [new(14, 20, 32), new(20, 32, 60)]);
+        Assert.Equal((14.0, 12.5, -0.5), (past.ScrewMm!.Value, past.ToBottomMm!.Value, past.ToLooseMm!.Value));
+        Assert.Contains("stop before it strips", past.Verdict);
         Assert.Contains("try the 14 mm screw first", border.Verdict);
     }
 

@@ -98,6 +98,18 @@ public class OpeningProcedureTests
         Assert.DoesNotContain(glued.Steps, s => s.Title == "Backing pieces");
     }
 
+    [Fact]
+    public void The_school_beds_a_roof_flange_until_a_product_is_chosen()
+    {
+        OpeningWork vent = Work(FittingKind.RoofVent);
+        Procedure butyl = Of(vent), adhesive = Of(vent with { Schools = KeepRibs with { Bedding = FlangeBedding.Adhesive } });
+        Assert.Contains(butyl.Consumables, c => c.Name.StartsWith("Butyl", StringComparison.Ordinal));
+        Assert.Contains(butyl.Consumables, c => c.Name == "Lap sealant");
+        Assert.DoesNotContain(adhesive.Consumables, c => c.Name.StartsWith("Butyl", StringComparison.Ordinal));
+        Assert.Equal(vent.Site.Fitting.Flange.PerimeterMm * 1.1, adhesive.Consumables.Single(c => c.Name == "Roofing tape").Amount, 6);
+        Assert.Contains("neutral silicone", adhesive.Steps.Single(s => s.Title == "Bed the flange").Do);
+    }
+
     [Theory] // Trim takes 25 mm: two skins of 0.8 mm, 20 mm apart are 21.6 mm; 38 mm apart they are 39.6 mm
     [InlineData(20, WideTrim.InnerEdge, "over both skins", "Edge trim")]
     [InlineData(38, WideTrim.InnerEdge, "mastic", "Edge trim")]

@@ -2128,6 +2128,10 @@ export interface components {
             lugs: number;
             /** Format: double */
             screwMm: null | number;
+            /** Format: double */
+            toBottomMm: null | number;
+            /** Format: double */
+            toLooseMm: null | number;
             verdict: string;
         };
         ClampLayer: {
@@ -2399,7 +2403,10 @@ export interface components {
         };
         /** @enum {unknown} */
         FittingKind: "roofVent" | "roofSkylight" | "roofUnit" | "flue" | "bondedWindow" | "hingedWindow" | "gasketWindow" | "grille" | "hatch";
-        /** @enum {unknown} */
+        /**
+         * @default butylAndLapSealant
+         * @enum {unknown}
+         */
         FlangeBedding: "butylAndLapSealant" | "adhesive";
         FlangeScrews: {
             /** Format: int32 */
@@ -3242,6 +3249,7 @@ export interface components {
             ribOrder?: components["schemas"]["RibOrder"];
             spacerRing?: components["schemas"]["SpacerRing"];
             wideTrim?: components["schemas"]["WideTrim"];
+            bedding?: components["schemas"]["FlangeBedding"];
         };
         ScrewForWall: {
             /** Format: double */

@@ -93,6 +93,8 @@ export const fittingTexts = {
     pack: 'To be packed',
     screw: 'Screw',
     noScrew: 'none in the table',
+    toBottom: 'Thinner before it bottoms',
+    toLoose: 'Thicker before too little thread holds',
     lugs: 'Lugs trimmed, {n} of {of}',
     lug: 'Lug {n}',
     allLugs: 'All lugs are trimmed to one length.',

@@ -204,6 +204,16 @@ const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
               {{ stack.answer.value.result.screwMm === null ? t('clamp.noScrew') : L(stack.answer.value.result.screwMm) }}
             </td>
           </tr>
+          <template v-if="stack.answer.value.result.toBottomMm !== null">
+            <tr>
+              <td>{{ t('clamp.toBottom') }}</td>
+              <td class="n">{{ L(stack.answer.value.result.toBottomMm) }}</td>
+            </tr>
+            <tr>
+              <td>{{ t('clamp.toLoose') }}</td>
+              <td class="n">{{ L(stack.answer.value.result.toLooseMm!) }}</td>
+            </tr>
+          </template>
         </tbody>
       </table>
       <WorkedSteps

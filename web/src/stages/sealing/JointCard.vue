@@ -6,7 +6,6 @@ import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import { useFigure } from '@/stages/figures/useFigure'
-import { useStorage } from '@vueuse/core'
 import BeadCard from './BeadCard.vue'
 import CureCard from './CureCard.vue'
 import { air } from './useAir'
@@ -14,17 +13,22 @@ import { families } from './kinds'
 import type { ShownJoint } from './useSealing'
 
 /** One joint: which product and why, how much, how long, and what was done. */
-const props = defineProps<{ joint: ShownJoint; products: readonly Schemas['Product'][]; where: string }>()
+const props = defineProps<{
+  joint: ShownJoint
+  products: readonly Schemas['Product'][]
+  where: string
+  /** The school of the opening that the joint belongs to, or of the vehicle. */
+  bedding: Schemas['FlangeBedding']
+}>()
 const emit = defineEmits<{ keep: [value: Schemas['Joint']]; edit: [] }>()
 const { t } = useI18n()
 const { lengths } = useState()
 const j = computed(() => props.joint.value)
-const bedding = useStorage<Schemas['FlangeBedding']>('abri.bedding', 'butylAndLapSealant')
 const choice = useFigure(
   () => ({
     joint: j.value,
     products: [...props.products],
-    bedding: bedding.value,
+    bedding: props.bedding,
     airC: air.value.dayC,
     lengths: lengths.value,
   }),
@@ -69,14 +73,7 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
   </div>
   <div class="card" data-testid="choice">
     <h2>{{ t('sealing.which') }}</h2>
-    <label v-if="j.kind === 'roofFlange'" class="named">
-      {{ t('sealing.bedding') }}
-      <select v-model="bedding" class="field">
-        <option v-for="b in ['butylAndLapSealant', 'adhesive'] as const" :key="b" :value="b">
-          {{ t(`sealing.beddings.${b}`) }}
-        </option>
-      </select>
-    </label>
+    <p v-if="j.kind === 'roofFlange'" class="soft">{{ t('sealing.school', { school: t(`schools.bedding.${bedding}`) }) }}</p>
     <p v-if="choice.wrong.value" class="wrong" role="alert">{{ choice.wrong.value }}</p>
     <div v-for="p in choice.answer.value?.result.preparation ?? []" :key="p" class="first">
       <b>{{ t('sealing.first') }}:</b> {{ p }}

@@ -48,6 +48,10 @@ function where(j: ShownJoint): string {
   const panel = shell.value?.panels.find((p) => p.id === j.panelId)
   return panel ? panelName(panel.value) : ''
 }
+function beddingOf(j: ShownJoint): Schemas['FlangeBedding'] {
+  const opening = shell.value?.openings.find((o) => o.ownerId === j.panelId && o.value.name === j.value.of)
+  return (opening?.value.schools ?? shell.value?.vehicle.value.schools)?.bedding ?? 'butylAndLapSealant'
+}
 function add() {
   const panel = shell.value!.panels[0]!
   const value: Schemas['Joint'] = {
@@ -126,6 +130,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
           :joint="joint"
           :products="products.map((p) => p.value)"
           :where="where(joint)"
+          :bedding="beddingOf(joint)"
           @keep="(value) => sealing.save(joint!, value)"
           @edit="edit(joint)"
         />

@@ -9,6 +9,7 @@ const questions = {
   ribInTheWay: ['keep', 'cutSecondary'],
   ribOrder: ['ribsFirst', 'skinFirst'],
   cutSize: ['wasteSide', 'withClearance'],
+  bedding: ['butylAndLapSealant', 'adhesive'],
   spacerRing: ['adhesive', 'foamTape'],
   wideTrim: ['innerEdge', 'wider'],
 } as const
@@ -21,11 +22,11 @@ const choose = (q: Question, event: Event) =>
 
 <template>
   <label v-for="(choices, q) in questions" :key="q" class="named">
-    {{ t(`schools.${q}`) }}
+    {{ t(`schools.${q}.ask`) }}
     <select :value="chosen(q)" class="field" @change="choose(q, $event)">
-      <option v-for="c in choices" :key="c" :value="c">{{ t(`schools.${c}`) }}</option>
+      <option v-for="c in choices" :key="c" :value="c">{{ t(`schools.${q}.${c}`) }}</option>
     </select>
-    <span class="soft">{{ t(`schools.cost.${chosen(q)}`) }}</span>
+    <span class="soft">{{ t(`schools.${q}.${chosen(q)}Cost`) }}</span>
   </label>
 </template>
 

@@ -56,8 +56,13 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
       <option :value="32">1/32</option>
     </select>
   </label>
-  <SchoolFields v-model="vehicle.schools" />
   <LengthInput v-model="vehicle.markerOffsetMm" :label="t('vehicles.marker')" />
+  <details class="wide">
+    <summary>{{ t('vehicles.schools') }}</summary>
+    <div class="form inner">
+      <SchoolFields v-model="vehicle.schools" />
+    </div>
+  </details>
   <details class="wide">
     <summary>{{ t('vehicles.more') }}</summary>
     <div class="form inner">

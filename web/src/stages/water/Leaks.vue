@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { StorageSerializers, useStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
@@ -32,7 +33,24 @@ const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const { answer, hunt, next, spots, mark, trouble } = useLeaks()
 const chosen = ref<number | null>(null)
 const test = ref<Schemas['PlannedTest'] | null>(null)
-const running = ref<Schemas['PlannedTest'] | null>(null)
+/** The test that is being made on a vehicle; it outlives a reload. */
+const remembered = useStorage<{ vehicleId: string; test: Schemas['PlannedTest']; startedAt: number | null } | null>(
+  'abri.waterTest',
+  null,
+  undefined,
+  {
+    serializer: StorageSerializers.object,
+  },
+)
+const own = computed(() => (remembered.value?.vehicleId === shell.value?.vehicle.id ? remembered.value : null))
+const running = computed({
+  get: () => own.value?.test ?? null,
+  set: (test) => (remembered.value = test && { vehicleId: shell.value!.vehicle.id, test, startedAt: null }),
+})
+const startedAt = computed({
+  get: () => own.value?.startedAt ?? null,
+  set: (at) => own.value && (remembered.value = { ...own.value, startedAt: at }),
+})
 const rainIsNear = ref(false)
 const priors = ref(false)
 const picking = ref(false)
@@ -197,7 +215,7 @@ useKeys((event) => {
     <ObservationForm :record="observation" />
     <SuspectForm :record="suspect" />
     <PriorsTable v-model="priors" />
-    <TestRun v-model="running" :record="observation" />
+    <TestRun v-model="running" v-model:started-at="startedAt" :record="observation" />
     <FindingEditor v-model="finding" />
   </div>
 </template>

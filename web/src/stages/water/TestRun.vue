@@ -10,14 +10,14 @@ import type { usePanelRecord } from '@/app/usePanelRecord'
 /** A water test while it is being made: what to do, a timer for spraying and waiting, and two keys for the result. */
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Observation']>> }>()
 const test = defineModel<Schemas['PlannedTest'] | null>({ required: true })
+/** When it was started, ms since 1970: kept with the test, which a phone that fell asleep must find again. */
+const startedAt = defineModel<number | null>('startedAt', { required: true })
 const { t } = useI18n()
-const startedAt = ref<number | null>(null)
 const now = ref(Date.now())
 const saving = ref(false)
 const { add, wrong: trouble } = props.record
 useIntervalFn(() => (now.value = Date.now()), 500)
 watch(test, () => {
-  startedAt.value = null
   trouble.value = ''
 })
 const goneMinutes = computed(() => (startedAt.value === null ? 0 : (now.value - startedAt.value) / 60_000))

@@ -41,7 +41,7 @@ public static class OpeningProcedure
         if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem)) return InWork(problem);
         if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
         // No steps for cutting where nothing may be cut.
-        if (verdict.Result.State == VerdictState.Blocked) return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Find another in Place first.");
+        if (verdict.Result.State == VerdictState.Blocked) return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would mend it.");
         var maker = new Maker(work, marked.Result, seat.Result, frame.Result, verdict.Result);
         var procedure = Procedure.Of(work.Name, [.. maker.Steps()]);
         var sheet = new Worksheet();
@@ -256,7 +256,8 @@ public static class OpeningProcedure
         {
             double path = fitting.Flange.PerimeterMm;
             BeadPlan bead = Bead.Of(new BeadInput(path, NotchMm, NotchHeightMm, null, null, work.Product?.PackMl is > 0 and var pack ? pack : 310, 10, BeadMmPerMinute, work.Product?.SkinMinutes ?? 10, true), lengths).Value!.Result;
-            yield return Step("Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.", 15, WorkPlace.Inside, "Clamps") with { Holds = [new HoldPoint("Skins bonded all round", null, null, "")] };
+            if (work.Site.Panel.SkinGapMm is not null)
+                yield return Step("Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.", 15, WorkPlace.Inside, "Clamps") with { Holds = [new HoldPoint("Skins bonded all round", null, null, "")] };
             yield return Step("Clean, activate, prime", "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash off. An opened wipe counts as used.", 30, Out, "Lint-free cloths", "Felt applicators") with
             {
                 Weather = Laying,

@@ -18,13 +18,15 @@ public sealed record Bay(
 /// </summary>
 /// <remarks>
 /// Swages are part of the skin and do not bound a bay; every other member does. Slivers narrower than <see cref="NarrowestMm"/>
-/// are left out: nothing can be placed there. Bays are never stored; they follow from the members.
+/// are left out: nothing can be placed there, and a rib that ends that near to the edge of the panel or to another member ends the bay as if it reached it. Bays are never stored; they follow from the members.
 /// </remarks>
 /// <example>A roof 1700 wide with bows 60 wide every 545 clear has bays whose clear rectangle is 545 x 1700 mm.</example>
 public static class Bays
 {
     /// <summary>Narrowest strip that counts as a bay, mm: an assumption; no opening fits into less.</summary>
     public const double NarrowestMm = 100;
+
+    private const double TouchingMm = 0.1;
 
     /// <summary>The bays from front to rear, and from the lower to the upper edge where several lie side by side.</summary>
     /// <param name="panel">The panel.</param>
@@ -53,9 +55,30 @@ public static class Bays
     /// <summary>The areas of the bays with their labels, without their clear rectangles; panel and members are taken as checked.</summary>
     internal static IReadOnlyList<(string Label, RegionPart Area)> Labelled(Panel panel, IReadOnlyList<Member> members)
     {
+        Member[] bounding = [.. members.Where(Bounds)];
+        IReadOnlyList<PanelPoint>[] outlines = [.. bounding.Select(m => MemberOutline.Of(m.Footprint))];
+        PanelBox[] boxes = [.. outlines.Select(PanelBox.Of)];
+        bool IsClosed(PanelPoint beyond) => !Outlines.Encloses(panel.Outline, beyond) || Enumerable.Range(0, boxes.Length).Any(i => boxes[i].Holds(beyond) && Outlines.Encloses(outlines[i], beyond));
         IReadOnlyList<RegionPart> parts = Remainder.Of(
-            Plane.Polygon(panel.Outline), [.. members.Where(Bounds).Select(m => Plane.Polygon(MemberOutline.Of(m.Footprint)))]);
+            Plane.Polygon(panel.Outline), [.. bounding.Select((m, i) => Plane.Polygon(Reaching(m.Footprint, IsClosed) is { } longer ? MemberOutline.Of(longer) : outlines[i]))]);
         return [.. parts.Where(p => MeanWidthMm(p) >= NarrowestMm).Select((p, i) => (Label(i), p))];
+    }
+
+    /// <summary>A spine that ends just short of something is drawn out to it; null where it is not.</summary>
+    private static Footprint? Reaching(Footprint footprint, Func<PanelPoint, bool> isClosed)
+    {
+        if (footprint.Shape != FootprintShape.Spine) return null;
+        PanelPoint[] spine = [.. footprint.Points];
+        PanelPoint first = Beyond(spine[0], spine[1]), last = Beyond(spine[^1], spine[^2]);
+        (spine[0], spine[^1]) = (first, last);
+        return first == footprint.Points[0] && last == footprint.Points[^1] ? null : footprint with { Points = spine };
+
+        PanelPoint Beyond(PanelPoint end, PanelPoint before)
+        {
+            double length = end.DistanceMm(before);
+            PanelPoint On(double byMm) => end.Plus((end.SMm - before.SMm) / length * byMm, (end.TMm - before.TMm) / length * byMm);
+            return !isClosed(On(TouchingMm)) && isClosed(On(NarrowestMm)) ? On(NarrowestMm) : end;
+        }
     }
 
     /// <summary>Twice the area over the edge's length: the width of a long strip.</summary>

@@ -33,7 +33,7 @@ public class BaysTests
 
     [Fact] // Checked against NetTopologySuite's difference, one member after another
     public void Areas_of_bays_add_up_to_the_panel_less_its_members() =>
-        RandomMembers.Sample(members =>
+        RandomMembers.Select(members => members.Select(AsPolygon).ToArray()).Sample(members =>
         {
             Panel panel = Roofs.Flat();
             NetTopologySuite.Geometries.Geometry left = Polygon(panel.Outline);
@@ -41,6 +41,27 @@ public class BaysTests
             double slivers = Enumerable.Range(0, left.NumGeometries).Select(left.GetGeometryN).Where(g => 2 * g.Area / g.Length < Bays.NarrowestMm).Sum(g => g.Area);
             return Math.Abs(((left.Area - slivers) / 1e6) - Bay(panel, members).Sum(b => b.AreaM2)) < 1e-6;
         }, iter: 200);
+
+    [Theory] // A gap of less than 100 mm beside a rib's end lets no opening through
+    [InlineData(0, 3)]
+    [InlineData(50, 3)]
+    [InlineData(99, 3)]
+    [InlineData(101, 1)]
+    public void A_rib_that_ends_just_short_of_the_edge_ends_the_bay_there(double shortMm, int bays)
+    {
+        Member[] ribs = [.. new[] { 1000.0, 2000 }.Select(s => new Member($"Rib {s}", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(s, -850 + shortMm), new(s, 850 - shortMm)], 60), 40))];
+        IReadOnlyList<Bay> found = Bay(Roofs.Rectangle(0, 3000, -850, 850), ribs);
+        Assert.Equal(bays, found.Count);
+        if (bays == 3) Assert.Equal((940, 1700), (Math.Round(found[1].ClearWidthMm, 6), Math.Round(found[1].ClearHeightMm, 6)));
+    }
+
+    [Fact]
+    public void Ribs_drawn_out_to_what_they_nearly_reach_never_make_room() =>
+        RandomMembers.Sample(members =>
+        {
+            Panel panel = Roofs.Flat();
+            return Bay(panel, members).Sum(b => b.AreaM2) <= Bay(panel, [.. members.Select(AsPolygon)]).Sum(b => b.AreaM2) + 1e-9;
+        }, iter: 100);
 
     [Fact] // Checked against brute force over all pairs of grid lines
     public void The_clear_rectangle_is_the_largest_there_is_where_members_lie_square() =>
@@ -61,6 +82,8 @@ public class BaysTests
         double foremost = 900 - (30 * 1700 / Math.Sqrt((200 * 200) + (1700 * 1700)));
         Assert.InRange(bay.ClearWidthMm * bay.ClearHeightMm, 0.98 * foremost * 1700, (foremost * 1700) + 0.01);
     }
+
+    private static Member AsPolygon(Member m) => m with { Footprint = new Footprint(FootprintShape.Polygon, MemberOutline.Of(m.Footprint)) };
 
     internal static readonly Gen<Member[]> RandomMembers = Gen.Select(Gen.Double[100, 4000], Gen.Double[-750, 750], Gen.Double[-300, 300], Gen.Double[-300, 300], Gen.Double[20, 90])
         .Where((s, t, ds, dt, w) => Math.Abs(ds) + Math.Abs(dt) > 40)

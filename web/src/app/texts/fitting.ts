@@ -139,10 +139,12 @@ export const fittingTexts = {
     keep: 'Keep this adhesive for the joint',
     kept: 'Kept with the joint',
     order: 'Before the bead',
-    holds: [
+    offered: [
       'Offered up: the pane fits the hole with an even gap.',
       'Looked over: chips and scratches are claimed within the days that the supplier gives, and before it is fitted.',
-      'Both skins are bonded to one another all round.',
+    ],
+    skinsBonded: 'Both skins are bonded to one another all round.',
+    prepared: [
       'Cut edge painted with a brush, dry.',
       'Degreased, activated, primed; every flash-off waited for.',
       'Tape for holding it hangs from the roof; doors stay open until it holds.',

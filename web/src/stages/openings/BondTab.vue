@@ -33,7 +33,11 @@ const thickness = useFigure(
 )
 /** The joint carries the thickness that was reckoned for it, or what somebody set. */
 const bondMm = computed(() => joint.value?.value.gapMm ?? 3)
-const holds = computed(() => tm('bond.holds') as string[])
+const holds = computed(() => [
+  ...(tm('bond.offered') as string[]),
+  ...(props.work.panel!.value.skinGapMm === null ? [] : [t('bond.skinsBonded')]),
+  ...(tm('bond.prepared') as string[]),
+])
 async function keep() {
   if (joint.value) await save(joint.value, { ...joint.value.value, product: name.value || null })
 }

@@ -51,7 +51,7 @@ public static class AbriApp
         builder.Services.AddValidatorsFromAssemblyContaining<AppOptions>(ServiceLifetime.Singleton, includeInternalTypes: true);
         builder.Services.AddSingleton(database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
-            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<StoredSites>().AddSingleton<VehicleJointReader>().AddSingleton<SheetEndpoints.SheetMaker>()
+            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<StoredSites>().AddSingleton<VehicleJointReader>().AddSingleton<OpeningOverview>().AddSingleton<SheetEndpoints.SheetMaker>()
             .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>().AddSingleton<CoveringStore>()
             .AddSingleton<ProductStore>().AddSingleton<JointStore>()
             .AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();

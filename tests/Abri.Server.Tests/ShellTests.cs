@@ -203,6 +203,10 @@ public sealed class ShellTests : IAsyncLifetime
         JsonArray history = (await app.Get($"/api/vehicles/{heron}/changes/{finding["id"]}")).AsArray();
         Assert.Equal([("Removed Rust at the gutter", "undone"), ("Added Rust at the gutter", "done")], history.Select(c => ((string)c!["what"]!, (string)c["state"]!)));
         Assert.Contains("Rust at the gutter", await app.Http.GetStringAsync($"/api/vehicles/{heron}/findings.csv"));
+        JsonArray listed = (await app.Get($"/api/vehicles/{heron}/openings")).AsArray();
+        Assert.Equal(shell["openings"]!.AsArray().Select(o => (string)o!["id"]!).Order(), listed.Select(o => (string)o!["id"]!).Order());
+        Assert.Contains(listed, o => (string?)o!["product"] == "Butyl tape 40 x 10" && ((string)o["standing"]!["next"]!).Length > 0);
+        Assert.Equal(listed.Count + 1, (await app.Http.GetStringAsync($"/api/vehicles/{heron}/openings.csv")).Split("\r\n", StringSplitOptions.RemoveEmptyEntries).Length);
         string[] joints = (await app.Http.GetStringAsync($"/api/vehicles/{heron}/joints.csv")).Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
         JsonNode sealing = await app.Get($"/api/vehicles/{heron}/sealing");
         Assert.Equal(1 + sealing["joints"]!.AsArray().Count + sealing["offered"]!.AsArray().Count, joints.Length);

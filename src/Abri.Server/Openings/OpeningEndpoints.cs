@@ -1,3 +1,4 @@
+using System.Text;
 using Abri.Core;
 using Abri.Core.Openings;
 using Abri.Server.Api;
@@ -22,6 +23,8 @@ internal static class OpeningEndpoints
         fittings.MapGroup("/{id}").MapRecord<Fitting, FittingStore>("fitting", (_, store, id) => store.Find(id), (_, _, value) => FittingCheck.Of(value));
 
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("openings").AddEndpointFilter(ShellEndpoints.VehicleExists);
+        vehicle.MapGet("/openings", (string vehicleId, OpeningOverview overview) => overview.Of(vehicleId)).WithName("opening-list");
+        vehicle.MapGet("/openings.csv", (string vehicleId, OpeningOverview overview) => TypedResults.File(Encoding.UTF8.GetBytes(overview.Csv(vehicleId)), "text/csv", "openings.csv")).WithName("opening-csv");
         vehicle.MapPost("/panels/{panelId}/openings", Add).Validate<Opening>().WithName("opening-add");
         vehicle.MapGroup("/openings/{id}").MapRecord<Opening, OpeningStore>(
             "opening", (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => Check(context, row.OwnerId!, value));

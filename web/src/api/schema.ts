@@ -1365,6 +1365,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/openings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/panels/{panelId}/openings": {
         parameters: {
             query?: never;
@@ -2730,6 +2762,11 @@ export interface components {
             /** Format: double */
             angleDeg: number;
         };
+        ListedOpening: {
+            id: string;
+            standing: components["schemas"]["OpeningStanding"];
+            product: null | string;
+        };
         Mark: {
             points: components["schemas"]["PanelPoint"][];
             isArea: boolean;
@@ -2822,6 +2859,8 @@ export interface components {
             why: string;
             caution: null | string;
         };
+        /** @enum {unknown} */
+        NextPlace: "place" | "settings" | "markOut" | "asCut" | "clamp" | "bond" | "sealing" | "steps";
         NextWaterTestInput: {
             question: components["schemas"]["LeakQuestion"];
             candidates: components["schemas"]["WaterTestCandidate"][];
@@ -2890,6 +2929,13 @@ export interface components {
         };
         OpeningProcedureInput: {
             work: components["schemas"]["OpeningWork"];
+        };
+        OpeningStanding: {
+            state: components["schemas"]["VerdictState"];
+            summary: string;
+            reason: string;
+            next: string;
+            where: components["schemas"]["NextPlace"];
         };
         /** @enum {unknown} */
         OpeningState: "planned" | "cut" | "fitted";
@@ -6174,6 +6220,48 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListedOpening"][];
+                };
+            };
+        };
+    };
+    "opening-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -34,7 +34,7 @@ const tabs = computed<Tab[]>(() => [
   'steps',
 ])
 const from = ref<ViewedFrom>('outside')
-const settings = ref(false)
+const settings = ref(route.query.settings === '1')
 
 async function remove() {
   const vehicleId = shell.value!.vehicle.id

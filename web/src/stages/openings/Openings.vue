@@ -8,7 +8,7 @@ import { said, useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import DraughtCard from './DraughtCard.vue'
-import { placeText } from './placeText'
+import OpeningList from './OpeningList.vue'
 import { siteOf } from './site'
 
 /** The openings of the vehicle; a new one starts at the best place that its fitting finds. */
@@ -78,10 +78,6 @@ async function add() {
     wrong.value = said(e)
   }
 }
-function whereOf(o: Stored<Opening>) {
-  const on = panels.value.find((p) => p.id === o.ownerId)
-  return on ? `${panelName(on.value)}, ${placeText(on.value, o.value.centre, lengths.value)}` : ''
-}
 function centreOf() {
   const b = boxOf(panel.value!.value.outline)
   return { sMm: (b.s1 + b.s2) / 2, tMm: (b.t1 + b.t2) / 2 }
@@ -113,16 +109,7 @@ function centreOf() {
       <p>{{ t('openings.noneMore') }}</p>
       <button class="btn main" type="button" @click="begin">{{ t('openings.add') }}</button>
     </div>
-    <ul v-else class="list">
-      <li v-for="o in shell.openings" :key="o.id">
-        <RouterLink :to="{ name: 'opening', params: { vehicleId: shell.vehicle.id, openingId: o.id, tab: 'place' } }">
-          <b>{{ o.value.name }}</b>
-          <span class="soft">{{ fittingOf(o.value.fittingId)?.name }}</span>
-        </RouterLink>
-        <span class="soft">{{ whereOf(o) }}</span>
-        <span class="state" :class="o.value.state">{{ t(`openings.state.${o.value.state}`) }}</span>
-      </li>
-    </ul>
+    <OpeningList v-else />
     <DraughtCard v-if="shell.openings.length > 0" :key="shell.vehicle.id" />
     <Modal
       :open="adding !== null"
@@ -158,42 +145,5 @@ function centreOf() {
 <style scoped>
 .head {
   margin-bottom: 16px;
-}
-.list {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  max-width: 860px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-.list li {
-  display: grid;
-  grid-template-columns: 1fr auto 80px;
-  gap: 16px;
-  align-items: center;
-  padding: 10px 14px;
-  background: var(--paper);
-  border-left: 4px solid var(--teal);
-}
-.list a {
-  display: flex;
-  flex-direction: column;
-  color: inherit;
-  text-decoration: none;
-}
-.list b {
-  font: 600 16px Barlow;
-}
-.state {
-  font-weight: 600;
-  text-align: right;
-}
-.state.cut {
-  color: var(--rust);
-}
-.state.fitted {
-  color: var(--teal);
 }
 </style>

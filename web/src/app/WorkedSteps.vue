@@ -1,3 +1,11 @@
+<script lang="ts">
+/** What the server worked out, as far as it is shown here. */
+export interface Worked {
+  steps: readonly Step[]
+  sources: readonly Source[]
+}
+</script>
+
 <script setup lang="ts">
 import { Drawer } from 'ant-design-vue'
 import { ref } from 'vue'
@@ -6,8 +14,8 @@ import type { Source, Step } from '@/api/client'
 import { lengthText } from './length'
 import { useState } from './state'
 
-/** The calculation behind a figure: each step in order, and where its rules come from. */
-defineProps<{ title: string; steps: readonly Step[]; sources: readonly Source[] }>()
+/** The calculation behind a figure: each step in order, and where its rules come from; nothing until there is one. */
+defineProps<{ title: string; worked: Worked | null | undefined }>()
 const open = ref(false)
 const { t } = useI18n()
 const { lengths } = useState()
@@ -18,11 +26,11 @@ const value = (step: Step) =>
 </script>
 
 <template>
-  <button class="btn plain" type="button" @click="open = true">{{ t('worked.open') }}</button>
-  <Drawer v-model:open="open" :title="title" width="min(560px, 100vw)">
+  <button v-if="worked" class="btn plain" type="button" @click="open = true">{{ t('worked.open') }}</button>
+  <Drawer v-if="worked" v-model:open="open" :title="title" width="min(560px, 100vw)">
     <table class="figures">
       <tbody>
-        <tr v-for="(step, i) in steps" :key="i">
+        <tr v-for="(step, i) in worked.steps" :key="i">
           <td class="symbol">{{ step.symbol }}</td>
           <td>
             {{ step.meaning }}
@@ -34,7 +42,7 @@ const value = (step: Step) =>
     </table>
     <h2 class="head">{{ t('worked.sources') }}</h2>
     <ul>
-      <li v-for="source in sources" :key="source.name">
+      <li v-for="source in worked.sources" :key="source.name">
         {{ source.name }} <span class="soft">({{ t(`worked.${source.kind}`) }})</span>
       </li>
     </ul>

@@ -762,6 +762,8 @@ export const en = {
     humidity: 'Relative humidity, %',
     airIs: '{grams} g/m³ of {most}; dew point {dew} °C. {verdict}',
     surfaceC: 'Surface, °C',
+    humidityOf: 'Absolute humidity',
+    dewPoint: 'Dew point',
     potLife: 'Pot life',
     minutesAt23C: 'Of the data sheet at 23 °C, min',
     mixed: 'Mixed at once, g',

@@ -3,8 +3,8 @@ import { reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got } from '@/api/client'
 import NumberInput from '@/app/NumberInput.vue'
-import WorkedSteps from '@/app/WorkedSteps.vue'
 import FigureAnswer from './FigureAnswer.vue'
+import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
 /** What the air holds, whether a surface may be coated, and how long a mixed batch can be worked. */
@@ -59,18 +59,9 @@ const life = useFigure(
     <FigureAnswer :verdict="life.answer.value?.result.verdict" :wrong="life.wrong.value" data-testid="pot" />
   </div>
   <aside>
-    <div v-if="held.answer.value && dew.answer.value" class="card">
-      <h2>{{ t('figures.air') }}</h2>
-      <WorkedSteps
-        :title="t('figures.air')"
-        :steps="[...held.answer.value.steps, ...dew.answer.value.steps.slice(2)]"
-        :sources="dew.answer.value.sources"
-      />
-    </div>
-    <div v-if="life.answer.value" class="card">
-      <h2>{{ t('figures.potLife') }}</h2>
-      <WorkedSteps :title="t('figures.potLife')" :steps="life.answer.value.steps" :sources="life.answer.value.sources" />
-    </div>
+    <FigureSteps :title="t('figures.humidityOf')" :worked="held.answer.value" />
+    <FigureSteps :title="t('figures.dewPoint')" :worked="dew.answer.value" />
+    <FigureSteps :title="t('figures.potLife')" :worked="life.answer.value" />
   </aside>
 </template>
 

@@ -96,7 +96,7 @@ watch([panel, () => form.readings, lengths], useDebounceFn(work, 250), { immedia
     </table>
   </div>
   <aside>
-    <WorkedSteps v-if="found" :title="t('figures.bays')" :steps="found.steps" :sources="found.sources" />
+    <WorkedSteps :title="t('figures.bays')" :worked="found" />
     <p v-for="warning in found?.warnings ?? []" :key="warning" class="soft">{{ warning }}</p>
   </aside>
 </template>

@@ -5,8 +5,8 @@ import { api, got } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
 import FigureAnswer from './FigureAnswer.vue'
+import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
 /** How much sealant a bead takes, in how many cartridges and minutes; how thick a bond has to be. */
@@ -99,14 +99,8 @@ const plan = computed(() => laid.answer.value?.result)
     />
   </div>
   <aside>
-    <div v-if="laid.answer.value" class="card">
-      <h2>{{ t('figures.bead') }}</h2>
-      <WorkedSteps :title="t('figures.bead')" :steps="laid.answer.value.steps" :sources="laid.answer.value.sources" />
-    </div>
-    <div v-if="line.answer.value" class="card">
-      <h2>{{ t('figures.bond') }}</h2>
-      <WorkedSteps :title="t('figures.bond')" :steps="line.answer.value.steps" :sources="line.answer.value.sources" />
-    </div>
+    <FigureSteps :title="t('figures.bead')" :worked="laid.answer.value" />
+    <FigureSteps :title="t('figures.bond')" :worked="line.answer.value" />
   </aside>
 </template>
 

@@ -5,8 +5,8 @@ import { api, got } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
 import FigureAnswer from './FigureAnswer.vue'
+import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
 /** A frame that clamps the wall: what goes off the lugs, in which order the screws are tightened, and how far. */
@@ -121,14 +121,8 @@ const numbered = computed(
     <FigureAnswer :verdict="squeezed.answer.value?.result.verdict" :wrong="squeezed.wrong.value" data-testid="gasket" />
   </div>
   <aside>
-    <div v-if="clamped.answer.value" class="card">
-      <h2>{{ t('figures.clamp') }}</h2>
-      <WorkedSteps :title="t('figures.clamp')" :steps="clamped.answer.value.steps" :sources="clamped.answer.value.sources" />
-    </div>
-    <div v-if="squeezed.answer.value" class="card">
-      <h2>{{ t('figures.gasket') }}</h2>
-      <WorkedSteps :title="t('figures.gasket')" :steps="squeezed.answer.value.steps" :sources="squeezed.answer.value.sources" />
-    </div>
+    <FigureSteps :title="t('figures.clamp')" :worked="clamped.answer.value" />
+    <FigureSteps :title="t('figures.gasket')" :worked="squeezed.answer.value" />
   </aside>
 </template>
 

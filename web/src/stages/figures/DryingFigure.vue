@@ -58,7 +58,7 @@ watch([readings, air], async () => {
     <p v-if="found" class="verdict" :class="{ wet: !found.result.driesOut }" data-testid="drying">{{ found.result.verdict }}</p>
   </div>
   <aside>
-    <WorkedSteps v-if="found" :title="t('figures.drying')" :steps="found.steps" :sources="found.sources" />
+    <WorkedSteps :title="t('figures.drying')" :worked="found" />
   </aside>
 </template>
 

@@ -44,7 +44,7 @@ watch([text, lengths], useDebounceFn(read, 200))
     </template>
   </div>
   <aside>
-    <WorkedSteps v-if="answer" :title="t('figures.length')" :steps="answer.steps" :sources="answer.sources" />
+    <WorkedSteps :title="t('figures.length')" :worked="answer" />
   </aside>
 </template>
 

@@ -76,7 +76,7 @@ watch([lines, form], async () => {
     </template>
   </div>
   <aside>
-    <WorkedSteps v-if="found" :title="t('figures.lines')" :steps="found.steps" :sources="found.sources" />
+    <WorkedSteps :title="t('figures.lines')" :worked="found" />
   </aside>
 </template>
 

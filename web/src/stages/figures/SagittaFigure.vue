@@ -54,7 +54,7 @@ watch(typed, async () => {
     </table>
   </div>
   <aside>
-    <WorkedSteps v-if="found" :title="t('figures.sagitta')" :steps="found.steps" :sources="found.sources" />
+    <WorkedSteps :title="t('figures.sagitta')" :worked="found" />
   </aside>
 </template>
 

@@ -104,7 +104,7 @@ const sketch = computed(() => {
     </template>
   </div>
   <aside>
-    <WorkedSteps v-if="found" :title="t('figures.squareness')" :steps="found.steps" :sources="found.sources" />
+    <WorkedSteps :title="t('figures.squareness')" :worked="found" />
   </aside>
 </template>
 

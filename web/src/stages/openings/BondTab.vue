@@ -67,12 +67,7 @@ async function keep() {
         </tr>
       </tbody>
     </table>
-    <WorkedSteps
-      v-if="thickness.answer.value"
-      :title="t('bond.thickness')"
-      :steps="thickness.answer.value.steps"
-      :sources="thickness.answer.value.sources"
-    />
+    <WorkedSteps :title="t('bond.thickness')" :worked="thickness.answer.value" />
   </div>
   <aside>
     <div class="card">

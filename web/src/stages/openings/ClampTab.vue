@@ -216,12 +216,7 @@ const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
           </template>
         </tbody>
       </table>
-      <WorkedSteps
-        v-if="stack.answer.value"
-        :title="t('clamp.layers')"
-        :steps="stack.answer.value.steps"
-        :sources="stack.answer.value.sources"
-      />
+      <WorkedSteps :title="t('clamp.layers')" :worked="stack.answer.value" />
     </div>
   </aside>
 </template>

@@ -87,7 +87,7 @@ const p = computed(() => plan.answer.value?.result)
       <ul class="cautions soft">
         <li v-for="c in p.cautions" :key="c">{{ c }}</li>
       </ul>
-      <WorkedSteps :title="t('together.air')" :steps="plan.answer.value!.steps" :sources="plan.answer.value!.sources" />
+      <WorkedSteps :title="t('together.air')" :worked="plan.answer.value" />
     </template>
   </section>
 </template>

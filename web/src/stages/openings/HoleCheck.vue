@@ -126,7 +126,7 @@ const L = (mm: number) => lengthText(mm, props.lengths)
           </tr>
         </tbody>
       </table>
-      <WorkedSteps :title="t('asCut.title')" :steps="fit!.steps" :sources="fit!.sources" />
+      <WorkedSteps :title="t('asCut.title')" :worked="fit" />
     </template>
   </aside>
 </template>

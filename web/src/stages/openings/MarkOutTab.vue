@@ -182,7 +182,7 @@ const file = (ending: string) =>
         <ol>
           <li v-for="step in [...s.order, ...(from === 'outside' ? s.cutPath.howTo : [])]" :key="step">{{ step }}</li>
         </ol>
-        <WorkedSteps :title="t('openings.tab.mark-out')" :steps="sheet!.steps" :sources="sheet!.sources" />
+        <WorkedSteps :title="t('openings.tab.mark-out')" :worked="sheet" />
       </div>
     </template>
   </aside>

@@ -176,7 +176,7 @@ useKeys((event) => {
           </span>
         </button>
       </div>
-      <WorkedSteps :title="verdict.summary" :steps="work.verdict!.steps" :sources="work.verdict!.sources" />
+      <WorkedSteps :title="verdict.summary" :worked="work.verdict" />
     </div>
     <div class="card">
       <h2>{{ t('openings.elsewhere') }}</h2>
@@ -193,12 +193,7 @@ useKeys((event) => {
           </span>
         </button>
       </div>
-      <WorkedSteps
-        v-if="work.positions"
-        :title="t('openings.elsewhere')"
-        :steps="work.positions.steps"
-        :sources="work.positions.sources"
-      />
+      <WorkedSteps :title="t('openings.elsewhere')" :worked="work.positions" />
     </div>
     <div class="card">
       <h2>{{ t('openings.matters') }}</h2>

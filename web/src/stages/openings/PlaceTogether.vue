@@ -214,7 +214,7 @@ const n = (x: number) => Math.round(x * 10) / 10
         </template>
         <template v-else>{{ t(plan.provenOptimal ? 'together.proven' : 'together.unproven') }}</template>
       </div>
-      <WorkedSteps v-if="answer" :title="t('together.title')" :steps="answer.steps" :sources="answer.sources" />
+      <WorkedSteps :title="t('together.title')" :worked="answer" />
     </aside>
   </div>
 </template>

@@ -114,7 +114,7 @@ const layers = computed(() => [...new Set(s.value?.strips.map((x) => x.layer) ??
           </table>
         </template>
       </div>
-      <WorkedSteps v-if="seat" :title="t('openings.tab.seat')" :steps="seat.steps" :sources="seat.sources" />
+      <WorkedSteps :title="t('openings.tab.seat')" :worked="seat" />
       <p class="soft">{{ t('seat.model') }}</p>
     </template>
   </aside>

@@ -128,7 +128,7 @@ const amount = (c: Schemas['Consumable']) =>
           </tbody>
         </table>
       </div>
-      <WorkedSteps :title="t('openings.tab.steps')" :steps="answer!.steps" :sources="answer!.sources" />
+      <WorkedSteps :title="t('openings.tab.steps')" :worked="answer" />
     </template>
   </aside>
 </template>

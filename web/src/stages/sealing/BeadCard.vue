@@ -106,12 +106,7 @@ defineExpose({ notch })
           </tr>
         </tbody>
       </table>
-      <WorkedSteps
-        v-if="bead.answer.value"
-        :title="t('sealing.howMuch')"
-        :steps="bead.answer.value.steps"
-        :sources="bead.answer.value.sources"
-      />
+      <WorkedSteps :title="t('sealing.howMuch')" :worked="bead.answer.value" />
     </template>
   </div>
 </template>

@@ -66,12 +66,7 @@ const span = (h: number | null) =>
         </tr>
       </tbody>
     </table>
-    <WorkedSteps
-      v-if="cure.answer.value"
-      :title="t('sealing.howLong')"
-      :steps="cure.answer.value.steps"
-      :sources="cure.answer.value.sources"
-    />
+    <WorkedSteps :title="t('sealing.howLong')" :worked="cure.answer.value" />
     <p class="soft">{{ t('sealing.airMore') }}</p>
   </div>
 </template>

@@ -108,12 +108,7 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
       </template>
     </div>
     <p v-for="w in choice.answer.value?.warnings ?? []" :key="w" class="soft">{{ w }}</p>
-    <WorkedSteps
-      v-if="choice.answer.value"
-      :title="t('sealing.which')"
-      :steps="choice.answer.value.steps"
-      :sources="choice.answer.value.sources"
-    />
+    <WorkedSteps :title="t('sealing.which')" :worked="choice.answer.value" />
   </div>
   <template v-if="product">
     <p class="soft">

@@ -185,7 +185,7 @@ useKeys((event) => {
               </tr>
             </tbody>
           </table>
-          <WorkedSteps v-if="bays" :title="t('walkaround.bays')" :steps="bays.steps" :sources="bays.sources" />
+          <WorkedSteps :title="t('walkaround.bays')" :worked="bays" />
         </div>
       </template>
       <PanelForm v-else-if="tab === 'shape'" v-model:outline="outline" :row="panel" :vehicle-id="shell.vehicle.id" />

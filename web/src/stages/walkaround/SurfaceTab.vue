@@ -139,7 +139,7 @@ async function choose(event: Event) {
       </tbody>
     </table>
     <p v-for="w in difference.warnings" :key="w" class="wrong">{{ w }}</p>
-    <WorkedSteps :title="t('surface.differs')" :steps="difference.steps" :sources="difference.sources" />
+    <WorkedSteps :title="t('surface.differs')" :worked="difference" />
   </div>
   <div class="card">
     <h2>{{ t('surface.counts') }}</h2>

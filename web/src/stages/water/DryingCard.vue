@@ -67,7 +67,7 @@ function dryOn(p: Place): string {
       <p v-if="p.outlook">{{ p.outlook.result.verdict }}</p>
       <p v-else class="soft">{{ t('waysOut.oneReading') }}</p>
       <p v-if="dryOn(p) && p.outlook!.result.hoursToLimit! > 0">{{ t('waysOut.dryOn', { when: dryOn(p) }) }}</p>
-      <WorkedSteps v-if="p.outlook" :title="p.name" :steps="p.outlook.steps" :sources="p.outlook.sources" />
+      <WorkedSteps :title="p.name" :worked="p.outlook" />
     </div>
   </div>
 </template>

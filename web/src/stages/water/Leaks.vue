@@ -207,7 +207,7 @@ useKeys((event) => {
       <div class="row">
         <button class="btn" type="button" @click="addSuspect">{{ t('leaks.addSuspect') }}</button>
         <button class="btn plain" type="button" @click="priors = true">{{ t('leaks.priors') }}</button>
-        <WorkedSteps v-if="answer" :title="t('leaks.title')" :steps="answer.steps" :sources="answer.sources" />
+        <WorkedSteps :title="t('leaks.title')" :worked="answer" />
       </div>
       <p v-for="w in answer?.warnings ?? []" :key="w" class="soft">{{ w }}</p>
       <p class="soft">{{ t('leaks.model') }}</p>

@@ -72,12 +72,7 @@ function add(panel: Stored<Schemas['Panel']>) {
       </table>
       <div class="row">
         <button class="btn" type="button" @click="add(panel as Stored<Schemas['Panel']>)">{{ t('waysOut.addReading') }}</button>
-        <WorkedSteps
-          v-if="outlooks[panel.id]"
-          :title="panelName(panel.value)"
-          :steps="outlooks[panel.id]!.steps"
-          :sources="outlooks[panel.id]!.sources"
-        />
+        <WorkedSteps v-if="outlooks[panel.id]" :title="panelName(panel.value)" :worked="outlooks[panel.id]" />
       </div>
     </div>
     <RecordDialogue

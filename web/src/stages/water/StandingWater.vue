@@ -162,7 +162,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
             </tr>
           </tbody>
         </table>
-        <WorkedSteps :title="t('water.mends')" :steps="mends.steps" :sources="mends.sources" />
+        <WorkedSteps :title="t('water.mends')" :worked="mends" />
       </div>
       <div class="card">
         <button class="btn" type="button" :disabled="searching" @click="findWorst">
@@ -213,7 +213,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
             }}
           </p>
         </template>
-        <WorkedSteps v-if="map" :title="t('water.title')" :steps="map.steps" :sources="map.sources" />
+        <WorkedSteps :title="t('water.title')" :worked="map" />
       </div>
       <p class="soft">{{ t('water.model') }}</p>
     </aside>

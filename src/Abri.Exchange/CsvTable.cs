@@ -24,5 +24,5 @@ internal static class CsvTable
     }
 
     /// <summary>A spreadsheet would run text that starts like a formula; an apostrophe stops it.</summary>
-    private static string Safe(string text) => text.Length > 0 && text[0] is '=' or '+' or '-' or '@' ? "'" + text : text;
+    private static string Safe(string text) => text.Length > 0 && text[0] is '=' or '+' or '-' or '@' or '\t' or '\r' ? "'" + text : text;
 }

@@ -3,6 +3,7 @@ using Abri.Core.Openings;
 using Abri.Core.Procedures;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using CsCheck;
 
 namespace Abri.Core.Tests.Procedures;
 
@@ -121,6 +122,28 @@ public class OpeningProcedureTests
         Assert.Contains(says, p.Steps.Single(s => s.Title == "Edge trim").Do);
         Assert.Equal(work.Site.Fitting.CutOut.PerimeterMm + 20, p.Consumables.Single(c => c.Name == buys).Amount, 6);
     }
+
+    [Fact] // Places, ribs, walls and schools that nobody chose
+    public void Wherever_a_place_is_not_blocked_there_are_steps_that_open_the_shell_once_and_close_it_in_the_dry() =>
+        Gen.Select(Gen.Enum<FittingKind>(), Gen.Double[300, 3900], Gen.Double[-500, 500], Shell.BaysTests.RandomMembers, Gen.Enum<RibInTheWay>(), Gen.Enum<RibOrder>(), Gen.Double[0.8, 70], Gen.Bool).Sample((kind, s, t, members, rib, order, wall, twoSkins) =>
+        {
+            OpeningWork work = Work(kind);
+            var schools = new Schools(rib, CutSize.WithClearance, order, SpacerRing.FoamTape, WideTrim.Wider, FlangeBedding.Adhesive);
+            Member[] named = [.. members.Select((m, i) => m with { Name = $"M{i}" })];
+            work = work with { Centre = new PanelPoint(s, t), Schools = schools, Site = work.Site with { Members = named, WallMm = wall, RibInTheWay = rib, Panel = work.Site.Panel with { SkinGapMm = twoSkins ? 30 : null } } };
+            bool judged = OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out _);
+            bool written = OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? procedure, out Problem? problem);
+            if (!judged || verdict!.Result.State == VerdictState.Blocked) return !written && problem!.Message.Length > 10;
+            if (!written) return false;
+            WorkStep[] steps = [.. procedure!.Result.Steps];
+            int opens = Array.FindIndex(steps, x => x.Shell == ShellChange.Opens), closes = Array.FindIndex(steps, x => x.Shell == ShellChange.Closes);
+            bool once = steps.Count(x => x.Shell == ShellChange.Opens) == 1 && steps.Count(x => x.Shell == ShellChange.Closes) == 1 && opens < closes;
+            bool dry = steps[opens..(closes + 1)].Where(x => x.Place is WorkPlace.Outside or WorkPlace.Roof).All(x => x.Weather.Dry);
+            bool headed = steps.Select((x, i) => (x, i)).Where(x => x.x.Title.EndsWith(" back", StringComparison.Ordinal)).All(x => Array.FindIndex(steps, y => y.Title.StartsWith("Headers", StringComparison.Ordinal)) < x.i);
+            bool whole = procedure.Result.Consumables.All(c => c.Amount > 0) && steps.All(x => x.Minutes.Quick >= 0 && x.WaitHours >= 0 && x.People >= 1 && !x.Do.Contains("NaN"));
+            bool trimmed = steps.Any(x => x.Title == "Edge trim") == twoSkins;
+            return once && dry && headed && whole && trimmed;
+        }, iter: 300);
 
     [Fact]
     public void There_are_no_steps_for_cutting_structure()

@@ -135,6 +135,12 @@ public sealed class ShellTests : IAsyncLifetime
     {
         string mark = Uri.EscapeDataString("Stain below bow 4");
         JsonNode hunt = (await app.Get($"/api/vehicles/{heron}/leaks?mark={mark}"))["result"]!;
+        // Where nobody says which, the stain that waits first is asked about; all of them only where somebody wants that.
+        JsonNode first = (await app.Get($"/api/vehicles/{heron}/leaks"))["result"]!, all = (await app.Get($"/api/vehicles/{heron}/leaks?all=true"))["result"]!;
+        Assert.Equal(("Stain below bow 4", hunt["ranking"]!.ToJsonString()), ((string)first["mark"]!, first["ranking"]!.ToJsonString()));
+        Assert.Null(all["mark"]);
+        Assert.Equal(first["marks"]!.ToJsonString(), all["marks"]!.ToJsonString());
+        Assert.Contains("Stain below bow 4", all["marks"]!.AsArray().Select(m => (string)m!));
         Assert.Equal("Aerial grommet perished", (string)hunt["ranking"]!["suspects"]![0]!["name"]!);
         // The answers that somebody gets who sprays: wet where the corner is sprayed, dry elsewhere.
         for (int test = 0; test < 3; test++)

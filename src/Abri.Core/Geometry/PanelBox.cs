@@ -52,6 +52,13 @@ public readonly record struct PanelBox(double SMinMm, double SMaxMm, double TMin
     public bool Overlaps(PanelBox other) =>
         SMinMm < other.SMaxMm && other.SMinMm < SMaxMm && TMinMm < other.TMaxMm && other.TMinMm < TMaxMm;
 
+    /// <summary>Shortest distance to another rectangle, mm; 0 where they meet.</summary>
+    public double DistanceMm(PanelBox other)
+    {
+        double s = Math.Max(0, Math.Max(SMinMm - other.SMaxMm, other.SMinMm - SMaxMm)), t = Math.Max(0, Math.Max(TMinMm - other.TMaxMm, other.TMinMm - TMaxMm));
+        return Math.Sqrt((s * s) + (t * t));
+    }
+
     /// <summary>Whether a point lies in the rectangle or on its edge.</summary>
     public bool Holds(PanelPoint p) => p.SMm >= SMinMm && p.SMm <= SMaxMm && p.TMm >= TMinMm && p.TMm <= TMaxMm;
 }

@@ -20,7 +20,7 @@ public sealed record ListedOpening(string Id, OpeningStanding Standing, string? 
 internal sealed class OpeningOverview(PanelStore panels, OpeningStore openings, FittingStore fittings, JointStore joints, StoredSites sites)
 {
     /// <summary>The openings of a vehicle, panel by panel.</summary>
-    public IReadOnlyList<ListedOpening> Of(string vehicleId) => [.. All(vehicleId).Select(o => new ListedOpening(o.Row.Id, OpeningProgress.Of(o.Row.Value, o.Site, o.Joint), o.Joint?.Product))];
+    public IReadOnlyList<ListedOpening> Of(string vehicleId) => [.. All(vehicleId).ToArray().AsParallel().AsOrdered().Select(o => new ListedOpening(o.Row.Id, OpeningProgress.Of(o.Row.Value, o.Site, o.Joint), o.Joint?.Product))];
 
     /// <summary>The same as a table.</summary>
     public string Csv(string vehicleId)
@@ -35,7 +35,8 @@ internal sealed class OpeningOverview(PanelStore panels, OpeningStore openings, 
         foreach (var panel in panels.All(vehicleId))
         {
             IReadOnlyList<Stored<Joint>> kept = joints.All(panel.Id);
-            foreach (Stored<Opening> row in openings.All(panel.Id)) yield return (row, sites.Of(row), kept.FirstOrDefault(j => j.Value.Of == row.Value.Name)?.Value);
+            Func<Stored<Opening>, Site> site = sites.OnPanel(panel.Id);
+            foreach (Stored<Opening> row in openings.All(panel.Id)) yield return (row, site(row), kept.FirstOrDefault(j => j.Value.Of == row.Value.Name)?.Value);
         }
     }
 }

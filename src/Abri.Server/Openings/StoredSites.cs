@@ -11,15 +11,21 @@ namespace Abri.Server.Openings;
 internal sealed class StoredSites(VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings)
 {
     /// <summary>The site of an opening: its panel with members, its fitting, the other openings and the zones.</summary>
-    public Site Of(Stored<Opening> row)
+    public Site Of(Stored<Opening> row) => OnPanel(row.OwnerId!)(row);
+
+    /// <summary>Makes the sites of the openings of a panel, which is read once for all of them.</summary>
+    public Func<Stored<Opening>, Site> OnPanel(string panelId)
     {
-        Stored<Panel> panel = panels.Find(row.OwnerId!)!;
+        Stored<Panel> panel = panels.Find(panelId)!;
         Vehicle vehicle = vehicles.Find(panel.OwnerId!)!.Value;
-        Opening opening = row.Value;
-        return new Site(
-            panel.Value, [.. members.All(panel.Id).Select(m => m.Value)], fittings.Find(opening.FittingId)!.Value, opening.Schools.RibInTheWay, opening.TurnDeg, opening.WallMm,
-            [.. openings.All(panel.Id).Where(o => o.Id != row.Id).Select(o => new Neighbour(o.Value.Name, fittings.Find(o.Value.FittingId)!.Value, o.Value.Centre, o.Value.TurnDeg))],
-            [.. zones.All(panel.OwnerId).Select(z => z.Value)], new LengthFormat(vehicle.Units, vehicle.InchDenominator),
-            [.. panels.All(panel.OwnerId).Where(p => p.Id != panel.Id && p.Value.Kind == PanelKind.SlidingDoor).Select(p => p.Value)]);
+        Dictionary<string, Fitting> catalogue = fittings.All().ToDictionary(f => f.Id, f => f.Value);
+        Member[] own = [.. members.All(panel.Id).Select(m => m.Value)];
+        (string Id, Neighbour Neighbour)[] placed = [.. openings.All(panel.Id).Select(o => (o.Id, new Neighbour(o.Value.Name, catalogue[o.Value.FittingId], o.Value.Centre, o.Value.TurnDeg)))];
+        Zone[] inside = [.. zones.All(panel.OwnerId).Select(z => z.Value)];
+        Panel[] doors = [.. panels.All(panel.OwnerId).Where(p => p.Id != panel.Id && p.Value.Kind == PanelKind.SlidingDoor).Select(p => p.Value)];
+        var lengths = new LengthFormat(vehicle.Units, vehicle.InchDenominator);
+        return row => new Site(
+            panel.Value, own, catalogue[row.Value.FittingId], row.Value.Schools.RibInTheWay, row.Value.TurnDeg, row.Value.WallMm,
+            [.. placed.Where(o => o.Id != row.Id).Select(o => o.Neighbour)], inside, lengths, doors);
     }
 }

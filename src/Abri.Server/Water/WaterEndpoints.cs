@@ -71,8 +71,9 @@ internal static class WaterEndpoints
         return mends.IsOk(out Worked<MendsOfRoof>? worked, out Core.Problem? problem) ? TypedResults.Ok(worked) : Problems.Of(problem);
     }
 
+    /// <summary>The search for a leak: about one mark, about all of them, or about the one that waits first where nobody says.</summary>
     private static Results<Ok<Worked<LeakHunt>>, ProblemHttpResult> Leaks(
-        string vehicleId, string? mark, VehicleStore vehicles, PanelStore panels, MemberStore members, FindingStore findings, OpeningStore openings, FittingStore fittings, WaterStores water, LeakPriorStore priors)
+        string vehicleId, string? mark, bool? all, VehicleStore vehicles, PanelStore panels, MemberStore members, FindingStore findings, OpeningStore openings, FittingStore fittings, WaterStores water, LeakPriorStore priors)
     {
         WetPanel[] wet =
         [
@@ -89,6 +90,6 @@ internal static class WaterEndpoints
             }),
         ];
         var shell = new WetShell(wet, vehicles.Find(vehicleId)!.Value.Attitude ?? new Attitude(0, 0), [.. priors.All(vehicleId).Select(p => p.Value)]);
-        return LeakHunt.Of(shell, mark).IsOk(out Worked<LeakHunt>? hunt, out Core.Problem? problem) ? TypedResults.Ok(hunt) : Problems.Of(problem);
+        return (mark is null && all != true ? LeakHunt.OfFirst(shell) : LeakHunt.Of(shell, mark)).IsOk(out Worked<LeakHunt>? hunt, out Core.Problem? problem) ? TypedResults.Ok(hunt) : Problems.Of(problem);
     }
 }

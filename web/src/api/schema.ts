@@ -2700,6 +2700,8 @@ export interface components {
             spots: components["schemas"]["WetSpot"][];
             tests: components["schemas"]["PlannedTest"][];
             covers: components["schemas"]["TemporaryCover"][];
+            marks: string[];
+            mark: null | string;
         };
         LeakPrior: {
             kind: components["schemas"]["SuspectKind"];
@@ -6665,6 +6667,7 @@ export interface operations {
         parameters: {
             query?: {
                 mark?: string;
+                all?: boolean;
             };
             header?: never;
             path: {

@@ -55,7 +55,7 @@ internal static class KindRules
         (string? name, double nearest, IReadOnlyList<PanelPoint> at) = (null, double.PositiveInfinity, []);
         void Look(string what, PanelBox box)
         {
-            double distance = Plane.Polygon(placed.Cut).Distance(Plane.Polygon(box));
+            double distance = placed.Cut.DistanceMm(box);
             if (distance < nearest) (name, nearest, at) = (what, distance, box.Corners);
         }
         foreach (Obstacle o in placed.Ground.Obstacles.Where(o => o.Member.Kind is MemberKind.WiringRun or MemberKind.FillerNeck)) Look(o.Member.Name, o.Box);

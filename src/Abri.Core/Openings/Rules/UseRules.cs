@@ -47,7 +47,7 @@ internal static class UseRules
 
     private static IEnumerable<VerdictRow> Beside(Placed placed, Neighbour neighbour)
     {
-        double gap = Plane.Polygon(placed.Flange).Distance(Plane.Polygon(neighbour.Flange));
+        double gap = placed.Flange.DistanceMm(neighbour.Flange);
         bool apart = gap >= PlacingFigures.FlangeGapMm - PlacingFigures.HairMm;
         var where = new Mark(neighbour.Flange.Corners, true);
         yield return new VerdictRow(

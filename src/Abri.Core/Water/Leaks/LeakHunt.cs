@@ -46,8 +46,10 @@ public sealed record PlannedTest(
 /// <param name="Spots">The places that were looked at.</param>
 /// <param name="Tests">Water tests, best first; those that may not be made yet last.</param>
 /// <param name="Covers">What keeps the likeliest shut until they are mended, where rain is near.</param>
+/// <param name="Marks">Names of all wet places of the shell, whichever is asked about.</param>
+/// <param name="Mark">The one that is asked about; null for all of them.</param>
 public sealed record LeakHunt(
-    LeakRanking Ranking, IReadOnlyList<HuntedSuspect> Suspects, IReadOnlyList<WetSpot> Spots, IReadOnlyList<PlannedTest> Tests, IReadOnlyList<TemporaryCover> Covers)
+    LeakRanking Ranking, IReadOnlyList<HuntedSuspect> Suspects, IReadOnlyList<WetSpot> Spots, IReadOnlyList<PlannedTest> Tests, IReadOnlyList<TemporaryCover> Covers, IReadOnlyList<string> Marks, string? Mark)
 {
     /// <summary>Two places nearer than this are one spot, mm.</summary>
     private const double SameSpotMm = 250;
@@ -57,6 +59,18 @@ public sealed record LeakHunt(
 
     private const int MostCovers = 4;
     private const double UsualSpreadMm = 60;
+
+    /// <summary>Weighs what is known of the mark that waits first: a leak is hunted for one mark at a time.</summary>
+    /// <remarks>Stains that wait come in the order of work, then whatever else is wet; where nothing is, all is weighed.</remarks>
+    /// <param name="shell">The shell.</param>
+    public static Result<Worked<LeakHunt>> OfFirst(WetShell shell)
+    {
+        Looked[] looked = Gather(shell, new Worksheet());
+        Place[] places = Cluster(looked);
+        string[] marks = Wet(looked, places);
+        IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. shell.Panels.SelectMany(p => p.Findings).Where(f => f.Kind == FindingKind.Stain).Select(f => new Waiting(f.Name, "", f))]);
+        return Of(shell, inOrder.Select(job => job.Id).FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault());
+    }
 
     /// <summary>Weighs all that is known of a shell.</summary>
     /// <param name="shell">The shell.</param>
@@ -74,6 +88,7 @@ public sealed record LeakHunt(
         }
         Looked[] looked = Gather(shell, sheet);
         Place[] places = Cluster(looked);
+        string[] marks = Wet(looked, places);
         if (mark is not null)
         {
             int only = Array.FindIndex(places, p => p.Name == mark);
@@ -109,8 +124,10 @@ public sealed record LeakHunt(
                 .Select(s => TemporaryCover.Of(s.Number, offered[s.Number].Suspect, panels[offered[s.Number].PanelId].Panel.Facing == Facing.Up)),
         ];
         Finish(sheet, ranking);
-        return sheet.Finish(new LeakHunt(ranking.Result, hunted, [.. places.Select((p, i) => p.AsSpot(looked, i)).Where((_, i) => looked.Any(l => l.PlaceIndex == i))], tests, covers));
+        return sheet.Finish(new LeakHunt(ranking.Result, hunted, [.. places.Select((p, i) => p.AsSpot(looked, i)).Where((_, i) => looked.Any(l => l.PlaceIndex == i))], tests, covers, marks, mark));
     }
+
+    private static string[] Wet(Looked[] looked, Place[] places) => [.. places.Select((p, i) => p.AsSpot(looked, i)).Where(s => s.Wet).Select(s => s.Name)];
 
     private static Worked<LeakHunt> Nothing(WetShell shell, IReadOnlyList<OfferedSuspect> offered, Worksheet sheet)
     {
@@ -121,7 +138,7 @@ public sealed record LeakHunt(
         ];
         var ranking = new LeakRanking(LeakState.NothingWet, "Nothing was looked at yet. Write down where water shows, or that a place stayed dry in the rain.", ranked, 1, 0, 0, [], []);
         sheet.Cite(new Source("Priors by kind and state", SourceKind.Assumption));
-        return sheet.Finish(new LeakHunt(ranking, [.. offered.Select(o => new HuntedSuspect(o.PanelId, o.Suspect, o.Origin, o.Why, 0, [], ""))], [], [], []));
+        return sheet.Finish(new LeakHunt(ranking, [.. offered.Select(o => new HuntedSuspect(o.PanelId, o.Suspect, o.Origin, o.Why, 0, [], ""))], [], [], [], [], null));
     }
 
     /// <summary>The steps of the ranking are those of the hunt.</summary>

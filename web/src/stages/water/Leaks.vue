@@ -30,7 +30,7 @@ const router = useRouter()
 const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
-const { answer, hunt, next, spots, mark, trouble } = useLeaks()
+const { answer, hunt, next, marks, mark, trouble } = useLeaks()
 const chosen = ref<number | null>(null)
 const test = ref<Schemas['PlannedTest'] | null>(null)
 /** The test that is being made on a vehicle; it outlives a reload. */
@@ -175,7 +175,7 @@ useKeys((event) => {
         {{ t('leaks.which') }}
         <select v-model="mark" class="field">
           <option value="">{{ t('leaks.all') }}</option>
-          <option v-for="s in spots.filter((x) => x.wet)" :key="s.name" :value="s.name">{{ s.name }}</option>
+          <option v-for="name in marks" :key="name" :value="name">{{ name }}</option>
         </select>
       </label>
       <div class="verdict" :class="state" role="status" data-testid="leak-verdict">

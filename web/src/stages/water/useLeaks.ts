@@ -1,44 +1,50 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { api, got, type Schemas } from '@/api/client'
+import { api, ApiProblem, got, type Schemas } from '@/api/client'
 import { said, useState } from '@/app/state'
 
 /** The hunt for leaks of the vehicle, weighed anew after each change; about one mark, or about all of them. */
 export function useLeaks() {
   const { shell } = useState()
   const answer = shallowRef<Schemas['WorkedOfLeakHunt'] | null>(null)
-  const spots = shallowRef<Schemas['WetSpot'][]>([])
-  /** Name of the mark that is asked about; empty for all. */
+  /** Name of the mark that is asked about; empty for all, null until the server has said which waits first. */
   const mark = ref<string | null>(null)
   const trouble = ref('')
   let asked = 0
 
-  const ask = (name: string) =>
-    got(
-      api.GET('/api/vehicles/{vehicleId}/leaks', {
-        params: { path: { vehicleId: shell.value!.vehicle.id }, query: name ? { mark: name } : {} },
-      }),
-    )
-  /** One asks about the stain that waits first: a leak is hunted for one mark at a time. */
-  function firstMark(): string {
-    const wet = new Set(spots.value.filter((s) => s.wet).map((s) => s.name))
-    const inOrder = shell.value!.next.flatMap((job) => shell.value!.findings.filter((f) => f.id === job.id))
-    return inOrder.find((f) => f.value.kind === 'stain' && wet.has(f.value.name))?.value.name ?? [...wet][0] ?? ''
-  }
+  /** The mark that was named by an answer and needs no question of its own. */
+  let known: string | undefined
+
   async function weigh() {
     const own = ++asked
+    const about = mark.value
     try {
-      const all = await ask('')
-      spots.value = all.result.spots
-      if (mark.value === null || (mark.value && !spots.value.some((s) => s.name === mark.value))) mark.value = firstMark()
-      const one = mark.value ? await ask(mark.value) : all
-      if (own === asked) [answer.value, trouble.value] = [one, '']
+      const answered = await got(
+        api.GET('/api/vehicles/{vehicleId}/leaks', {
+          params: {
+            path: { vehicleId: shell.value!.vehicle.id },
+            query: about === null ? {} : about === '' ? { all: true } : { mark: about },
+          },
+        }),
+      )
+      if (own !== asked) return
+      ;[answer.value, trouble.value] = [answered, '']
+      // Not a new question, only its name.
+      if (about === null) known = mark.value = answered.result.mark ?? ''
     } catch (e) {
-      if (own === asked) trouble.value = said(e)
+      if (own !== asked) return
+      // The mark was mended or taken away meanwhile: ask about the one that waits first now.
+      if (about && e instanceof ApiProblem && e.code === 'mark-unknown') mark.value = null
+      else trouble.value = said(e)
     }
   }
-  watch([shell, mark], weigh, { immediate: true })
+  watch(shell, weigh, { immediate: true })
+  watch(mark, (now) => {
+    if (now !== known) void weigh()
+    known = undefined
+  })
 
   const hunt = computed(() => answer.value?.result ?? null)
+  const marks = computed(() => hunt.value?.marks ?? [])
   const next = computed(() => hunt.value?.tests.find((test) => test.test.notYet === null) ?? null)
-  return { answer, hunt, next, spots, mark, trouble }
+  return { answer, hunt, next, marks, mark, trouble }
 }

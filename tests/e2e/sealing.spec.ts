@@ -15,6 +15,8 @@ async function stage(page: Page, name: 'Openings' | 'Sealing', vehicle = /Heron/
   await page.goto(`${app.url}/vehicles`)
   await page.getByRole('link', { name: vehicle }).click()
   await page.getByRole('link', { name }).first().click()
+  // The walkaround names the same openings: what is clicked next is meant on the other screen.
+  await page.waitForURL(`**/${name.toLowerCase()}`)
 }
 async function opening(page: Page, name: string, tab: string) {
   await stage(page, 'Openings')
@@ -63,6 +65,8 @@ test('lugs are ticked, screws tapped in order and gaps kept, and all of it is th
   await page.getByLabel('Layer').nth(1).fill('8')
   await expect(page.getByTestId('stack')).toContainText('Cut 7 mm off each of the 10 lugs')
   await page.getByRole('button', { name: 'Save layers' }).click()
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+  await expect(page.getByText('Saved', { exact: true })).toBeHidden()
   for (const n of [1, 2, 3]) {
     await page.getByRole('button', { name: `Next: screw ${n}.` }).click()
     await expect(page.getByTestId('turn')).toContainText(`Next: screw ${n + 1}`)
@@ -73,6 +77,7 @@ test('lugs are ticked, screws tapped in order and gaps kept, and all of it is th
   await page.getByLabel('After, place 2').fill('5')
   await expect(page.getByTestId('gasket')).toContainText('place 2')
   await page.getByRole('button', { name: 'Save gaps' }).click()
+  await expect(page.getByText('Saved', { exact: true }).last()).toBeVisible()
   await page.reload()
   await expect(page.getByTestId('turn')).toContainText('Next: screw 4')
   await expect(page.getByRole('button', { name: 'Lug 4' })).toHaveAttribute('aria-pressed', 'true')

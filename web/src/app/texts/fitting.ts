@@ -88,6 +88,7 @@ export const fittingTexts = {
     layer: 'Layer',
     addLayer: 'Add a layer',
     keep: 'Save layers',
+    saved: 'Saved',
     stack: 'Stack',
     trim: 'Off each lug',
     pack: 'To be packed',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { message } from 'ant-design-vue'
 import { computed, reactive, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
@@ -99,12 +100,12 @@ async function keepGaps() {
   if (!(await lengthsRead())) return
   const typed = form.gaps.filter((g) => g.before !== null)
   const gaps = { beforeMm: typed.map((g) => g.before!), afterMm: typed.flatMap((g) => (g.after === null ? [] : [g.after])) }
-  await save(() => gaps)
+  if (await save(() => gaps)) void message.success(t('clamp.saved'))
 }
 async function keepLayers() {
   if (!(await lengthsRead())) return
   const typed = layers.value
-  await save(() => ({ layers: typed }))
+  if (await save(() => ({ layers: typed }))) void message.success(t('clamp.saved'))
 }
 const turn = computed(() => kept.value.tight.length)
 const trimmedCount = computed(() => lugs.value.filter(Boolean).length)

@@ -213,12 +213,12 @@ public static class OpeningProcedure
                 ? "Trim what was pressed out flush. Roofing tape over the edge of the flange and onto the skin, low side first, each next piece over the last, rolled down hard; its last joint at the low end."
                 : roof
                 ? "Trim the bedding flush. Lap sealant over every screw head and along the edge, thin at the low end so that water runs off."
-                : "Trim the bedding flush. A fine bead along the top and both sides, drawn off to a fillet with a rounded tool and soapy water; a second fine one where it has shrunk. The bottom stays open, so that what gets in gets out.", 20, Out) with
+                : "Trim the bedding flush. A fine bead along the top and both sides, tooled to a fillet with soapy water; a second fine one where it has shrunk. The bottom stays open, so that what gets in gets out.", 20, Out) with
             {
                 Cautions = OutCautions,
                 Weather = Laying,
                 WaitHours = 4,
-                Consumables = [glued ? new Consumable("Roofing tape", fitting.Flange.PerimeterMm * 1.1, "mm") : new Consumable(roof ? "Lap sealant" : "Sealant that can be drawn off", fitting.Flange.PerimeterMm * 0.06, "ml")],
+                Consumables = [glued ? new Consumable("Roofing tape", fitting.Flange.PerimeterMm * 1.1, "mm") : new Consumable(roof ? "Lap sealant" : "Tooling sealant", fitting.Flange.PerimeterMm * 0.06, "ml")],
             };
         }
 

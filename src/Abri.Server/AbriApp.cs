@@ -30,6 +30,8 @@ public static class AbriApp
     /// <summary>Builds the application; it is not started yet.</summary>
     public static WebApplication Build(AppOptions options)
     {
+        // What is wrong with a value ends its rules: those after it may take for granted that it is there.
+        ValidatorOptions.Global.DefaultRuleLevelCascadeMode = CascadeMode.Stop;
         // Opened first, so that a file that cannot be used is reported before anything listens.
         var database = Database.Open(options.Folder.DatabaseFile, TimeProvider.System);
         WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() });

@@ -7,6 +7,9 @@ public sealed class Database
 {
     private readonly string connectionString;
 
+    /// <summary>Held by the change that is being written: SQLite itself only lets a second writer poll, and gives up after the timeout.</summary>
+    private readonly object writing = new();
+
     private Database(string file, TimeProvider clock)
     {
         File = file;
@@ -43,8 +46,21 @@ public sealed class Database
         return Scalar(connection, "PRAGMA user_version") == SchemaVersion;
     }
 
-    /// <summary>Begins a change: all or nothing, with its row in the history.</summary>
-    internal Work Begin() => new(Connect(), Clock);
+    /// <summary>Begins a change: all or nothing, with its row in the history. Changes of this program wait for one another in turn.</summary>
+    /// <exception cref="SqliteException">Another program holds the file.</exception>
+    internal Work Begin()
+    {
+        Monitor.Enter(writing);
+        try
+        {
+            return new Work(Connect(), Clock, () => Monitor.Exit(writing));
+        }
+        catch
+        {
+            Monitor.Exit(writing);
+            throw;
+        }
+    }
 
     /// <summary>Opens a connection with the settings that every one needs.</summary>
     internal SqliteConnection Connect()

@@ -14,15 +14,27 @@ internal sealed class Work : IDisposable
     private readonly SqliteTransaction transaction;
     private readonly TimeProvider clock;
     private readonly DateTimeOffset begun;
+    private readonly Action ended;
     private readonly List<(string Table, string Id, string? Before, string? After)> touched = [];
     private int ids;
 
-    public Work(SqliteConnection connection, TimeProvider clock)
+    /// <param name="connection">A connection of its own, closed with it.</param>
+    /// <param name="clock">Tells the time of the change.</param>
+    /// <param name="ended">Called once when it is disposed of; not when it could not begin.</param>
+    public Work(SqliteConnection connection, TimeProvider clock, Action ended)
     {
-        (this.connection, this.clock) = (connection, clock);
+        (this.connection, this.clock, this.ended) = (connection, clock, ended);
         begun = clock.GetUtcNow();
-        // Immediate: a write that has to wait does so here, not half way through.
-        transaction = connection.BeginTransaction(deferred: false);
+        try
+        {
+            // Immediate: a write that has to wait does so here, not half way through.
+            transaction = connection.BeginTransaction(deferred: false);
+        }
+        catch
+        {
+            connection.Dispose();
+            throw;
+        }
     }
 
     /// <summary>An id for a row of this change: a millisecond after the one before, so that rows added together keep their order.</summary>
@@ -104,6 +116,7 @@ internal sealed class Work : IDisposable
     {
         transaction.Dispose();
         connection.Dispose();
+        ended();
     }
 
     private List<(string Table, string Id, string? Image)> Images(long seq, bool undo)

@@ -134,14 +134,14 @@ public class ShapesTests
 
     [Fact] // Whatever a file holds: an answer, never an exception
     public void Any_text_is_answered() =>
-        Gen.Select(Gen.String[0, 200], Gen.Int[0, 900], Gen.Int[0, 900]).Sample((noise, from, length) =>
+        Gen.Select(Gen.String[0, 200], Gen.Int[0, 900], Gen.Int[0, 900]).Holds((noise, from, length) =>
         {
             string text = Polyline.Remove(Math.Min(from, Polyline.Length), Math.Min(length, Math.Max(0, Polyline.Length - from))).Insert(Math.Min(from, Polyline.Length) / 2, noise);
             _ = Read(text, UnitSystem.Mm);
             _ = Read("<svg width='1mm' height='1mm'>" + noise + "</svg>", null);
             _ = SectionsCsv.Read(noise);
             _ = VehicleBundle.Read(System.Text.Encoding.UTF8.GetBytes(noise));
-        }, iter: 2000);
+        }, cases: 2000);
 
     private static Problem? Read(string text, UnitSystem? unit)
     {

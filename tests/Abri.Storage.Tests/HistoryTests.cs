@@ -25,7 +25,7 @@ public class HistoryTests
 
     [Fact]
     public void Any_walk_of_changes_undone_and_redone_shows_the_states_of_a_plain_list() =>
-        Gen.Select(Gen.Enum<Move>(), Gen.Int[0, 1000]).Array[3, 25].Sample(
+        Gen.Select(Gen.Enum<Move>(), Gen.Int[0, 1000]).Array[3, 25].Holds(
             walk =>
             {
                 using var scratch = new Scratch();
@@ -60,7 +60,7 @@ public class HistoryTests
                     }
                 }
             },
-            iter: 60, threads: 1);
+            cases: 60);
 
     /// <summary>Makes a change; whether there was anything to change.</summary>
     private static bool Change(Scratch scratch, Move move, int pick, string roofId, int number)

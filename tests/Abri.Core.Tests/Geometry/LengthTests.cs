@@ -71,15 +71,15 @@ public class LengthTests
 
     [Fact]
     public void Any_text_is_answered_without_an_exception() =>
-        Gen.String.Sample(text => LengthText.Parse(text, Inches) is not null);
+        Gen.String.Holds(text => LengthText.Parse(text, Inches) is not null);
 
     [Fact]
     public void Characters_of_lengths_in_any_order_are_answered_without_an_exception() =>
-        Gen.Char["0123456789 '\"/.,-mcftin½"].Array[0, 30].Sample(c => LengthText.Parse(new string(c), Inches) is not null);
+        Gen.Char["0123456789 '\"/.,-mcftin½"].Array[0, 30].Holds(c => LengthText.Parse(new string(c), Inches) is not null);
 
     [Fact]
     public void Reading_what_was_written_gives_the_length_that_was_shown() =>
-        Gen.Select(Gen.Double[-30_000, 30_000], Gen.Bool.Select(fine => fine ? 32 : 16), Gen.Enum<UnitSystem>()).Sample((mm, denominator, units) =>
+        Gen.Select(Gen.Double[-30_000, 30_000], Gen.Bool.Select(fine => fine ? 32 : 16), Gen.Enum<UnitSystem>()).Holds((mm, denominator, units) =>
         {
             var format = new LengthFormat(units, denominator);
             double read = Mm(format.Text(mm), LengthFormat.Millimetres);

@@ -24,13 +24,13 @@ public class RemainderTests
 
     [Fact] // Checked against NetTopologySuite: difference with one area after another, which shares no step with the shortcuts
     public void What_is_left_is_what_taking_one_area_after_another_leaves() =>
-        Gen.Select(Gen.OneOf(Strip, Strip, Bow, Hook).Array[0, 28], Gen.Bool).Sample((taken, slanted) =>
+        Gen.Select(Gen.OneOf(Strip, Strip, Bow, Hook).Array[0, 28], Gen.Bool).Holds((taken, slanted) =>
         {
             Area whole = Polygon(slanted ? [new(0, 20), new(900, 0), new(1000, 500), new(60, 480)] : new PanelBox(0, 1000, 0, 500).Corners);
             Area expected = taken.Aggregate(whole, (left, area) => left.Difference(area));
             Area found = Factory.BuildGeometry([.. Remainder.Of(whole, taken).Select(p => (Area)Factory.CreatePolygon(Ring(p.Outline), [.. p.Holes.Select(Ring)]))]);
             return found.IsValid && expected.SymmetricDifference(found).Area < 1e-3;
-        }, iter: 300);
+        }, cases: 300);
 
     [Fact] // Worked by hand: 69 mm wide places are missed by neither of two areas that overlap each other elsewhere
     public void A_gap_between_crowded_areas_is_found()

@@ -37,7 +37,7 @@ public class AirAndFrameTests
     }
 
     [Fact] // Property: what is planed off and the surface add up to the same height all along a side
-    public void A_scribed_blank_meets_the_underside_everywhere() => Gen.Select(Gen.Int[-5, 5], Gen.Int[20, 90], Gen.Double[2, 14], Gen.Bool).Sample((at, width, height, curved) =>
+    public void A_scribed_blank_meets_the_underside_everywhere() => Gen.Select(Gen.Int[-5, 5], Gen.Int[20, 90], Gen.Double[2, 14], Gen.Bool).Holds((at, width, height, curved) =>
     {
         Panel roof = Roofs.Flat() with { ArcRadiusAcrossMm = curved ? 4000 : null };
         Member[] swages = [Roofs.Swage(at * 40, width, height), Roofs.Swage((at * 40) + 150, width, height)];
@@ -51,7 +51,7 @@ public class AirAndFrameTests
             double[] sums = [.. side.Places.Select(p => p.CutMm + surface.HeightAt(along ? new PanelPoint(2000 - 245 + p.AlongMm, middle) : new PanelPoint(2000 + middle, -245 + p.AlongMm)))];
             return sums.Max() - sums.Min() < 0.02 && side.Places.Min(p => p.CutMm) < 0.01 && plan.ThickMm >= side.MostMm + InnerFrame.LeastLeftMm - 1e-9;
         });
-    }, iter: 60);
+    }, cases: 60);
 
     [Fact] // Worked by hand: bows at 560 and 1770, clear 1770 - 620 = 1150, landings of 40 at both ends
     public void Over_a_cut_bow_the_frame_becomes_its_header()
@@ -111,11 +111,11 @@ public class AirAndFrameTests
     }
 
     [Fact]
-    public void Screws_lie_evenly_round_the_frame() => Gen.Select(Gen.Int[200, 1200], Gen.Int[200, 900], Gen.Int[4, 40]).Sample((w, h, n) =>
+    public void Screws_lie_evenly_round_the_frame() => Gen.Select(Gen.Int[200, 1200], Gen.Int[200, 900], Gen.Int[4, 40]).Holds((w, h, n) =>
     {
         IReadOnlyList<PanelPoint> screws = TighteningOrder.Around(new RoundedRectangle(w, h, 20), n);
         return screws.Count == n && screws.Distinct().Count() == n
             && screws.All(p => Math.Abs(Math.Max(Math.Abs(p.SMm) / (w / 2.0), Math.Abs(p.TMm) / (h / 2.0)) - 1) < 1e-9)
             && (n % 2 == 1 || (Math.Abs(screws.Sum(p => p.SMm)) < 1e-6 && Math.Abs(screws.Sum(p => p.TMm)) < 1e-6));
-    }, iter: 100);
+    }, cases: 100);
 }

@@ -49,11 +49,11 @@ public class DoorAndBackingTests
     {
         var site = new Site(Side, [], Window, Doors: [Door]);
         Assert.True(RankedPositions.Of(site, []).IsOk(out Worked<PositionsFound>? found, out _));
-        Gen.Select(Gen.Double[300, 3900], Gen.Double[300, 1600]).Sample((s, t) =>
+        Gen.Select(Gen.Double[300, 3900], Gen.Double[300, 1600]).Holds((s, t) =>
         {
             bool offered = found.Result.Region.Any(part => Outlines.Encloses(part.Outline, new PanelPoint(s, t)) && !part.Holes.Any(hole => Outlines.Encloses(hole, new PanelPoint(s, t))));
             return offered == At(new PanelPoint(s, t)).Rows.All(r => r.State != VerdictState.Blocked);
-        }, iter: 300);
+        }, cases: 300);
     }
 
     [Fact] // Worked by hand: frame 480 about a hole of 400: 40 + 20 = 60 wide, 480 + 40 = 520 long, along top and bottom

@@ -32,7 +32,7 @@ public class FeasibleRegionTests
 
     [Fact] // Brute force over a grid, by NetTopologySuite's distance between the grown cut-out and every member
     public void The_region_is_what_a_grid_search_with_an_independent_distance_finds() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 90].Array[4]).Sample((members, c) =>
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 90].Array[4]).Holds((members, c) =>
         {
             Fitting vent = Roofs.Vent(240) with { Clearance = new PerSide(c[0], c[1], c[2], c[3]) };
             var site = new Site(Roofs.Flat(), [.. members, Pentagon], vent);
@@ -52,7 +52,7 @@ public class FeasibleRegionTests
                     if (!inside && edge > 0.02 && room > 0.02) return false;
                 }
             return true;
-        }, iter: 25);
+        }, cases: 25);
 
     [Fact]
     public void Turning_a_fitting_by_quarter_turns_is_turning_the_roof_under_it()

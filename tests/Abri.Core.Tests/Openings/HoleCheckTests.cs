@@ -71,7 +71,7 @@ public class HoleCheckTests
 
     [Fact] // NetTopologySuite lays the same frame in the same hole and measures the distance between their edges
     public void The_least_room_is_the_distance_a_general_library_measures() =>
-        Holes.Sample((corners, measured) =>
+        Holes.Holds((corners, measured) =>
         {
             if (!HoleCheck.Of(Frame, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
             HoleFit fit = worked.Result;
@@ -80,11 +80,11 @@ public class HoleCheckTests
             var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm, fit.FrameCentre.TMm)
                 .Transform(AffineTransformation.RotationInstance(fit.TurnedDeg * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 64)));
             return hole.Covers(neck) && Math.Abs(hole.Boundary.Distance(neck) - fit.SmallestClearanceMm) < 0.1;
-        }, iter: 60);
+        }, cases: 60);
 
     [Fact] // Brute force over shifts and turns
     public void No_other_way_of_laying_the_frame_leaves_more_room() =>
-        Holes.Sample((corners, measured) =>
+        Holes.Holds((corners, measured) =>
         {
             if (!HoleCheck.Of(Frame, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
             HoleFit fit = worked.Result;
@@ -99,7 +99,7 @@ public class HoleCheckTests
                         if (hole.Covers(neck)) best = Math.Max(best, hole.Boundary.Distance(neck));
                     }
             return best <= Math.Max(fit.SmallestClearanceMm, 0) + 0.1;
-        }, iter: 12);
+        }, cases: 12);
 
     /// <summary>Holes cut by an unsteady hand, with the readings a tape would give.</summary>
     private static readonly Gen<(PanelPoint[] Corners, AsCut Measured)> Holes = Gen.Double[-2, 5].Array[8].Select(d =>

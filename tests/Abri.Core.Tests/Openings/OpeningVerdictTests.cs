@@ -135,19 +135,19 @@ public class OpeningVerdictTests
 
     [Fact] // The region comes from Minkowski sums, the verdict from measured gaps: two ways to one answer
     public void Verdict_and_feasible_region_agree_everywhere() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850], Gen.Double[0, 80].Array[4]).Sample((members, s, t, c) =>
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850], Gen.Double[0, 80].Array[4]).Holds((members, s, t, c) =>
         {
             var site = new Site(Roofs.Flat(), members, Roofs.Vent(240) with { Clearance = new PerSide(c[0], c[1], c[2], c[3]) });
             Assert.True(RankedPositions.Of(site, []).IsOk(out var found, out _));
             var centre = new PanelPoint(s, t);
             bool nearEdge = found.Result.Region.SelectMany(r => r.Rings).Any(ring => Outlines.DistanceToEdgeMm(ring, centre) < 0.05);
             return nearEdge || found.Result.Region.Any(r => r.Holds(centre)) == (Judge(site, centre).State != VerdictState.Blocked);
-        }, iter: 800);
+        }, cases: 800);
 
     [Fact]
     public void Every_row_that_is_not_good_says_what_would_mend_it() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850]).Sample((members, s, t) =>
-            Judge(new Site(Roofs.Flat(), members, Roofs.Vent()), new PanelPoint(s, t)).Rows.All(r => r.State == VerdictState.Good || r.Remedy is not null), iter: 200);
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850]).Holds((members, s, t) =>
+            Judge(new Site(Roofs.Flat(), members, Roofs.Vent()), new PanelPoint(s, t)).Rows.All(r => r.State == VerdictState.Good || r.Remedy is not null), cases: 200);
 
     [Fact]
     public void A_contradictory_site_is_refused_with_a_pointer()

@@ -15,7 +15,7 @@ public class SeatTests
     ]);
 
     [Fact] // Checked against every plane through three places that lies nowhere below the others
-    public void The_frame_rests_as_low_as_any_plane_through_three_places_can() => Ground.Sample(
+    public void The_frame_rests_as_low_as_any_plane_through_three_places_can() => Ground.Holds(
         places =>
         {
             Rest rest = RestingPlane.Under(places, new PanelPoint(20, -10)).Value!.Result;
@@ -31,30 +31,32 @@ public class SeatTests
                 }
             }
             return Math.Abs(rest.At(20, -10) - lowest) < 1e-6;
-        }, iter: 150);
+        }, cases: 150);
 
     [Fact]
-    public void The_frame_lies_nowhere_below_the_ground_and_touches_it_at_three_places() => Ground.Sample(
+    public void The_frame_lies_nowhere_below_the_ground_and_touches_it_at_three_places() => Ground.Holds(
         places =>
         {
             Rest rest = RestingPlane.Under(places, new PanelPoint(0, 0)).Value!.Result;
             return places.All(p => rest.At(p.SMm, p.TMm) >= p.HeightMm - 1e-6) && rest.Contacts.Count == 3 && rest.Contacts.All(c => Math.Abs(rest.At(c.SMm, c.TMm) - c.HeightMm) < 1e-6);
-        }, iter: 200);
+        }, cases: 200);
 
     [Fact] // Checked against GLOP, the linear solver of OR-Tools
-    public void A_general_linear_solver_finds_no_lower_plane() => Ground.Sample(
+    public void A_general_linear_solver_finds_no_lower_plane() => Ground.Holds(
         drawn =>
         {
-            // Whole millimetres: between places a hair apart the solver's own tolerance would decide.
-            SurfacePoint[] places = [.. drawn.Select(p => new SurfacePoint(Math.Round(p.SMm), Math.Round(p.TMm), p.HeightMm))];
+            // Whole millimetres and micrometres of height: places a hair apart are a matter of the solver's tolerance, and heights such as 1e-76 upset its
+            // scaling, so that it gives up (it did, on one ground in twelve runs; the brute force above agrees with the plane there).
+            SurfacePoint[] places = [.. drawn.Select(p => new SurfacePoint(Math.Round(p.SMm), Math.Round(p.TMm), Math.Round(p.HeightMm, 3)))];
             var weight = new PanelPoint(35, 15);
             Rest rest = RestingPlane.Under(places, weight).Value!.Result;
             using var glop = Solver.CreateSolver("GLOP");
             Variable a = glop.MakeNumVar(-1e3, 1e3, "a"), b = glop.MakeNumVar(-1e3, 1e3, "b"), c = glop.MakeNumVar(-1e6, 1e6, "c");
             foreach (SurfacePoint p in places) glop.Add((a * p.SMm) + (b * p.TMm) + c >= p.HeightMm);
             glop.Minimize((a * weight.SMm) + (b * weight.TMm) + c);
-            return glop.Solve() == Solver.ResultStatus.OPTIMAL && Math.Abs(rest.At(weight.SMm, weight.TMm) - glop.Objective().Value()) < 1e-5;
-        }, iter: 150);
+            Assert.Equal(Solver.ResultStatus.OPTIMAL, glop.Solve());
+            Assert.Equal(glop.Objective().Value(), rest.At(weight.SMm, weight.TMm), 5);
+        }, cases: 150);
 
     [Fact]
     public void Places_in_one_line_or_all_on_one_side_carry_nothing()
@@ -83,14 +85,14 @@ public class SeatTests
     }
 
     [Fact]
-    public void The_place_and_the_seat_say_the_same_about_the_gap() => Gen.Select(Gen.Int[-4, 4], Gen.Double[2, 20], Gen.Bool).Sample((at, height, curved) =>
+    public void The_place_and_the_seat_say_the_same_about_the_gap() => Gen.Select(Gen.Int[-4, 4], Gen.Double[2, 20], Gen.Bool).Holds((at, height, curved) =>
     {
         var site = new Site(Roofs.Flat() with { ArcRadiusAcrossMm = curved ? 3500 : null }, [Roofs.Swage(at * 45, 50, height), Roofs.Swage((at * 45) + 170, 50, height)], Roofs.Vent());
         var centre = new PanelPoint(1500, 0);
         Seat seat = Of(site, centre);
         VerdictRow row = OpeningVerdict.Of(site, centre).Value!.Result.Rows.Single(r => r.Id == "rest");
         return row.State == seat.State && Math.Abs(row.Measured!.Value - seat.Rest.MaxGapMm) < 1e-9;
-    }, iter: 40);
+    }, cases: 40);
 
     [Fact]
     public void On_one_ridge_across_the_middle_it_rocks_and_deep_valleys_are_more_than_bedding_may_carry()

@@ -125,7 +125,7 @@ public class OpeningProcedureTests
 
     [Fact] // Places, ribs, walls and schools that nobody chose
     public void Wherever_a_place_is_not_blocked_there_are_steps_that_open_the_shell_once_and_close_it_in_the_dry() =>
-        Gen.Select(Gen.Enum<FittingKind>(), Gen.Double[300, 3900], Gen.Double[-500, 500], Shell.BaysTests.RandomMembers, Gen.Enum<RibInTheWay>(), Gen.Enum<RibOrder>(), Gen.Double[0.8, 70], Gen.Bool).Sample((kind, s, t, members, rib, order, wall, twoSkins) =>
+        Gen.Select(Gen.Enum<FittingKind>(), Gen.Double[300, 3900], Gen.Double[-500, 500], Shell.BaysTests.RandomMembers, Gen.Enum<RibInTheWay>(), Gen.Enum<RibOrder>(), Gen.Double[0.8, 70], Gen.Bool).Holds((kind, s, t, members, rib, order, wall, twoSkins) =>
         {
             OpeningWork work = Work(kind);
             var schools = new Schools(rib, CutSize.WithClearance, order, SpacerRing.FoamTape, WideTrim.Wider, FlangeBedding.Adhesive);
@@ -143,7 +143,7 @@ public class OpeningProcedureTests
             bool whole = procedure.Result.Consumables.All(c => c.Amount > 0) && steps.All(x => x.Minutes.Quick >= 0 && x.WaitHours >= 0 && x.People >= 1 && !x.Do.Contains("NaN"));
             bool trimmed = steps.Any(x => x.Title == "Edge trim") == twoSkins;
             return once && dry && headed && whole && trimmed;
-        }, iter: 300);
+        }, cases: 300);
 
     [Fact]
     public void There_are_no_steps_for_cutting_structure()

@@ -18,20 +18,20 @@ public class CureTests
     }
 
     [Fact] // Closed form at constant air: t = 24 (w / d)^2 / pace, found hour by hour
-    public void Steady_air_hour_by_hour_gives_the_closed_form() => Gen.Select(Air, Gen.Double[1, 8]).Sample((air, width) =>
+    public void Steady_air_hour_by_hour_gives_the_closed_form() => Gen.Select(Air, Gen.Double[1, 8]).Holds((air, width) =>
     {
         double closed = 24 * Math.Pow(width / 3, 2) / Cure.Pace(air);
         double? found = Hours(width, 1, [.. Enumerable.Repeat(air, Cure.MostHours)])[CureState.Full];
         return closed > Cure.MostHours ? found is null : Math.Abs(found!.Value - Math.Max(closed, 2 * 35 / 60.0 / Cure.Pace(air))) < 1e-6;
-    }, iter: 60);
+    }, cases: 60);
 
     [Fact]
-    public void Warmer_damper_air_never_takes_longer_and_states_come_in_order() => Gen.Select(Air, Gen.Double[0, 5], Gen.Double[0, 2]).Sample((air, warmer, damper) =>
+    public void Warmer_damper_air_never_takes_longer_and_states_come_in_order() => Gen.Select(Air, Gen.Double[0, 5], Gen.Double[0, 2]).Holds((air, warmer, damper) =>
     {
         Dictionary<CureState, double?> now = Hours(5, 1, [air]), then = Hours(5, 1, [new AirHour(air.AirC + warmer, air.RelativePercent + damper)]);
         double?[] times = [.. now.OrderBy(n => n.Key).Select(n => n.Value)];
         return times.Zip(times.Skip(1)).All(p => p.Second is null || p.First <= p.Second) && now.All(n => n.Value is null || then[n.Key] <= n.Value + 1e-9);
-    }, iter: 100);
+    }, cases: 100);
 
     [Fact]
     public void Frost_stops_the_cure_and_the_thaw_goes_on_with_it()

@@ -33,7 +33,7 @@ public class SealantChoiceTests
     }
 
     [Fact] // The exclusions once more, by themselves
-    public void No_product_that_is_proposed_breaks_a_hard_rule() => Joints.Sample(joint =>
+    public void No_product_that_is_proposed_breaks_a_hard_rule() => Joints.Holds(joint =>
     {
         SealantAdvice advice = Advice(joint);
         foreach (SealantRow row in advice.Rows.Where(r => r.Rank is not null))
@@ -46,7 +46,7 @@ public class SealantChoiceTests
             if (!sticks || !moves || !before || (joint.RemovableLater && !p.Removable) || (joint.PaintedOver && !p.Paintable) || (joint.Structural && !p.Structural) || (joint.Sun && !p.StandsSun) || (joint.StandingWater && !p.StandsWater)) return false;
         }
         return advice.Rows.Count == TypicalProducts.All.Count && advice.Rows.Where(r => r.Rank is null).All(r => r.RuledOut.Count > 0) && advice.Rows.Where(r => r.Rank is not null).Select((r, i) => r.Rank == i + 1).All(x => x);
-    }, iter: 400);
+    }, cases: 400);
 
     [Fact] // Schools: see docs/schools.md
     public void The_school_decides_what_beds_a_roof_flange()

@@ -33,14 +33,14 @@ public class BaysTests
 
     [Fact] // Checked against NetTopologySuite's difference, one member after another
     public void Areas_of_bays_add_up_to_the_panel_less_its_members() =>
-        RandomMembers.Select(members => members.Select(AsPolygon).ToArray()).Sample(members =>
+        RandomMembers.Select(members => members.Select(AsPolygon).ToArray()).Holds(members =>
         {
             Panel panel = Roofs.Flat();
             NetTopologySuite.Geometries.Geometry left = Polygon(panel.Outline);
             foreach (Member m in members) left = left.Difference(Polygon(MemberOutline.Of(m.Footprint)));
             double slivers = Enumerable.Range(0, left.NumGeometries).Select(left.GetGeometryN).Where(g => 2 * g.Area / g.Length < Bays.NarrowestMm).Sum(g => g.Area);
             return Math.Abs(((left.Area - slivers) / 1e6) - Bay(panel, members).Sum(b => b.AreaM2)) < 1e-6;
-        }, iter: 200);
+        }, cases: 80);
 
     [Theory] // A gap of less than 100 mm beside a rib's end lets no opening through
     [InlineData(0, 3)]
@@ -57,19 +57,19 @@ public class BaysTests
 
     [Fact]
     public void Ribs_drawn_out_to_what_they_nearly_reach_never_make_room() =>
-        RandomMembers.Sample(members =>
+        RandomMembers.Holds(members =>
         {
             Panel panel = Roofs.Flat();
             return Bay(panel, members).Sum(b => b.AreaM2) <= Bay(panel, [.. members.Select(AsPolygon)]).Sum(b => b.AreaM2) + 1e-9;
-        }, iter: 100);
+        }, cases: 40);
 
     [Fact] // Checked against brute force over all pairs of grid lines
     public void The_clear_rectangle_is_the_largest_there_is_where_members_lie_square() =>
-        SquareMembers.Sample(members =>
+        SquareMembers.Holds(members =>
         {
             Panel panel = Roofs.Rectangle(0, 2000, -850, 850);
             return Bay(panel, members).All(bay => Math.Abs(BruteForceArea(bay.Area) - (bay.ClearWidthMm * bay.ClearHeightMm)) < 1e-3);
-        }, iter: 60);
+        }, cases: 30);
 
     [Fact]
     public void The_clear_rectangle_of_a_slanted_bay_fits_and_is_nearly_the_largest()

@@ -40,13 +40,13 @@ public class SquarenessTests
 
     [Fact] // Checked against NetTopologySuite (inside?) and against brute force over a grid of heights along the same edge (none larger?)
     public void The_true_rectangle_lies_inside_and_no_larger_one_lies_along_its_edge() =>
-        Quads.Sample(corners =>
+        Quads.Holds(corners =>
         {
             SquarenessFound found = Found(corners);
             if (!Polygon(found.Corners).Buffer(0.01).Covers(Polygon(found.TrueRectangle))) return false;
             double best = BruteForceAlongBottom(found.Corners);
             return (found.TrueWidthMm * found.TrueHeightMm) >= best - 1;
-        }, iter: 60);
+        }, cases: 60);
 
     [Fact]
     public void Readings_that_do_not_close_are_doubted_and_impossible_ones_refused()

@@ -38,7 +38,7 @@ public class SurfaceTests
 
     [Fact] // The raster takes another way than the single place; both must agree on any grid
     public void Sampling_gives_what_single_places_give() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 40], Gen.Int[2, 60], Gen.Int[2, 60]).Sample((members, flank, columns, rows) =>
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 40], Gen.Int[2, 60], Gen.Int[2, 60]).Holds((members, flank, columns, rows) =>
         {
             Member[] swages = [.. members.Select(m => m with { Kind = MemberKind.Swage, Role = MemberRole.Pressed, DepthMm = -9, FlankMm = flank })];
             Surface[] surfaces = [new DrawnSurface(Curved, swages), new MeasuredSurface(Sections)];
@@ -49,11 +49,11 @@ public class SurfaceTests
                 return Enumerable.Range(0, columns).All(c => Enumerable.Range(0, rows).All(r =>
                     Math.Abs(heights[(c * rows) + r] - surface.HeightAt(new PanelPoint(grid.SMm(c), grid.TMm(r)))) < 1e-9));
             });
-        }, iter: 60);
+        }, cases: 60);
 
     [Fact] // Checked against MathNet.Numerics: linear splines across each section, then along
     public void Between_readings_and_stations_the_skin_is_taken_as_straight() =>
-        Gen.Select(Gen.Double[600, 3200], Gen.Double[-800, 800]).Sample((s, t) =>
+        Gen.Select(Gen.Double[600, 3200], Gen.Double[-800, 800]).Holds((s, t) =>
         {
             double[] across = [.. Sections.Select(x => x.StraightEdgeMm - LinearSpline.Interpolate(x.Readings.Select(r => r.TMm), x.Readings.Select(r => r.DepthMm)).Interpolate(t))];
             double expected = LinearSpline.Interpolate(Sections.Select(x => x.StationMm), across).Interpolate(s);

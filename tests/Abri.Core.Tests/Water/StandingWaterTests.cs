@@ -13,11 +13,11 @@ public class StandingWaterTests
 
     [Fact] // Checked against repeated relaxation (Planchon and Darboux 2001), to the bit
     public void The_level_is_what_relaxing_every_cell_until_nothing_changes_gives() =>
-        Terrain.Sample(field => FilledField.Of(field).Levels.SequenceEqual(Relaxed(field)), iter: 400);
+        Terrain.Holds(field => FilledField.Of(field).Levels.SequenceEqual(Relaxed(field)), cases: 400);
 
     [Fact] // Checked against the plain priority-flood of Barnes, Lehman and Mulla 2014 on the framework's own queue, to the bit
     public void The_level_is_what_flooding_from_the_edges_gives() =>
-        Terrain.Sample(field => FilledField.Of(field).Levels.SequenceEqual(Flooded(field)), iter: 400);
+        Terrain.Holds(field => FilledField.Of(field).Levels.SequenceEqual(Flooded(field)), cases: 400);
 
     [Fact] // A spiral of 20 turns, which no number of sweeps settles; checked against the plain flood and by hand
     public void A_winding_way_out_is_found_to_its_end()
@@ -49,19 +49,19 @@ public class StandingWaterTests
 
     [Fact]
     public void Water_never_stands_below_the_ground_nor_above_the_lowest_level_beside_it() =>
-        Terrain.Sample(field =>
+        Terrain.Holds(field =>
         {
             double[] levels = FilledField.Of(field).Levels;
             return Enumerable.Range(0, levels.Length).Where(cell => !double.IsNaN(levels[cell])).All(cell => levels[cell] == Math.Max(field.HeightsMm[cell], LowestBeside(field, levels, cell)));
-        }, iter: 300);
+        }, cases: 300);
 
     [Fact]
     public void All_the_rain_leaves_over_some_edge() =>
-        Terrain.Where(f => f.HeightsMm.Any(h => !double.IsNaN(h))).Sample(field =>
+        Terrain.Where(f => f.HeightsMm.Any(h => !double.IsNaN(h))).Holds(field =>
         {
             Runoff r = Map(field).Runoff;
             return Math.Abs(r.Front + r.Rear + r.Left + r.Right - 1) < 1e-9;
-        }, iter: 200);
+        }, cases: 200);
 
     [Fact] // Worked by hand: cap of a sphere, pi h (3 a^2 + h^2) / 6 with a 200, h 10: 0.6289 l
     public void A_bowl_holds_the_volume_of_a_spherical_cap()
@@ -91,8 +91,8 @@ public class StandingWaterTests
 
     [Fact] // From 1 in 74 on: on a flatter plane the water leaves over its upper edge
     public void More_pitch_never_holds_more_behind_the_same_dam() =>
-        Gen.Select(Gen.Double[0.0136, 0.08], Gen.Double[0.0136, 0.08]).Sample((a, b) =>
-            Map(Cup(Math.Max(a, b))).Litres <= Map(Cup(Math.Min(a, b))).Litres + 1e-9, iter: 40);
+        Gen.Select(Gen.Double[0.0136, 0.08], Gen.Double[0.0136, 0.08]).Holds((a, b) =>
+            Map(Cup(Math.Max(a, b))).Litres <= Map(Cup(Math.Min(a, b))).Litres + 1e-9, cases: 40);
 
     [Theory]
     [InlineData(2, 5, "grid-too-small")]

@@ -10,6 +10,7 @@ public class LeakHuntTests
     private static readonly Attitude NoseDown = new(-1, 0.2);
 
     [Fact] // Figure for 200 hunts in docs/performance.md
+    [Trait(Long.Name, Long.Value)]
     public void A_hidden_cause_is_found_in_nine_of_ten_leaks()
     {
         IReadOnlyList<LeakSimulation.Hunt> hunts = LeakSimulation.Run(50, 7);

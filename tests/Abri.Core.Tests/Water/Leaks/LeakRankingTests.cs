@@ -26,31 +26,31 @@ public class LeakRankingTests
     }
 
     [Fact] // Checked against every set of leaks and every set of ways, one by one
-    public void Probabilities_are_those_of_adding_up_every_set_of_leaks_and_ways() => Questions.Sample(
+    public void Probabilities_are_those_of_adding_up_every_set_of_leaks_and_ways() => Questions.Holds(
         question =>
         {
             (double[] leaks, double[] causes, double none, double one) = OneByOne(question);
             var exact = new NoisyOr(question);
             return Near(exact.Leaks, leaks) && Near(exact.Causes, causes) && Near(exact.NoCause, none) && Near(exact.OnlyCause.Sum(), one) && Near(exact.NoCause + exact.OnlyCause.Sum() + exact.Several, 1);
-        }, iter: 150);
+        }, cases: 150);
 
     [Fact]
-    public void The_weights_of_explanations_by_none_or_one_keep_the_ratio_of_the_exact_probabilities() => Questions.Where(q => q.Evidence.Any(e => e.Wet)).Sample(
+    public void The_weights_of_explanations_by_none_or_one_keep_the_ratio_of_the_exact_probabilities() => Questions.Where(q => q.Evidence.Any(e => e.Wet)).Holds(
         question =>
         {
             var exact = new NoisyOr(question);
             var explanations = new Explanations(question);
             double Weight(params int[] causes) => explanations.All.Single(x => x.Causes.SequenceEqual(causes)).Weight;
             return explanations.All.Where(x => x.Causes.Length == 1).All(x => Near(x.Weight * exact.NoCause, Weight() * exact.OnlyCause[x.Causes[0]])) && Near(explanations.All.Sum(x => x.Weight), 1);
-        }, iter: 150);
+        }, cases: 150);
 
     [Fact]
-    public void The_order_of_evidence_does_not_matter() => Questions.Sample(
+    public void The_order_of_evidence_does_not_matter() => Questions.Holds(
         question =>
         {
             var turned = new NoisyOr(question with { Evidence = [.. question.Evidence.Reverse()] });
             return Near(new NoisyOr(question).Leaks, turned.Leaks);
-        }, iter: 100);
+        }, cases: 100);
 
     [Fact]
     public void A_dry_test_of_one_suspect_moves_belief_to_the_other_and_three_results_settle_it()
@@ -121,14 +121,14 @@ public class LeakRankingTests
     }
 
     [Fact]
-    public void Information_is_never_negative_nor_more_than_a_bit_and_what_may_not_be_tested_yet_comes_last() => Questions.Sample(
+    public void Information_is_never_negative_nor_more_than_a_bit_and_what_may_not_be_tested_yet_comes_last() => Questions.Holds(
         question =>
         {
             int n = question.Suspects.Count;
             WaterTestCandidate[] tests = [.. Enumerable.Range(0, n).Select(i => new WaterTestCandidate($"test {i}", 0, 5 + i, [.. Enumerable.Range(0, n).Select(j => j == i ? 0.9 : 0.1)], i == 0 ? "not yet" : null))];
             IReadOnlyList<RankedTest> ranked = NextWaterTest.Of(question, tests).Value!.Result.Tests;
             return ranked.All(t => t.Bits is >= 0 and <= 1 + 1e-9) && ranked[^1].Number == 0 && ranked.Take(n - 1).Zip(ranked.Skip(1).Take(n - 2)).All(p => p.First.BitsPerMinute >= p.Second.BitsPerMinute - 1e-8);
-        }, iter: 100);
+        }, cases: 100);
 
     private static LeakRanking Ranked(LeakQuestion question) => LeakRanking.Of(question).Value!.Result;
 

@@ -1,4 +1,6 @@
 using System.Globalization;
+using System.Text.Json;
+using System.Text.Json.Serialization;
 using CsCheck;
 
 namespace Abri.Tests;
@@ -14,6 +16,9 @@ internal static class Property
 {
     private const ulong Fixed = 20260101;
     private const int LongerBy = 5;
+
+    /// <summary>Tuples keep what they hold in fields.</summary>
+    private static readonly JsonSerializerOptions Printed = new() { IncludeFields = true, NumberHandling = JsonNumberHandling.AllowNamedFloatingPointLiterals };
 
     private static readonly string? Again = Environment.GetEnvironmentVariable("ABRI_SEED");
     private static readonly ulong? Fresh = Environment.GetEnvironmentVariable("ABRI_FRESH") is { Length: > 0 } n ? ulong.Parse(n, CultureInfo.InvariantCulture) : null;
@@ -99,7 +104,7 @@ internal static class Property
 
     private static string Print<T>(T drawn)
     {
-        string text = Check.Print(drawn);
+        string text = JsonSerializer.Serialize(drawn, Printed);
         return text.Length > 4000 ? text[..4000] + "..." : text;
     }
 }

@@ -47,8 +47,8 @@ public static class Outlines
     /// Cuts an outline down to a rectangle, by clipping against its four edges in turn (Sutherland and Hodgman 1974).
     /// </summary>
     /// <remarks>
-    /// A concave outline may come out with parts joined along the rectangle's edge; its area and its extents are right all the
-    /// same, and nothing else is asked of it here.
+    /// For convex outlines. A concave one may come out with parts joined along the rectangle's edge, even where it only lies round the rectangle: ask its
+    /// <see cref="ConvexPieces"/>.
     /// </remarks>
     public static IReadOnlyList<PanelPoint> ClippedTo(IReadOnlyList<PanelPoint> outline, PanelBox box)
     {
@@ -72,6 +72,9 @@ public static class Outlines
         }
         return true;
     }
+
+    /// <summary>Convex pieces that make up an outline: itself where it is convex, triangles otherwise.</summary>
+    internal static IReadOnlyList<IReadOnlyList<PanelPoint>> ConvexPieces(IReadOnlyList<PanelPoint> outline) => IsConvex(outline) ? [outline] : Plane.Triangles(Plane.Polygon(outline));
 
     /// <summary>What a convex outline leaves of another, in convex pieces that do not overlap: what lies outside its first edge, outside its second but inside its first, and so on.</summary>
     internal static IEnumerable<PanelPoint[]> ConvexLess(PanelPoint[] outline, PanelPoint[] less)

@@ -2,12 +2,16 @@ using NetTopologySuite;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Implementation;
 using NetTopologySuite.Operation.OverlayNG;
+using NetTopologySuite.Triangulate.Polygon;
 
 namespace Abri.Core.Geometry;
 
 /// <summary>Bridges panel points and the polygons of NetTopologySuite, and does the robust overlays.</summary>
 internal static class Plane
 {
+    /// <summary>Pieces of a quarter circle: a corner of 300 mm lies at most 0.4 mm too far out.</summary>
+    private const int CornerPieces = 16;
+
     private static readonly GeometryFactory Factory = new NtsGeometryServices(
         CoordinateArraySequenceFactory.Instance, new PrecisionModel(), -1, GeometryOverlay.NG, new CoordinateEqualityComparer())
         .CreateGeometryFactory();
@@ -61,6 +65,14 @@ internal static class Plane
 
     public static NetTopologySuite.Geometries.Geometry Difference(NetTopologySuite.Geometries.Geometry a, NetTopologySuite.Geometries.Geometry b) =>
         OverlayNGRobust.Overlay(a, b, NetTopologySuite.Operation.Overlay.SpatialFunction.Difference);
+
+    /// <summary>An area with everything nearer to it than a distance: round corners as polygons that lie nowhere inside the true one.</summary>
+    public static NetTopologySuite.Geometries.Geometry Grown(NetTopologySuite.Geometries.Geometry area, double byMm) =>
+        area.Buffer(byMm / Math.Cos(Math.PI / (4 * CornerPieces)), CornerPieces);
+
+    /// <summary>An area cut into triangles.</summary>
+    public static IReadOnlyList<IReadOnlyList<PanelPoint>> Triangles(NetTopologySuite.Geometries.Geometry area) =>
+        [.. ConstrainedDelaunayTriangulator.Triangulate(area).Each().Select(triangle => (IReadOnlyList<PanelPoint>)[.. triangle.Coordinates.Take(3).Select(c => new PanelPoint(c.X, c.Y))])];
 
     /// <summary>The polygons of a result, in a fixed order: by front edge, then by lower edge.</summary>
     public static IReadOnlyList<RegionPart> Parts(IEnumerable<NetTopologySuite.Geometries.Geometry> areas) =>

@@ -38,11 +38,15 @@ internal static class Remainder
             return;
         }
         double from = around.MinX;
-        foreach (Envelope bow in taken.Where(a => a.IsRectangle).Select(a => a.EnvelopeInternal).Where(b => b.MinY <= around.MinY && b.MaxY >= around.MaxY).OrderBy(b => b.MinX).Append(new Envelope(around.MaxX, around.MaxX, 0, 0)))
+        IEnumerable<Envelope> bows = taken.Where(a => a.IsRectangle).Select(a => a.EnvelopeInternal)
+            .Where(b => b.MinY <= around.MinY && b.MaxY >= around.MaxY).OrderBy(b => b.MinX).Append(new Envelope(around.MaxX, around.MaxX, 0, 0));
+        foreach (Envelope bow in bows)
         {
-            if (bow.MinX > from)
+            // Bows may lie beyond either end of what is cut apart: an opening that keeps clear of the rear edge has its region end before them.
+            double to = Math.Min(bow.MinX, around.MaxX);
+            if (to > from)
             {
-                var bay = new Envelope(from, Math.Min(bow.MinX, around.MaxX), around.MinY, around.MaxY);
+                var bay = new Envelope(from, to, around.MinY, around.MaxY);
                 Within(whole.Factory.ToGeometry(bay), [.. taken.Where(a => Overlap(a.EnvelopeInternal, bay))], left);
             }
             from = Math.Max(from, bow.MaxX);

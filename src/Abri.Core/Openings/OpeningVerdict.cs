@@ -13,11 +13,12 @@ namespace Abri.Core.Openings;
 /// </remarks>
 public static class OpeningVerdict
 {
+    private const string RoofCaution = "On the roof: firm ladder, no wind, soft shoes that carry no grit, and boards across the bows.";
+
     private static readonly string[] Cautions =
     [
         "Look behind the lining before you cut: wiring and pipes are where nobody drew them.",
         "Disconnect the battery. Wear eye and ear protection and cut-proof gloves; sparks and swarf burn paint and glass.",
-        "On the roof: firm ladder, no wind, soft shoes that carry no grit, and boards across the bows.",
         "Cover what lies below and take up all swarf the same day: it rusts. Paint the cut edge before anything is fitted.",
         "Local rules and licensed practice come first where structure, gas or safety glazing is concerned.",
     ];
@@ -34,14 +35,20 @@ public static class OpeningVerdict
         var placed = new Placed(ground, centre);
         sheet.Step("w", "cut-out along the vehicle", "from the fitting", ground.Fitting.CutOut.WidthMm, "mm");
         sheet.Step("h", "cut-out across", "from the fitting", ground.Fitting.CutOut.HeightMm, "mm");
-        List<VerdictRow> rows = [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Rows(placed, sheet), .. UseRules.Rows(placed, sheet), .. DoorRules.Rows(placed, sheet), .. KindRules.Rows(placed, sheet), .. BackingRule.Rows(placed, sheet)];
+        List<VerdictRow> rows = [.. MayBlock(placed, sheet), .. FlangeRules.Bedding(placed, sheet), .. BackingRule.Rows(placed, sheet)];
         sheet.Cite(PlacingFigures.Assumed);
         rows = [.. rows.OrderByDescending(r => r.State)];
 
         VerdictState state = rows[0].State;
         (string summary, string reason) = Summary(state, rows, ground);
-        return sheet.Finish(new Verdict(state, summary, reason, Room(placed), rows, [.. KindRules.Cautions(ground.Fitting, site.Panel), .. Cautions]));
+        return sheet.Finish(new Verdict(state, summary, reason, Room(placed), rows, [.. KindRules.Cautions(ground.Fitting, site.Panel), .. Cautions, .. site.Panel.Facing == Facing.Up ? [RoofCaution] : Array.Empty<string>()]));
     }
+
+    /// <summary>Whether the verdict of a place would be that nothing is cut there: the same rules, without those that only ask for work.</summary>
+    internal static bool Blocks(Ground ground, PanelPoint centre) => MayBlock(new Placed(ground, centre), new Worksheet()).Any(r => r.State == VerdictState.Blocked);
+
+    private static IEnumerable<VerdictRow> MayBlock(Placed placed, Worksheet sheet) =>
+        [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Lies(placed), .. UseRules.Rows(placed, sheet), .. DoorRules.Rows(placed, sheet), .. KindRules.Rows(placed, sheet)];
 
     private static (string Summary, string Reason) Summary(VerdictState state, List<VerdictRow> rows, Ground ground)
     {

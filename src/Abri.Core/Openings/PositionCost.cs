@@ -81,7 +81,7 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
     }
 
     /// <summary>Coordinates along s and t at which the cost of some wish changes its slope: the best position lies on these or on the region's edge.</summary>
-    public (IReadOnlyList<double> S, IReadOnlyList<double> T) Creases(RegionPart part)
+    public (SortedSet<double> S, SortedSet<double> T) Creases(RegionPart part)
     {
         var s = new SortedSet<double>();
         var t = new SortedSet<double>();
@@ -108,23 +108,26 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
                     break;
             }
         }
-        PanelBox box = part.Box;
-        return ([.. s.Where(x => x >= box.SMinMm && x <= box.SMaxMm)], [.. t.Where(x => x >= box.TMinMm && x <= box.TMaxMm)]);
+        return (s, t);
     }
 
-    /// <summary>Walks downhill in small square steps as long as the position stays in the region.</summary>
-    public PanelPoint Polished(PanelPoint start, RegionPart part)
+    /// <summary>Walks downhill in small steps, straight and across, as long as the position stays in the region.</summary>
+    public PanelPoint Polished(PanelPoint start, Func<PanelPoint, bool> allowed)
     {
         (PanelPoint best, double cost) = (start, At(start));
         foreach (double step in PolishMm)
         {
             for (int round = 0; round < 60; round++)
             {
-                PanelPoint[] around = [best.Plus(step, 0), best.Plus(-step, 0), best.Plus(0, step), best.Plus(0, -step)];
-                PanelPoint next = around.Where(part.Holds).OrderBy(At).FirstOrDefault(best);
-                double reached = At(next);
-                if (reached >= cost - 1e-9) break;
-                (best, cost) = (next, reached);
+                PanelPoint[] around =
+                [
+                    best.Plus(step, 0), best.Plus(-step, 0), best.Plus(0, step), best.Plus(0, -step),
+                    best.Plus(step, step), best.Plus(-step, step), best.Plus(step, -step), best.Plus(-step, -step),
+                ];
+                (PanelPoint At, double Cost)[] better = [.. around.Select(p => (At: p, Cost: At(p))).Where(p => p.Cost < cost - 1e-9).OrderBy(p => p.Cost)];
+                int next = Array.FindIndex(better, p => allowed(p.At));
+                if (next < 0) break;
+                (best, cost) = better[next];
             }
         }
         return best;

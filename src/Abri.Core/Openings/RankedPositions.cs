@@ -8,9 +8,9 @@ namespace Abri.Core.Openings;
 /// </summary>
 /// <remarks>
 /// Wishes miss their aim by amounts that are piecewise linear (distances) or bilinear (fill over square swages) in the position,
-/// so the best position lies where creases of these functions meet one another or the edge of the region. All those points
+/// so the best position lies where creases of these functions meet one another, the edge of the region, or the edge from which a rib is cut (<see cref="PlacesToTry"/>). All those points
 /// are tried; the answer is exact for members that lie square to the panel, and the best few are walked downhill besides, which
-/// serves slanted ones. Ties go to the position nearer the front, then nearer the right. The same input gives the same answer.
+/// serves slanted ones. A place that the verdict blocks is never proposed. Ties go to the position nearer the front, then nearer the right. The same input gives the same answer.
 /// </remarks>
 public static class RankedPositions
 {
@@ -20,7 +20,7 @@ public static class RankedPositions
     /// <summary>Least distance between two proposals, as a share of the cut-out's longer side: assumption, so that they differ to the eye.</summary>
     public const double Apart = 0.75;
 
-    private const int MostTried = 40_000;
+    private const int MostTried = 40_000, MostJudged = 2000;
 
     /// <summary>Finds the places.</summary>
     /// <param name="site">What decides.</param>
@@ -35,10 +35,10 @@ public static class RankedPositions
         IReadOnlyList<RegionPart> region = FeasibleRegion.Of(ground);
         Explain(ground, region, sheet);
         var cost = new PositionCost(ground, wishes);
-        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, cost), region, cost, Apart * Math.Max(ground.Fitting.CutOut.WidthMm, ground.Fitting.CutOut.HeightMm));
+        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, ground, cost), region, ground, cost, Apart * Math.Max(ground.Fitting.CutOut.WidthMm, ground.Fitting.CutOut.HeightMm));
         var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays)).ToList();
         foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
-        return sheet.Finish(new PositionsFound(region, positions, region.Count == 0 ? WhyNone(ground) : null));
+        return sheet.Finish(new PositionsFound(region, positions, positions.Count > 0 ? null : region.Count == 0 ? WhyNone(ground) : WhyBlocked(ground, region)));
     }
 
     internal static Problem? UnknownZone(IReadOnlyList<Wish> wishes, IReadOnlyList<Zone> zones)
@@ -67,16 +67,14 @@ public static class RankedPositions
         if (region.Count == 0) sheet.Warn($"No bay gives {ground.Lengths.Text(along)} by {ground.Lengths.Text(across)} with the flange on the panel.");
     }
 
-    private static List<(PanelPoint At, double Cost, RegionPart Part)> Tried(IReadOnlyList<RegionPart> region, PositionCost cost)
+    private static List<(PanelPoint At, double Cost, RegionPart Part)> Tried(IReadOnlyList<RegionPart> region, Ground ground, PositionCost cost)
     {
         var tried = new List<(PanelPoint, double, RegionPart)>();
+        var places = new PlacesToTry(ground, cost);
         foreach (RegionPart part in region)
         {
-            (IReadOnlyList<double> s, IReadOnlyList<double> t) = cost.Creases(part);
-            IEnumerable<PanelPoint> meetings = s.SelectMany(x => t.Select(y => new PanelPoint(x, y)));
-            IEnumerable<PanelPoint> onEdge = part.Rings.SelectMany(ring => OnEdge(ring, s, t));
             double? middle = cost.BayMiddleOf(part);
-            foreach (PanelPoint p in meetings.Concat(onEdge))
+            foreach (PanelPoint p in places.In(part))
             {
                 if (tried.Count < MostTried && part.Holds(p)) tried.Add((p, cost.At(p, middle), part));
             }
@@ -84,38 +82,41 @@ public static class RankedPositions
         return tried;
     }
 
-    /// <summary>Corners of a ring, and where its edges meet a crease.</summary>
-    private static IEnumerable<PanelPoint> OnEdge(IReadOnlyList<PanelPoint> ring, IReadOnlyList<double> s, IReadOnlyList<double> t)
-    {
-        for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
-        {
-            PanelPoint a = ring[j], b = ring[i];
-            yield return b;
-            double ds = b.SMm - a.SMm, dt = b.TMm - a.TMm;
-            foreach (double x in s.Where(x => x > Math.Min(a.SMm, b.SMm) && x < Math.Max(a.SMm, b.SMm))) yield return new PanelPoint(x, a.TMm + (dt * (x - a.SMm) / ds));
-            foreach (double y in t.Where(y => y > Math.Min(a.TMm, b.TMm) && y < Math.Max(a.TMm, b.TMm))) yield return new PanelPoint(a.SMm + (ds * (y - a.TMm) / dt), y);
-        }
-    }
-
     private static List<(PanelPoint At, double Cost)> Chosen(
-        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, PositionCost cost, double apartMm)
+        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, Ground ground, PositionCost cost, double apartMm)
     {
         // A hair of a millimetre must not decide between front and rear, so costs are compared rounded.
         var ordered = tried.OrderBy(c => Math.Round(c.Cost, 3)).ThenBy(c => Math.Round(c.At.SMm, 3)).ThenBy(c => c.At.TMm);
-        bool square = region.All(r => r.IsBox);
+        bool square = region.All(r => r.IsBox) && ground.Site.RibInTheWay == RibInTheWay.Keep;
         var chosen = new List<(PanelPoint At, double Cost)>();
         var walked = new List<PanelPoint>();
+        int judged = 0;
         foreach ((PanelPoint at, _, RegionPart part) in ordered)
         {
-            if (chosen.Count == Most) break;
+            if (chosen.Count == Most || judged == MostJudged) break;
             if (walked.Any(w => w.DistanceMm(at) < apartMm)) continue;
-            PanelPoint polished = square ? at : cost.Polished(at, part);
+            judged++;
+            if (Allowed(at, part, ground) is not { } allowed) continue;
             walked.Add(at);
+            PanelPoint polished = square ? allowed : cost.Polished(allowed, p => part.Holds(p) && !OpeningVerdict.Blocks(ground, p));
             if (!chosen.All(c => c.At.DistanceMm(polished) >= apartMm)) continue;
             walked.Add(polished);
             chosen.Add((polished, cost.At(polished)));
         }
         return [.. chosen.OrderBy(c => Math.Round(c.Cost, 3))];
+    }
+
+    /// <summary>The place itself where the verdict allows it, or one a hair beside it: on the line where a rule changes it may be the other side that is allowed. Null where none is.</summary>
+    private static PanelPoint? Allowed(PanelPoint at, RegionPart part, Ground ground)
+    {
+        if (!OpeningVerdict.Blocks(ground, at)) return at;
+        if (!ground.MustBeCarried && ground.Site.RibInTheWay == RibInTheWay.Keep) return null;
+        foreach ((int s, int t) in new[] { (0, 1), (0, -1), (1, 0), (-1, 0), (1, 1), (1, -1), (-1, 1), (-1, -1) })
+        {
+            PanelPoint beside = at.Plus(s * PlacesToTry.HairMm, t * PlacesToTry.HairMm);
+            if (part.Holds(beside) && !OpeningVerdict.Blocks(ground, beside)) return beside;
+        }
+        return null;
     }
 
     private static RankedPosition Described(
@@ -160,9 +161,18 @@ public static class RankedPositions
         _ => $"{lost:0} ml less fill",
     };
 
+    /// <summary>Why no place of a region is allowed: what the verdict says in the middle of its largest part.</summary>
+    private static string WhyBlocked(Ground ground, IReadOnlyList<RegionPart> region)
+    {
+        PanelPoint middle = region.MaxBy(r => r.AreaMm2)!.Box.Centre;
+        VerdictRow? row = OpeningVerdict.Of(ground.Site, middle).Value!.Result.Rows.FirstOrDefault(r => r.State == VerdictState.Blocked);
+        return row is null ? "No place that was tried is allowed." : $"{row.Title}: {char.ToLowerInvariant(row.Why[0])}{row.Why[1..]} {row.Remedy}";
+    }
+
     internal static string WhyNone(Ground ground)
     {
         Fitting f = ground.Fitting;
+        if (f.HeatMm > 0 && ground.SkinBurns) return "The skin itself burns: a flue that gets hot finds no place on this panel. Choose one whose sheet allows it to pass through a skin that burns, or put sheet metal in.";
         double along = f.CutOut.WidthMm + f.Clearance.FrontMm + f.Clearance.RearMm, across = f.CutOut.HeightMm + f.Clearance.TopMm + f.Clearance.BottomMm;
         string needs = $"The fitting needs {ground.Lengths.Text(along)} by {ground.Lengths.Text(across)} clear of members";
         IReadOnlyList<Bay> bays = Bays.Of(ground.Site.Panel, ground.Site.Members).Value!.Result;

@@ -58,6 +58,19 @@ public enum MemberRole
     KeepOut,
 }
 
+/// <summary>What a member is made of.</summary>
+public enum MemberMaterial
+{
+    /// <summary>Steel or aluminium.</summary>
+    Metal,
+
+    /// <summary>Timber or ply.</summary>
+    Timber,
+
+    /// <summary>Plastic, glass-reinforced or not.</summary>
+    Plastic,
+}
+
 /// <summary>How a footprint is given.</summary>
 public enum FootprintShape
 {
@@ -81,8 +94,22 @@ public sealed record Footprint(FootprintShape Shape, IReadOnlyList<PanelPoint> P
 /// <param name="Footprint">The area that it takes up.</param>
 /// <param name="DepthMm">How far it reaches inwards from the skin, mm; negative for a swage that stands proud of the skin.</param>
 /// <param name="FlankMm">Width in plan of a swage's sloping flank, all round, mm: half of base width less top width. 0 for upright flanks and for other members.</param>
-public sealed record Member(string Name, MemberKind Kind, MemberRole Role, Footprint Footprint, double DepthMm, double FlankMm = 0)
+/// <param name="Material">What it is made of; null where nobody said.</param>
+public sealed record Member(string Name, MemberKind Kind, MemberRole Role, Footprint Footprint, double DepthMm, double FlankMm = 0, MemberMaterial? Material = null)
 {
+    /// <summary>Whether it burns, on a skin of some material: cables and fuel do; a frame of which nobody said what it is does on plywood, and on steel it is steel. Null where nobody knows.</summary>
+    internal bool? Burns(SkinMaterial skin) => (Kind, Material, skin) switch
+    {
+        (MemberKind.WiringRun or MemberKind.FillerNeck, _, _) => true,
+        (_, MemberMaterial.Metal, _) => false,
+        (_, not null, _) => true,
+        // Part of the skin, or a joint of it: the skin is judged by itself.
+        (MemberKind.Swage or MemberKind.Seam or MemberKind.RainGutter, _, _) => false,
+        (_, _, SkinMaterial.PlywoodSkin) => true,
+        (_, _, SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel) => false,
+        _ => null,
+    };
+
     /// <summary>The role that a member of a kind has unless somebody says otherwise.</summary>
     public static MemberRole DefaultRole(MemberKind kind) => kind switch
     {

@@ -18,11 +18,13 @@ public sealed class MemberStore(Database database, PanelStore panels) : Store<Me
         ["footprint"] = Storage.Columns.Json(value.Footprint),
         ["depth_mm"] = value.DepthMm,
         ["flank_mm"] = value.FlankMm,
+        ["material"] = value.Material is { } material ? Storage.Columns.Name(material) : null,
     };
 
     /// <inheritdoc/>
     protected override Member Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Enum<MemberKind>("kind"), row.Enum<MemberRole>("role"), row.Json<Footprint>("footprint"), row.Real("depth_mm"), row.Real("flank_mm"));
+        row.Text("name"), row.Enum<MemberKind>("kind"), row.Enum<MemberRole>("role"), row.Json<Footprint>("footprint"), row.Real("depth_mm"), row.Real("flank_mm"),
+        row.MaybeText("material") is null ? null : row.Enum<MemberMaterial>("material"));
 
     /// <inheritdoc/>
     protected override string Title(Member value) => value.Name;

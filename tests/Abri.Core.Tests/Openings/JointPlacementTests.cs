@@ -42,6 +42,22 @@ public class JointPlacementTests
             return Math.Abs(plan.Cost - least) < 0.3;
         }, cases: 30);
 
+    [Fact] // Exhaustive search on a grid of 20 mm that asks the verdict at each place; slanted and bent ribs that may be cut were taken as their rectangles once
+    public void What_is_called_proven_among_slanted_ribs_is_beaten_by_no_place_on_a_grid() =>
+        Gen.Select(Gen.Int[2, 14], Gen.Int[-5, 5], Gen.Int[-3, 3].Array[4], Gen.Int[1, 3].Array[2], Gen.Bool, Gen.Int[3, 9]).Holds((bow, lean, at, weight, bent, width) =>
+        {
+            Zone[] zones = [.. Enumerable.Range(0, 2).Select(i => Around($"Z{i}", 500 + (100 * at[2 * i]), 50 * at[(2 * i) + 1]))];
+            JointFitting[] fittings = [.. Enumerable.Range(0, 2).Select(i => new JointFitting($"F{i}", Vent(100 + (40 * i), 140 + (40 * i)), [new(WishKind.OverZone, weight[i], $"Z{i}")]))];
+            PanelPoint[] spine = bent ? [new(bow * 60, -220), new((bow * 60) + (lean * 20), 0), new(bow * 60, 220)] : [new(bow * 60, -220), new(Math.Clamp((bow + lean) * 60, 20, 980), 220)];
+            Member Post(double s) => new("Post", MemberKind.RoofBow, MemberRole.Structural, new Footprint(FootprintShape.Spine, [new(s, -220), new(s, 220)], 10), 40);
+            Member[] members = [Post(5), new("Brace", MemberKind.SideRib, MemberRole.Secondary, new Footprint(FootprintShape.Spine, spine, width * 10), 40), Post(995)];
+            var site = new JointSite(Bare(1000, 440), members, fittings, RibInTheWay.CutSecondary, 20, Zones: zones);
+            JointPlan plan = Plan(site);
+            if (plan.Places.Count == 0) return;
+            Assert.All(plan.Places, (p, i) => Assert.False(OpeningVerdict.Blocks(Ground.Of(site.For(fittings[i])).Value!, p.Centre), $"{p.Name} is blocked"));
+            if (plan.ProvenOptimal) Assert.True(Exhaustive(site, 20) is not { } least || plan.Cost <= least + 0.3, $"{plan.Cost} is proven, {Exhaustive(site, 20)} was found");
+        }, cases: 25);
+
     [Fact]
     public void Every_place_of_an_arrangement_stands_up_to_the_verdict_beside_the_others()
     {
@@ -111,7 +127,7 @@ public class JointPlacementTests
                 for (double t = -220; t <= 220; t += step)
                 {
                     var p = new PanelPoint(s, t);
-                    if (region.Any(r => r.Holds(p))) own.Add((p, cost.At(p)));
+                    if (region.Any(r => r.Holds(p)) && !OpeningVerdict.Blocks(ground, p)) own.Add((p, cost.At(p)));
                 }
             }
             places.Add([.. own.OrderBy(o => o.Item2)]);

@@ -1,7 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Google.OrTools.Sat;
-using NetTopologySuite.Triangulate.Polygon;
 
 namespace Abri.Core.Openings.Joint;
 
@@ -10,7 +9,8 @@ namespace Abri.Core.Openings.Joint;
 /// <param name="Ground">Its ground.</param>
 /// <param name="Region">All places where its centre may lie.</param>
 /// <param name="Cost">What a place costs.</param>
-internal sealed record JointPart(JointFitting Given, Ground Ground, IReadOnlyList<RegionPart> Region, PositionCost Cost);
+/// <param name="Spared">Numbers of the secondary ribs that it must not cut: the verdict blocked a place that did.</param>
+internal sealed record JointPart(JointFitting Given, Ground Ground, IReadOnlyList<RegionPart> Region, PositionCost Cost, IReadOnlyList<int> Spared);
 
 /// <summary>Which rules between fittings hold; they are left out one by one to find those that clash.</summary>
 /// <param name="SpacingMm">Room between two flanges, mm.</param>
@@ -22,7 +22,8 @@ internal sealed record JointRules(double SpacingMm, bool Lids);
 /// </summary>
 /// <remarks>
 /// A centre lies in one of the convex pieces of its region; two fittings are apart along s or along t, by their flanges and the spacing and by the room of their open lids.
-/// What a wish is missed by is a distance along s, along t or both, so that the sum is linear; a secondary rib that is crossed costs <see cref="PositionCost.PerRibCut"/>.
+/// What a wish is missed by is a distance along s, along t or both, so that the sum is linear; a secondary rib that is crossed costs <see cref="PositionCost.PerRibCut"/>: it is
+/// crossed unless the centre lies beyond an edge of the sum of rib and cut-out, of each convex piece of the rib, slanted or not.
 /// Solved by CP-SAT on one thread with a fixed seed: the same input gives the same answer.
 /// </remarks>
 internal sealed class JointModel
@@ -30,8 +31,9 @@ internal sealed class JointModel
     /// <summary>Parts of a millimetre in which the model counts.</summary>
     public const int PerMm = 100;
 
-    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. At most 1.5 s, so that no input takes longer than 2.</summary>
-    private const string Search = "num_workers:1,linearization_level:2,random_seed:1,max_time_in_seconds:1.5";
+    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. The limit counts the solver's own operations, about as many as a
+    /// second holds: so a slow machine gives the same answer as a quick one.</summary>
+    private const string Search = "num_workers:1,linearization_level:2,random_seed:1,max_deterministic_time:1";
 
     /// <summary>Normals of slanted edges are rounded to this, so that a piece 10 m long is right to a hundredth.</summary>
     private const long NormalScale = 1_000_000;
@@ -122,16 +124,39 @@ internal sealed class JointModel
 
     private void Ribs(JointPart part, IntVar s, IntVar t)
     {
-        double halfS = part.Ground.Fitting.CutOut.WidthMm / 2, halfT = part.Ground.Fitting.CutOut.HeightMm / 2;
-        foreach (Obstacle rib in part.Ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary))
+        PerSide reach = part.Ground.CutReach(PerSide.All(0));
+        foreach (Obstacle rib in part.Ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && part.Ground.ReachFor(o.Member) is null))
         {
             BoolVar cut = model.NewBoolVar("cut");
-            costs.Add(LinearExpr.Term(cut, (long)PositionCost.PerRibCut * 1000 * PerMm));
-            OneOf(
-                [model.Add(s <= Round(rib.Box.SMinMm - halfS)), model.Add(s >= Round(rib.Box.SMaxMm + halfS)), model.Add(t <= Round(rib.Box.TMinMm - halfT)), model.Add(t >= Round(rib.Box.TMaxMm + halfT))],
-                cut);
+            if (part.Spared.Contains(rib.Index)) model.Add(cut == 0);
+            else costs.Add(LinearExpr.Term(cut, (long)PositionCost.PerRibCut * 1000 * PerMm));
+            // A rib that is bent may be passed on different sides of its pieces.
+            foreach (IReadOnlyList<PanelPoint> piece in rib.Pieces)
+                OneOf([.. Beyond(MinkowskiSum.TouchedBy(piece, reach), s, t)], cut);
         }
     }
+
+    /// <summary>A centre lies beyond one of the edges of a convex area.</summary>
+    private IEnumerable<Constraint> Beyond(NetTopologySuite.Geometries.Geometry area, IntVar s, IntVar t)
+    {
+        PanelPoint[] corners = [.. area.Coordinates.Skip(1).Select(c => new PanelPoint(c.X, c.Y))];
+        double turn = Math.Sign(Outlines.SignedAreaMm2(corners));
+        for (int k = 0; k < corners.Length; k++)
+        {
+            (double ns, double nt) = Inwards(corners[k], corners[(k + 1) % corners.Length], turn);
+            long bound = (long)Math.Floor(((((ns * corners[k].SMm) + (nt * corners[k].TMm)) * PerMm) + 1e-6) * NormalScale);
+            yield return model.Add((s * Scaled(ns)) + (t * Scaled(nt)) <= bound);
+        }
+    }
+
+    /// <summary>The direction square to an edge that leads into an area, of length 1.</summary>
+    private static (double S, double T) Inwards(PanelPoint a, PanelPoint b, double turn)
+    {
+        double length = a.DistanceMm(b);
+        return (-(b.TMm - a.TMm) * turn / length, (b.SMm - a.SMm) * turn / length);
+    }
+
+    private static long Scaled(double normal) => (long)Math.Round(normal * NormalScale);
 
     private void Apart(int i, Keep own, Keep other, LinearExpr s, LinearExpr t, JointRules rules)
     {
@@ -171,18 +196,13 @@ internal sealed class JointModel
         double turn = Math.Sign(Outlines.SignedAreaMm2(piece));
         for (int k = 0; k < piece.Count; k++)
         {
-            PanelPoint a = piece[k], b = piece[(k + 1) % piece.Count];
-            double length = a.DistanceMm(b), ns = -(b.TMm - a.TMm) * turn / length, nt = (b.SMm - a.SMm) * turn / length;
-            long cs = (long)Math.Round(ns * NormalScale), ct = (long)Math.Round(nt * NormalScale);
-            model.Add((s * cs) + (t * ct) >= (long)Math.Ceiling(((ns * a.SMm) + (nt * a.TMm)) * PerMm * NormalScale)).OnlyEnforceIf(here);
+            (double ns, double nt) = Inwards(piece[k], piece[(k + 1) % piece.Count], turn);
+            model.Add((s * Scaled(ns)) + (t * Scaled(nt)) >= (long)Math.Ceiling(((ns * piece[k].SMm) + (nt * piece[k].TMm)) * PerMm * NormalScale)).OnlyEnforceIf(here);
         }
     }
 
     /// <summary>Rectangles as they are; others cut into triangles.</summary>
-    private static IEnumerable<IReadOnlyList<PanelPoint>> Convex(RegionPart region) => region.IsBox
-        ? [region.Outline]
-        : ConstrainedDelaunayTriangulator.Triangulate(Plane.Polygon(region)).Each()
-            .Select(triangle => (IReadOnlyList<PanelPoint>)[.. triangle.Coordinates.Take(3).Select(c => new PanelPoint(c.X, c.Y))]);
+    private static IEnumerable<IReadOnlyList<PanelPoint>> Convex(RegionPart region) => region.IsBox ? [region.Outline] : Plane.Triangles(Plane.Polygon(region));
 
     /// <summary>A span rounded inwards; one too narrow for that is taken at its middle, where a fitting that fits exactly still fits.</summary>
     private static (long From, long To) Inward(double fromMm, double toMm)

@@ -17,6 +17,9 @@ public static class JointPlacement
     /// <summary>Most fittings that are placed at once.</summary>
     public const int Most = 8;
 
+    /// <summary>How often an arrangement with a blocked place is tried again without it.</summary>
+    private const int MostRounds = 12;
+
     /// <summary>Finds the arrangement.</summary>
     /// <returns>The arrangement or why there is none; or what is contradictory about the site.</returns>
     public static Result<Worked<JointPlan>> Of(JointSite site)
@@ -30,7 +33,7 @@ public static class JointPlacement
             int fill = f.Wishes.ToList().FindIndex(w => w.Kind == WishKind.LeastFill);
             if (fill >= 0) return new Problem("wish-not-joint", $"/fittings/{i}/wishes/{fill}", "Least fill cannot be weighed when several fittings are placed together. Leave it out, and compare the fill at the places that are found.");
             if (!Ground.Of(site.For(f)).IsOk(out Ground? ground, out Problem? problem)) return problem.Pointer.StartsWith("/fitting", StringComparison.Ordinal) ? problem.Under($"/fittings/{i}") : problem;
-            parts.Add(new JointPart(f, ground, FeasibleRegion.Of(ground), new PositionCost(ground, f.Wishes)));
+            parts.Add(new JointPart(f, ground, FeasibleRegion.Of(ground), new PositionCost(ground, f.Wishes), []));
         }
         var sheet = new Worksheet();
         sheet.Cite(new Source("CP-SAT of OR-Tools over the exact regions, in hundredths of a millimetre", SourceKind.Geometry));
@@ -41,15 +44,42 @@ public static class JointPlacement
             return sheet.Finish(new JointPlan([], 0, true, new JointConflict([homeless.Given.Name], RankedPositions.WhyNone(homeless.Ground))));
 
         var rules = new JointRules(site.SpacingMm, true);
-        var model = new JointModel(parts, site.Neighbours ?? [], rules);
-        (IReadOnlyList<PanelPoint>? centres, bool proven) = model.Solve();
+        (JointModel model, IReadOnlyList<PanelPoint>? centres, bool proven) = Solved(site, parts, rules, out bool narrowed);
         if (centres is null) return sheet.Finish(new JointPlan([], 0, proven, proven ? Conflict(site, parts, rules) : new JointConflict([], "No arrangement was found in the time allowed, and none was ruled out. Leave one of them out, or hold one where it is.")));
         if (!model.IsWhole) sheet.Warn("Slanted or uneven members: the middle of the bay is not the same everywhere, so it was left out while searching. The arrangement keeps every rule, but it is not proved to be the best.");
+        if (narrowed) sheet.Warn("The best arrangement by distances was blocked at one place: a rib that nothing could carry, or a bay without bows for a heavy unit. That was left out, so what is shown is allowed, but it is not proved to be the best.");
         IReadOnlyList<(string Label, RegionPart Area)> bays = Bays.Labelled(site.Panel, site.Members);
         JointPlace[] places = [.. parts.Select((p, i) => Described(p, centres[i], bays, site, sheet))];
         double cost = sheet.Step("K", "all wishes missed by", "sum over the fittings", places.Sum(p => p.Cost), "");
         sheet.Step("K_0", "if each were alone", "sum of the best places of each", places.Sum(p => p.Alone), "");
-        return sheet.Finish(new JointPlan(places, cost, proven && model.IsWhole, null));
+        return sheet.Finish(new JointPlan(places, cost, proven && model.IsWhole && !narrowed, null));
+    }
+
+    /// <summary>
+    /// Solves, and looks at each place with the verdict: what the model does not know (headers that nothing carries, heavy units without bows) is left out where it turned up, until no place is blocked.
+    /// </summary>
+    private static (JointModel Model, IReadOnlyList<PanelPoint>? Centres, bool Proven) Solved(JointSite site, List<JointPart> parts, JointRules rules, out bool narrowed)
+    {
+        narrowed = false;
+        for (int round = 0; ; round++)
+        {
+            var model = new JointModel(parts, site.Neighbours ?? [], rules);
+            (IReadOnlyList<PanelPoint>? centres, bool proven) = model.Solve();
+            if (centres is null) return (model, null, proven && !narrowed);
+            int blocked = Enumerable.Range(0, parts.Count).FirstOrDefault(i => OpeningVerdict.Blocks(parts[i].Ground, centres[i]), -1);
+            if (blocked < 0) return (model, centres, proven);
+            if (round == MostRounds) return (model, null, false);
+            narrowed = true;
+            parts[blocked] = Without(parts[blocked], centres[blocked]);
+            if (parts[blocked].Region.Count == 0) return (model, null, false);
+        }
+    }
+
+    /// <summary>A fitting that may no longer cut the ribs it would cut at a place, or, where it cuts none, no longer lie in that part of its region.</summary>
+    private static JointPart Without(JointPart part, PanelPoint at)
+    {
+        int[] cut = [.. new Placed(part.Ground, at).Crossing.Select(o => o.Index).Except(part.Spared)];
+        return cut.Length > 0 ? part with { Spared = [.. part.Spared, .. cut] } : part with { Region = [.. part.Region.Where(r => !r.Holds(at))] };
     }
 
     private static JointPlace Described(JointPart part, PanelPoint centre, IReadOnlyList<(string Label, RegionPart Area)> bays, JointSite site, Worksheet sheet)

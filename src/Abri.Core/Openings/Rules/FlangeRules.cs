@@ -6,7 +6,8 @@ namespace Abri.Core.Openings.Rules;
 /// <summary>What lies under the flange: the edge of the panel, gutters and seams, swages, the curve of the skin.</summary>
 internal static class FlangeRules
 {
-    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    /// <summary>Whether the flange has ground to lie on.</summary>
+    public static IEnumerable<VerdictRow> Lies(Placed placed)
     {
         yield return OnThePanel(placed);
         foreach (Obstacle obstacle in placed.Ground.Obstacles)
@@ -18,6 +19,11 @@ internal static class FlangeRules
                     "Water runs in it and no bedding seals across it.", "Move until the flange lies clear of it.", [new Mark(obstacle.Outline, true)]);
             }
         }
+    }
+
+    /// <summary>What it takes to bed it there.</summary>
+    public static IEnumerable<VerdictRow> Bedding(Placed placed, Worksheet sheet)
+    {
         yield return Swages(placed, sheet);
         if (Curvature(placed, sheet) is { } curvature) yield return curvature;
         if (Rest(placed, sheet) is { } rest) yield return rest;

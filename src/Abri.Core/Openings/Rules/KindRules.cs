@@ -17,7 +17,10 @@ internal static class KindRules
 
     public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
     {
-        if (placed.Fitting.HeatMm > 0) yield return Heat(placed);
+        if (placed.Fitting.HeatMm > 0)
+        {
+            foreach (VerdictRow row in Heat(placed)) yield return row;
+        }
         if (placed.Fitting.NeedsPower) yield return Power(placed);
         if (placed.Ground.Site.Panel.SkinGapMm is { } gap) yield return TwoSkins(placed, gap, sheet);
         if (placed.Fitting.Kind == FittingKind.Hatch) yield return Framed(placed, sheet);
@@ -49,24 +52,31 @@ internal static class KindRules
         return new VerdictRow("sill", VerdictState.Good, "Inner sill in a wall that tapers", change, null, "mm", $"Where straight cabinets stand {placed.L(SillMm)} off the wall at the front end: {char.ToLowerInvariant(cut[0])}{cut[1..]}", null, []);
     }
 
-    private static VerdictRow Heat(Placed placed)
+    /// <summary>What burns within the heat distance blocks; what nobody knows of is asked about.</summary>
+    private static IEnumerable<VerdictRow> Heat(Placed placed)
     {
         double wanted = placed.Fitting.HeatMm;
-        (string? name, double nearest, IReadOnlyList<PanelPoint> at) = (null, double.PositiveInfinity, []);
-        void Look(string what, PanelBox box)
+        if (placed.Ground.SkinBurns)
         {
-            double distance = placed.Cut.DistanceMm(box);
-            if (distance < nearest) (name, nearest, at) = (what, distance, box.Corners);
+            yield return new VerdictRow("heat-skin", VerdictState.Blocked, "The skin itself burns", 0, wanted, "mm", "It would touch the hot plate all round.",
+                $"Cut the skin back by {placed.L(wanted)} all round and close that with sheet metal, entered as a panel of its own; or choose a flue whose sheet allows it to pass through a skin that burns.",
+                [new Mark(placed.Cut.Grown(wanted).Corners, true)]);
         }
-        foreach (Obstacle o in placed.Ground.Obstacles.Where(o => o.Member.Kind is MemberKind.WiringRun or MemberKind.FillerNeck)) Look(o.Member.Name, o.Box);
-        foreach (Zone z in placed.Ground.Zones.Where(z => z.Kind != ZoneKind.Stove))
+        var cut = Plane.Polygon(placed.Cut);
+        (Burnable Thing, double Mm)[] near =
+            [.. placed.Ground.Burnables.Select(b => (b, cut.Distance(Plane.Polygon(b.Outline)))).Where(x => x.Item2 < wanted - PlacingFigures.HairMm).OrderBy(x => x.Item2)];
+        foreach ((bool sure, VerdictState state) in new[] { (true, VerdictState.Blocked), (false, VerdictState.NeedsWork) })
         {
-            if (z.On(placed.Ground.Site.Panel.Facing) is { } area) Look(z.Name, area);
+            (Burnable Thing, double Mm)[] those = [.. near.Where(n => n.Thing.Sure == sure)];
+            if (those.Length == 0) continue;
+            string others = those.Length > 1 ? $" So are: {string.Join(", ", those.Skip(1).Take(4).Select(t => t.Thing.Name))}." : "";
+            yield return new VerdictRow(sure ? "heat" : "heat-unknown", state, sure ? $"{those[0].Thing.Name} burns and is too near" : $"Does {those[0].Thing.Name} burn?", those[0].Mm, wanted, "mm",
+                $"Within {placed.L(wanted)} of the cut-out timber, plastic, cloth and cables char.{others}",
+                sure ? $"Move {placed.L(wanted - those[0].Mm)} away, or cut it back by as much and draw it as it is then; or choose a flue that is shielded and needs less."
+                    : "Look, and enter what it is made of; what stands below keeps the same distance from the pipe.", [.. those.Select(t => new Mark(t.Thing.Outline, true))]);
         }
-        return name is null || nearest >= wanted
-            ? new VerdictRow("heat", VerdictState.Good, "Clear of what burns", name is null ? null : nearest, wanted, "mm", "Nothing that is drawn comes nearer. Lining and insulation keep the same distance.", null, [])
-            : new VerdictRow("heat", VerdictState.NeedsWork, $"{name} is too near the heat", nearest, wanted, "mm", "It gets hot here: cables, cloth and timber char.",
-                $"Move {placed.L(wanted - nearest)} away, or take the other thing away and shield what stays with something that does not burn.", [new Mark(at, true)]);
+        if (near.Length == 0 && !placed.Ground.SkinBurns)
+            yield return new VerdictRow("heat", VerdictState.Good, "Clear of what burns", null, wanted, "mm", "Nothing that is drawn comes nearer. Lining and insulation keep the same distance.", null, []);
     }
 
     private static VerdictRow Power(Placed placed)

@@ -14,7 +14,7 @@ internal static class UseRules
             foreach (VerdictRow row in Beside(placed, neighbour)) yield return row;
         }
         bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
-        if (roof && (placed.Fitting.Vibrates || placed.Fitting.MassKg >= PlacingFigures.HeavyKg)) yield return Carried(placed);
+        if (placed.Ground.MustBeCarried) yield return Carried(placed);
         if (roof && placed.Fitting.HingeSide is { } hinge) yield return Hinge(placed, hinge);
         foreach (Zone zone in placed.Ground.Zones)
         {

@@ -11,7 +11,17 @@ namespace Abri.Core.Shell.Presets;
 public static class ShellPresets
 {
     /// <summary>All presets.</summary>
-    public static IReadOnlyList<ShellDesign> All { get; } = [RibbedVan(), ExtraHighVan(), CompactVan(), SmallBus(), BoxTrailer()];
+    public static IReadOnlyList<ShellDesign> All { get; } =
+    [
+        Framed(RibbedVan(), MemberMaterial.Metal), Framed(ExtraHighVan(), MemberMaterial.Metal), Framed(CompactVan(), MemberMaterial.Metal),
+        Framed(SmallBus(), MemberMaterial.Metal), Framed(BoxTrailer(), MemberMaterial.Timber),
+    ];
+
+    /// <summary>What the frame of a shell is made of; swages, seams and gutters are the skin's.</summary>
+    private static ShellDesign Framed(ShellDesign design, MemberMaterial frame) => design with
+    {
+        Panels = [.. design.Panels.Select(p => p with { Members = [.. p.Members.Select(m => m.Kind is Swage or Seam or RainGutter or WiringRun ? m : m with { Material = frame })] })],
+    };
 
     private static ShellDesign RibbedVan()
     {

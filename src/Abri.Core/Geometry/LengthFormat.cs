@@ -28,6 +28,11 @@ public sealed record LengthFormat(UnitSystem Units = UnitSystem.Mm, int InchDeno
     /// <param name="mm">Length, mm; may be negative.</param>
     public string Text(double mm) => Units == UnitSystem.Mm ? $"{Number(mm)} mm" : Number(mm) + "\"";
 
+    /// <summary>Writes an amount to be taken off or added: what is too small to be shown is not nothing.</summary>
+    /// <param name="mm">Amount, mm; more than 0.</param>
+    /// <example>0.3 mm in sixteenths: <c>less than 1/16"</c>.</example>
+    public string Amount(double mm) => Shown(mm) > 0 ? Text(mm) : $"less than {Text(Units == UnitSystem.Mm ? 0.1 : MmPerInch / InchDenominator)}";
+
     /// <summary>Writes a length without its unit.</summary>
     /// <param name="mm">Length, mm; may be negative.</param>
     public string Number(double mm) => Units == UnitSystem.Mm ? Decimal(mm) : Fraction(mm);

@@ -37,10 +37,7 @@ public sealed record CutPath(
                 start, tape, $"Cut {lengths.Text(ClearanceMm)} outside the line all round at once, so that no filing is needed.",
                 "Offer the frame up and centre it before the flange is bedded.", "Take up the swarf, paint the cut edge.",
             ];
-        return new CutPath(
-            school, fitting.CutOut.Grown(offset), offset, startHoleMm,
-            Resized(fitting.CutOut, -fitting.ToleranceMinusMm), Resized(fitting.CutOut, fitting.TolerancePlusMm), howTo);
+        var range = HoleRange.Of(Frame.Of(fitting, 0));
+        return new CutPath(school, fitting.CutOut.Grown(offset), offset, startHoleMm, range.Least, range.Most, howTo);
     }
-
-    private static RoundedRectangle Resized(RoundedRectangle cutOut, double byMm) => cutOut.Grown(byMm / 2);
 }

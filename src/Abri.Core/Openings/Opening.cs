@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings.Clamping;
+using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
 
 namespace Abri.Core.Openings;
@@ -36,5 +37,7 @@ public sealed record ClampWork(IReadOnlyList<ClampLayer> Layers, IReadOnlyList<b
 /// <param name="AsCut">The hole as it was measured; null until then.</param>
 /// <param name="Notes">Anything worth keeping.</param>
 /// <param name="Clamp">How its clamping stands; null until somebody begins.</param>
+/// <param name="Tape">The bedding tape that lies ready; null for the usual one.</param>
 public sealed record Opening(
-    string Name, string FittingId, PanelPoint Centre, int TurnDeg, double? WallMm, Schools Schools, OpeningState State, AsCut? AsCut, string Notes, ClampWork? Clamp = null);
+    string Name, string FittingId, PanelPoint Centre, int TurnDeg, double? WallMm, Schools Schools, OpeningState State, AsCut? AsCut, string Notes, ClampWork? Clamp = null,
+    BeddingTape? Tape = null);

@@ -36,7 +36,7 @@ public static class RankedPositions
         Explain(ground, region, sheet);
         var cost = new PositionCost(ground, wishes);
         List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, ground, cost), region, ground, cost, Apart * Math.Max(ground.Fitting.CutOut.WidthMm, ground.Fitting.CutOut.HeightMm));
-        var positions = chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays)).ToList();
+        List<RankedPosition> positions = ToldApart([.. chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays))], ground);
         foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
         return sheet.Finish(new PositionsFound(region, positions, positions.Count > 0 ? null : region.Count == 0 ? WhyNone(ground) : WhyBlocked(ground, region)));
     }
@@ -128,35 +128,64 @@ public static class RankedPositions
         var givesUp = new List<string>();
         foreach (Wish wish in costs.Wishes)
         {
-            double missed = costs.Missed(wish, at), best = all.Min(c => costs.Missed(wish, c.At));
-            met.Add(Words(wish, missed, ground));
+            double missed = Missed(wish, at, ground, costs), best = all.Min(c => Missed(wish, c.At, ground, costs));
+            met.Add(Words(wish, at, ground, costs));
             if (missed - best >= 1) givesUp.Add(Lost(wish, missed - best, ground));
         }
         int cut = ground.Site.RibInTheWay == RibInTheWay.CutSecondary ? costs.RibsCut(at) : 0;
-        if (cut > 0) givesUp.Add(cut == 1 ? "one rib, which needs headers" : $"{cut} ribs, which need headers");
+        if (cut > 0) givesUp.Add(cut == 1 ? "no rib to cut; here one, which needs headers" : $"no rib to cut; here {cut}, which need headers");
         string reason = met.Count > 0 ? string.Join(", ", met) : "keeps all clearances";
         return new RankedPosition(rank, at, bay, Math.Round(cost, 3), reason, givesUp.Count > 0 ? string.Join(", ", givesUp) : null);
     }
 
-    internal static string Words(Wish wish, double missed, Ground ground)
+    /// <summary>Entries of one bay that read alike say where they lie.</summary>
+    private static List<RankedPosition> ToldApart(List<RankedPosition> positions, Ground ground)
     {
+        HashSet<(string?, string)> alike = [.. positions.GroupBy(p => (p.Bay, p.Reason)).Where(g => g.Count() > 1).Select(g => g.Key)];
+        Facing facing = ground.Site.Panel.Facing;
+        PanelBox panel = ground.Site.Panel.Box;
+        string Place(PanelPoint at)
+        {
+            double off = at.TMm - panel.Centre.TMm;
+            string across = facing is Facing.Up or Facing.Down
+                ? Math.Abs(off) < 0.5 ? "on the centre line" : $"{ground.Lengths.Text(Math.Abs(off))} {facing.Towards(off > 0 ? Side.Top : Side.Bottom)}"
+                : $"{ground.Lengths.Text(at.TMm - panel.TMinMm)} above the lower edge";
+            return $"centre {ground.Lengths.Text(at.SMm - panel.SMinMm)} from the {facing.Name(Side.Front)} edge, {across}";
+        }
+        return [.. positions.Select(p => alike.Contains((p.Bay, p.Reason)) ? p with { Reason = $"{p.Reason}; {Place(p.Centre)}" } : p)];
+    }
+
+    /// <summary>By how much a wish is missed, as the list says it: fill as the flange comes to rest, the same as in the verdict and on the tab Seat.</summary>
+    private static double Missed(Wish wish, PanelPoint at, Ground ground, PositionCost costs) => wish.Kind != WishKind.LeastFill ? costs.Missed(wish, at)
+        : Seating.FlangeSeat.Bedding(ground, at) is { } bedding ? (bedding.GapMm <= ground.Fitting.FlatnessMm ? 0 : Math.Max(1, bedding.FillMl)) : costs.Missed(wish, at);
+
+    internal static string Words(Wish wish, PanelPoint at, Ground ground, PositionCost costs)
+    {
+        double missed = Missed(wish, at, ground, costs);
         string mm = ground.Lengths.Text(missed);
-        bool met = missed < 0.5;
+        bool met = missed < 0.5, level = ground.Site.Panel.Facing is Facing.Up or Facing.Down;
         return wish.Kind switch
         {
-            WishKind.OverZone => met ? $"right over {wish.Zone}" : $"{mm} from the middle of {wish.Zone}",
+            WishKind.OverZone => met ? $"right {(level ? "over" : "beside")} {wish.Zone}" : $"{mm} from the middle of {wish.Zone}",
             WishKind.BayCentre => met ? "centred between members" : $"{mm} off the middle of the bay",
-            WishKind.CentreLine => met ? "on the centre line" : $"{mm} off the centre line",
+            WishKind.CentreLine => (met, level) switch
+            {
+                (true, true) => "on the centre line",
+                (false, true) => $"{mm} off the centre line",
+                (true, false) => "at half the height",
+                _ => $"{mm} {(at.TMm > ground.Site.Panel.Box.Centre.TMm ? "above" : "below")} half the height",
+            },
             WishKind.Level => met ? "level with the line" : $"{mm} off the line",
-            _ => missed < 0.5 ? "no fill under the flange" : $"{missed:0} ml of fill",
+            _ => met ? "lies flat, no fill" : $"{missed:0} ml of fill",
         };
     }
 
+    /// <summary>What one could have elsewhere.</summary>
     private static string Lost(Wish wish, double lost, Ground ground) => wish.Kind switch
     {
         WishKind.OverZone => $"{ground.Lengths.Text(lost)} nearer to {wish.Zone}",
         WishKind.BayCentre => $"{ground.Lengths.Text(lost)} nearer the middle of a bay",
-        WishKind.CentreLine => $"{ground.Lengths.Text(lost)} nearer the centre line",
+        WishKind.CentreLine => $"{ground.Lengths.Text(lost)} nearer {(ground.Site.Panel.Facing is Facing.Up or Facing.Down ? "the centre line" : "half the height")}",
         WishKind.Level => $"{ground.Lengths.Text(lost)} nearer the line",
         _ => $"{lost:0} ml less fill",
     };

@@ -71,7 +71,7 @@ public sealed record SettingOutSheet(
 /// line the reading differs from end to end, and both are given. On a curved panel the tape follows the skin and reads more than the
 /// plan shows. A pencil held against a straight-edge draws its line an offset nearer to the datum, so the straight-edge is set that
 /// much further out: 41.3 for a wanted 38.1 mm (common practice, no source: 1/8 inch).
-/// Start holes touch the blade's path in each corner from inside; through-holes stand on the centres of the corner arcs, or at least 15 mm inside both lines.
+/// Start holes touch the blade's path in each corner from inside; through-holes stand on the centres of the corner arcs, or at least 15 mm inside both lines; in a round hole 15 mm inside its arcs.
 /// </remarks>
 public static class SettingOut
 {
@@ -94,21 +94,33 @@ public static class SettingOut
         PanelBox cut = cutOut.BoxAt(centre);
         CutLine[] lines = [.. Enum.GetValues<Side>().Select(side => Line(side, cut, ground, marking, sheet))];
         var path = CutPath.For(fitting, marking.CutSize, marking.StartHoleMm, ground.Lengths);
-        RoundedRectangle through = cutOut.Grown(-Math.Max(cutOut.CornerRadiusMm, Math.Min(ThroughInsideMm, Math.Min(cutOut.WidthMm, cutOut.HeightMm) / 4)));
+        RoundedRectangle through = Through(cutOut);
 
         double diagonal = sheet.Step("d", "diagonal between the crossings of the lines", "sqrt(w^2 + h^2)", cutOut.DiagonalMm, "mm");
         double arcDiagonal = sheet.Step("d_arc", "diagonal from corner arc to corner arc", "d - 2 r (sqrt(2) - 1)", diagonal - (2 * cutOut.CornerLossMm), "mm");
         double perimeter = sheet.Step("p", "length of the cut edge", "2 (w + h) - (8 - 2 pi) r", cutOut.PerimeterMm, "mm");
         sheet.Cite(new Source("Rounded rectangle, circle and arc length", SourceKind.Geometry));
         sheet.Cite(new Source("Pencil line 1/8 inch off the straight-edge; cut 1.5 mm outside the line when cutting with clearance", SourceKind.CommonPractice));
-        if (marking.CutSize == CutSize.WithClearance && 2 * CutPath.ClearanceMm > fitting.TolerancePlusMm)
-            sheet.Warn($"Cutting {ground.Lengths.Text(CutPath.ClearanceMm)} outside the line makes the hole {ground.Lengths.Text(2 * CutPath.ClearanceMm)} larger; this fitting allows {ground.Lengths.Text(fitting.TolerancePlusMm)}. Cut on the waste side instead.");
+        double more = Math.Min(path.MostHole.WidthMm - cutOut.WidthMm, path.MostHole.HeightMm - cutOut.HeightMm);
+        if (marking.CutSize == CutSize.WithClearance && 2 * CutPath.ClearanceMm > more)
+            sheet.Warn($"Cutting {ground.Lengths.Text(CutPath.ClearanceMm)} outside the line makes the hole {ground.Lengths.Text(2 * CutPath.ClearanceMm)} larger; this fitting allows {ground.Lengths.Text(more)}. Cut on the waste side instead.");
 
         (CentreLine along, CentreLine across) = CentreLines(cut, ground, lines);
         return sheet.Finish(new SettingOutSheet(
             marking.View, cutOut, centre, lines, along, across, cutOut.CornerCentresAt(centre), StartHoles(path, centre),
             [.. through.BoxAt(centre).Corners.Select(c => new DrilledHole(c, ThroughMm))], ScrewHoles(fitting, centre),
             diagonal, arcDiagonal, through.DiagonalMm, perimeter, path, Order(marking, ground, through.DiagonalMm), RibTrim.Of(ground, centre)));
+    }
+
+    /// <summary>
+    /// The rectangle on whose corners through-holes stand: on the centres of the corner arcs, or, where these fall together or nearly, as in a round or slotted hole, on the
+    /// diagonals of the corners, <see cref="ThroughInsideMm"/> inside the arc.
+    /// </summary>
+    private static RoundedRectangle Through(RoundedRectangle cutOut)
+    {
+        double inside = Math.Min(ThroughInsideMm, Math.Min(cutOut.WidthMm, cutOut.HeightMm) / 4), r = cutOut.CornerRadiusMm;
+        RoundedRectangle centres = cutOut.Grown(-Math.Max(r, inside));
+        return Math.Min(centres.WidthMm, centres.HeightMm) >= 2 * ThroughInsideMm ? centres : cutOut.Grown(-(r > inside ? r - ((r - inside) / Math.Sqrt(2)) : inside));
     }
 
     private static CutLine Line(Side side, PanelBox cut, Ground ground, Marking marking, Worksheet sheet)

@@ -13,7 +13,8 @@ namespace Abri.Core.Procedures;
 /// <param name="Centre">The place.</param>
 /// <param name="Schools">The schools followed; what they say of a rib in the way replaces what the site says.</param>
 /// <param name="Product">What beds or bonds it; null until it is chosen.</param>
-public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, Schools Schools, Product? Product);
+/// <param name="Tape">The bedding tape; null for the usual one.</param>
+public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, Schools Schools, Product? Product, BeddingTape? Tape = null);
 
 /// <summary>
 /// Writes the procedure of an opening: every step from the offered-up fitting to the water test, with the figures of this opening in it.
@@ -37,7 +38,7 @@ public static class OpeningProcedure
     {
         OpeningWork work = asked with { Site = asked.Site with { RibInTheWay = asked.Schools.RibInTheWay } };
         if (!SettingOut.Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.Schools.CutSize)).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return InWork(problem);
-        if (!FlangeSeat.Of(work.Site, work.Centre, BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem)) return InWork(problem);
+        if (!FlangeSeat.Of(work.Site, work.Centre, work.Tape ?? BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem)) return InWork(problem);
         if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem)) return InWork(problem);
         if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
         // No steps for cutting where nothing may be cut.
@@ -80,25 +81,25 @@ public static class OpeningProcedure
             {
                 People = Heavy || fitting.Kind == FittingKind.BondedWindow ? 2 : 1,
                 Cautions = OutCautions,
-                Holds = [new HoldPoint("Looked over; damage is claimed until (date)", null, null, ""), new HoldPoint("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), new HoldPoint("Height of it", fitting.Neck.HeightMm, 1, "mm")],
+                Holds = [HoldPoint.Seen("Looked over; damage is claimed until (date)"), HoldPoint.Within("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), HoldPoint.Within("Height of it", fitting.Neck.HeightMm, 1, "mm")],
             };
-            yield return Step("Look behind the panel", "Take the lining off, look and feel behind the whole cut-out; drill the two through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", $"Drill {lengths.Text(marked.ThroughHoles[0].DiameterMm)}") with
+            yield return Step("Look behind the panel", $"Take the lining off, look and feel behind the whole cut-out; drill the {marked.ThroughHoles.Count} through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", $"Drill {lengths.Text(marked.ThroughHoles[0].DiameterMm)}") with
             {
                 Cautions = ["Wiring, pipes, fuel lines and airbags are where nobody drew them."],
-                Holds = [new HoldPoint("Nothing runs behind the cut-out", null, null, "")],
+                Holds = [HoldPoint.Seen("Nothing runs behind the cut-out")],
             };
             yield return Step("Mark out", $"From {string.Join(", ", marked.CutLines.Select(c => $"{c.Datum}: {lengths.Text(c.TapeFromMm)}").Distinct())}. Tape the metal, draw lines and corners, tape the template on.", 30, Out, "Tape measure", "Straight-edge", "Square", "Template at 1:1") with
             {
                 Cautions = OutCautions,
                 Consumables = [new Consumable("Masking tape", 2 * marked.PerimeterMm, "mm")],
-                Holds = [new HoldPoint("First diagonal", marked.DiagonalMm, 1.5, "mm"), new HoldPoint("Second diagonal", marked.DiagonalMm, 1.5, "mm")],
+                Holds = [HoldPoint.Within("First diagonal", marked.DiagonalMm, 1.5, "mm"), HoldPoint.Within("Second diagonal", marked.DiagonalMm, 1.5, "mm")],
             };
             foreach (FrameHeader header in frame.Headers)
             {
                 string bows = string.Join(" and ", header.Bows);
                 yield return Step($"Headers for {bows}", $"Two headers of {lengths.Text(header.LengthMm!.Value)} onto {string.Join(" and ", header.Onto)}, bolted at both ends before {bows} {(header.Bows.Count == 1 ? "is" : "are")} touched.", 75, WorkPlace.Inside, "Drill", "Clamps") with
                 {
-                    Holds = [new HoldPoint("Both headers are tight before anything is cut", null, null, "")],
+                    Holds = [HoldPoint.Seen("Both headers are tight before anything is cut")],
                 };
             }
             bool ribsFirst = work.Schools.RibOrder == RibOrder.RibsFirst;
@@ -110,7 +111,7 @@ public static class OpeningProcedure
             {
                 yield return Step("Frame the opening", $"{(frame.Headers.Count > 0 ? "Between the two headers:" : $"Header and sill of {lengths.Text(fitting.CutOut.WidthMm + (2 * InnerFrame.LandingMm))},")} posts of {lengths.Text(fitting.CutOut.HeightMm)}, a gusset in each corner; the hinge plate lands on the header.", 180, WorkPlace.Inside, "Saw", "Clamps", "Square", "Drill") with
                 {
-                    Holds = [new HoldPoint("Diagonals of the frame differ by", 0, 2, "mm")],
+                    Holds = [HoldPoint.Within("Diagonals of the frame differ by", 0, 2, "mm")],
                 };
             }
             if (fitting.Clamp is not null)
@@ -124,17 +125,17 @@ public static class OpeningProcedure
                 Shell = ShellChange.Opens,
                 Weather = Dry,
                 Consumables = [new Consumable("Jigsaw blade for metal", 2, "count")],
-                Holds = [new HoldPoint("A cover that keeps rain out lies ready", null, null, "")],
+                Holds = [HoldPoint.Seen("A cover that keeps rain out lies ready")],
             };
             if (!ribsFirst)
             {
                 foreach (WorkStep step in CutBack()) yield return step;
             }
-            yield return Step("File and measure the hole", "Take off the burr, file to the line, measure it six ways and enter it as cut; then try the fitting dry.", 10 + (marked.PerimeterMm / FileMmPerMinute), Out, "Half-round file", "Tape measure") with
+            yield return Step(work.Schools.CutSize == CutSize.WasteSide ? "File and measure the hole" : "Measure the hole", $"Take off the burr, {(work.Schools.CutSize == CutSize.WasteSide ? "file to the line, " : "")}measure it six ways and enter it as cut; then try the fitting dry.", 10 + (marked.PerimeterMm / FileMmPerMinute), Out, "Half-round file", "Tape measure") with
             {
                 Cautions = OutCautions,
                 Weather = Dry,
-                Holds = [new HoldPoint("Width of the hole", fitting.CutOut.WidthMm, Math.Max(1, fitting.TolerancePlusMm), "mm"), new HoldPoint("Height of the hole", fitting.CutOut.HeightMm, Math.Max(1, fitting.TolerancePlusMm), "mm"), new HoldPoint("The fitting goes in without force", null, null, "")],
+                Holds = [Hole("Width of the hole", r => r.WidthMm), Hole("Height of the hole", r => r.HeightMm), HoldPoint.Seen("The fitting goes in without force")],
             };
             yield return Step("Take up the swarf, paint the edge", "Vacuum and brush every chip off roof and sills the same day: they rust. Prime and paint the cut edge with a brush, both faces.", 25, Out, "Vacuum cleaner", "Brush") with
             {
@@ -149,9 +150,13 @@ public static class OpeningProcedure
             {
                 People = 2,
                 Cautions = OutCautions,
-                Holds = [new HoldPoint("Dry inside", null, null, "")],
+                Holds = [HoldPoint.Seen("Dry inside")],
             };
         }
+
+        /// <summary>A size of the hole, with the tolerances of the sheet.</summary>
+        private HoldPoint Hole(string name, Func<RoundedRectangle, double> size) =>
+            new(name, size(fitting.CutOut), size(fitting.CutOut) - size(marked.CutPath.LeastHole), size(marked.CutPath.MostHole) - size(fitting.CutOut), "mm");
 
         /// <summary>The cut bows and ribs back from the opening; with the skin still whole the blade is kept off it.</summary>
         private IEnumerable<WorkStep> CutBack()
@@ -206,7 +211,7 @@ public static class OpeningProcedure
                 Weather = Laying,
                 Shell = ShellChange.Closes,
                 Consumables = screws == 0 ? [] : [new Consumable("Screw", screws, "count")],
-                Holds = [new HoldPoint("Bedding shows all round", null, null, "")],
+                Holds = [HoldPoint.Seen("Bedding shows all round")],
             };
             bool glued = roof && work.Schools.Bedding == FlangeBedding.Adhesive;
             yield return Step("Seal over", glued
@@ -226,14 +231,14 @@ public static class OpeningProcedure
         private IEnumerable<WorkStep> Prepared()
         {
             if (frame.Sides.Any(s => s.MostMm >= 0.5) || roof)
-                yield return Step("Inner frame", frame.Verdict, 90, WorkPlace.Bench, "Plane or jigsaw", "Scribe sheets at 1:1") with { Holds = [new HoldPoint("Greatest gap between frame and skin", 0, 1, "mm")] };
+                yield return Step("Inner frame", frame.Verdict, 90, WorkPlace.Bench, "Plane or jigsaw", "Scribe sheets at 1:1") with { Holds = [HoldPoint.Within("Greatest gap between frame and skin", 0, 1, "mm")] };
             if (verdict.Rows.FirstOrDefault(r => r.Id == BackingRule.Id && r.State == VerdictState.NeedsWork) is { Remedy: { } pieces })
-                yield return Step("Backing pieces", $"{pieces} Glue or screw them to the ribs, so that the frame's corner screws hold in them.", 30, WorkPlace.Inside, "Saw", "Clamps") with { Holds = [new HoldPoint("Every corner screw has wood behind it", null, null, "")] };
+                yield return Step("Backing pieces", $"{pieces} Glue or screw them to the ribs, so that the frame's corner screws hold in them.", 30, WorkPlace.Inside, "Saw", "Clamps") with { Holds = [HoldPoint.Seen("Every corner screw has wood behind it")] };
             if (fitting.Halves is { Lugs: > 0 } halves)
             {
                 yield return Step("Trim the lugs", $"Work out the trim on the Clamp tab and cut all {halves.Lugs} lugs to one length, ticking each: one left long holds a corner up.", 5 + (2 * halves.Lugs), WorkPlace.Bench, "Fine saw", "Calliper") with
                 {
-                    Holds = [new HoldPoint("Lugs trimmed", halves.Lugs, 0, "count")],
+                    Holds = [HoldPoint.Within("Lugs trimmed", halves.Lugs, 0, "count")],
                 };
             }
         }
@@ -248,7 +253,7 @@ public static class OpeningProcedure
                 People = 2,
                 Weather = Laying,
                 Shell = ShellChange.Closes,
-                Holds = fitting.Halves is { GasketMm: > 0 } g ? [new HoldPoint("Gap of the gasket, everywhere", g.GasketMm / 2, g.GasketMm * 0.05, "mm")] : [],
+                Holds = fitting.Halves is { GasketMm: > 0 } g ? [HoldPoint.Within("Gap of the gasket, everywhere", g.GasketMm / 2, g.GasketMm * 0.05, "mm")] : [],
             };
         }
 
@@ -257,7 +262,7 @@ public static class OpeningProcedure
             double path = fitting.Flange.PerimeterMm;
             BeadPlan bead = Bead.Of(new BeadInput(path, NotchMm, NotchHeightMm, null, null, work.Product?.PackMl is > 0 and var pack ? pack : 310, 10, BeadMmPerMinute, work.Product?.SkinMinutes ?? 10, true), lengths).Value!.Result;
             if (work.Site.Panel.SkinGapMm is not null)
-                yield return Step("Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.", 15, WorkPlace.Inside, "Clamps") with { Holds = [new HoldPoint("Skins bonded all round", null, null, "")] };
+                yield return Step("Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.", 15, WorkPlace.Inside, "Clamps") with { Holds = [HoldPoint.Seen("Skins bonded all round")] };
             yield return Step("Clean, activate, prime", "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash off. An opened wipe counts as used.", 30, Out, "Lint-free cloths", "Felt applicators") with
             {
                 Weather = Laying,
@@ -270,14 +275,14 @@ public static class OpeningProcedure
                 Cautions = work.Product?.Hazards is { Length: > 0 } hazards ? [hazards] : [],
                 Consumables = [new Consumable(work.Product?.Name ?? "Glass adhesive", bead.BoughtMl, "ml")],
             };
-            yield return Step("Set the pane", "Two people, suction lifters, bottom edge first on its spacers; press evenly, equal gap at the bottom edge; tape it to the roof with the strips that hang ready.", 15, Out, "Suction lifters", "Spacers") with
+            yield return Step("Set the pane", "Two people, suction lifters, bottom edge first on its spacers; press evenly, equal gap at the bottom edge; tape it to the skin above with the strips that hang ready.", 15, Out, "Suction lifters", "Spacers") with
             {
                 People = 2,
                 Weather = Laying,
                 Shell = ShellChange.Closes,
                 Cautions = ["Glass: two people, cut-proof gloves."],
                 Consumables = [new Consumable("Holding tape", 2000, "mm")],
-                Holds = [new HoldPoint("Gap along the bottom edge differs by", 0, 1, "mm")],
+                Holds = [HoldPoint.Within("Gap along the bottom edge differs by", 0, 1, "mm")],
             };
             double? hours = work.Product is { Setting: Setting.Moisture } product && Cure.Of(product, NotchMm, 1, [new AirHour(23, 50)]).Value is { } cure ? cure.Result.States.First(s => s.State == CureState.ClampsOff).Hours : null;
             yield return Step("Let it hold", "No door is slammed and the vehicle stays where it is until the bond carries itself. The stage Sealing reckons with the weather.", 0, Out) with { WaitHours = Math.Round(hours ?? 24), Weather = Laying };
@@ -296,7 +301,7 @@ public static class OpeningProcedure
             {
                 Cautions = OutCautions,
                 Weather = Laying,
-                Consumables = [tape ? new Consumable("Butyl tape 40 x 10", seat.TapeMm, "mm") : new Consumable(adhesive, fill + bead, "ml"), new Consumable("Degreaser", 50, "ml")],
+                Consumables = [tape ? new Consumable($"Butyl tape {seat.Tape.WidthMm:0.#} x {seat.Tape.ThickMm:0.#}", seat.TapeMm, "mm") : new Consumable(adhesive, fill + bead, "ml"), new Consumable("Degreaser", 50, "ml")],
             };
         }
 

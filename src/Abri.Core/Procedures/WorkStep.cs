@@ -44,9 +44,17 @@ public enum ShellChange
 /// <summary>What must be measured before the next step.</summary>
 /// <param name="Name">What is measured.</param>
 /// <param name="Wanted">What it should be, in <paramref name="Unit"/>; null where it is only written down.</param>
-/// <param name="WithinMm">By how much it may differ.</param>
+/// <param name="Less">By how much it may be less; null where it is only written down.</param>
+/// <param name="More">By how much it may be more.</param>
 /// <param name="Unit">Unit: mm, C, %; empty for yes or no.</param>
-public sealed record HoldPoint(string Name, double? Wanted, double? WithinMm, string Unit);
+public sealed record HoldPoint(string Name, double? Wanted, double? Less, double? More, string Unit)
+{
+    /// <summary>Something that is only looked at: yes or no.</summary>
+    internal static HoldPoint Seen(string name) => new(name, null, null, null, "");
+
+    /// <summary>Something that may be as much less as more.</summary>
+    internal static HoldPoint Within(string name, double wanted, double within, string unit) => new(name, wanted, within, within, unit);
+}
 
 /// <summary>Something that is used up.</summary>
 /// <param name="Name">What.</param>

@@ -62,7 +62,13 @@ public static class ProcedurePdf
             Paragraph(step.Do, 7);
             foreach (HoldPoint hold in step.Holds)
             {
-                string wanted = hold.Wanted is { } value ? $": {Amount(value, hold.Unit)}{(hold.WithinMm is > 0 and var within ? $" within {Amount(within, hold.Unit)}" : "")}, measured ________" : "";
+                string wanted = hold switch
+                {
+                    { Wanted: { } w, Less: > 0 and var less, More: { } more } when less == more => $": {Amount(w, hold.Unit)} within {Amount(less, hold.Unit)}, measured ________",
+                    { Wanted: { } w, Less: { } less, More: { } more } when less > 0 || more > 0 => $": {Amount(w - less, hold.Unit)} to {Amount(w + more, hold.Unit)}, measured ________",
+                    { Wanted: { } w } => $": {Amount(w, hold.Unit)}, measured ________",
+                    _ => "",
+                };
                 Box(7);
                 Paragraph($"{hold.Name}{wanted}", 13, true);
             }

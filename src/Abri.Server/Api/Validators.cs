@@ -330,6 +330,7 @@ internal sealed class OpeningValidator : AbstractValidator<Opening>
         RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
         RuleFor(x => x.TurnDeg).QuarterTurn();
         RuleFor(x => x.WallMm).Between(0.3, 300, "The wall's thickness", "mm");
+        RuleFor(x => x.Tape!).SetValidator(new BeddingTapeValidator()).When(x => x.Tape is not null);
         RuleFor(x => x.AsCut!).SetValidator(new AsCutValidator()).When(x => x.AsCut is not null);
         When(x => x.Clamp is not null, () =>
         {

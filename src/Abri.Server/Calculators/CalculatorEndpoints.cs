@@ -55,7 +55,7 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/draught", (DraughtInput x) => Answer(Draught.Of(x.Ways, x.Sources, x.VolumeM3, x.FloorAreaM2))).Validate<DraughtInput>().WithName("draught");
         calculators.MapPost("/sill-taper", (SillTaperInput x) => Answer(SillTaper.Of(x.LengthMm, x.TaperDeg, x.FrontMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<SillTaperInput>().WithName("sill-taper");
         calculators.MapPost("/inner-frame", (InnerFrameInput x) => Answer(InnerFrame.Of(x.Site, x.Centre), "/site")).Validate<InnerFrameInput>().WithName("inner-frame");
-        calculators.MapPost("/tape-plan", (TapePlanInput x) => Answer(TapePlan.Of(x.Sides, x.Tape ?? BeddingTape.Usual))).Validate<TapePlanInput>().WithName("tape-plan");
+        calculators.MapPost("/tape-plan", (TapePlanInput x) => Answer(TapePlan.Of(x.Sides, x.Tape ?? BeddingTape.Usual, x.Lengths ?? LengthFormat.Millimetres))).Validate<TapePlanInput>().WithName("tape-plan");
         calculators.MapPost("/opening-procedure", (OpeningProcedureInput x) => Answer(OpeningProcedure.Of(x.Work), "/work")).Validate<OpeningProcedureInput>().WithName("opening-procedure");
         calculators.MapPost("/sealant-choice", (SealantChoiceInput x) => Answer(SealantChoice.Of(x.Joint, x.Products, x.Bedding, x.AirC, x.Lengths ?? LengthFormat.Millimetres))).Validate<SealantChoiceInput>().WithName("sealant-choice");
         calculators.MapPost("/cure", (CureInput x) => Answer(Cure.Of(x.Product, x.WidthMm, x.OpenFaces, x.Weather))).Validate<CureInput>().WithName("cure");

@@ -35,7 +35,8 @@ public sealed record InnerFrameInput(Site Site, PanelPoint Centre);
 /// <summary>Input of the calculator <c>tape-plan</c>.</summary>
 /// <param name="Sides">Gaps along the sides of the flange.</param>
 /// <param name="Tape">The tape; null for the usual one.</param>
-public sealed record TapePlanInput(IReadOnlyList<SeatSide> Sides, BeddingTape? Tape = null);
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record TapePlanInput(IReadOnlyList<SeatSide> Sides, BeddingTape? Tape = null, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>opening-procedure</c>.</summary>
 /// <param name="Work">What the procedure is made from.</param>
@@ -148,6 +149,7 @@ internal sealed class TapePlanInputValidator : AbstractValidator<TapePlanInput>
         RuleForEach(x => x.Sides).Given().ChildRules(s =>
         {
             s.RuleFor(x => x.LengthMm).Between(10, 6000, "A side", "mm");
+            s.RuleFor(x => x.LandMm).Between(0, 300, "The land", "mm");
             s.RuleFor(x => x.MaxGapMm).Between(0, 200, "The greatest gap", "mm");
             s.RuleFor(x => x.Places).Must(p => p.Count <= 2000).WithMessage("At most 2000 places along a side.");
             s.RuleForEach(x => x.Places).ChildRules(p =>
@@ -169,6 +171,7 @@ internal sealed class OpeningProcedureInputValidator : AbstractValidator<Opening
         work.RuleFor(x => x.Site).SetValidator(new SiteValidator());
         work.RuleFor(x => x.Schools).SetValidator(new SchoolsValidator());
         work.RuleFor(x => x.Centre).SetValidator(new PanelPointValidator());
+        work.RuleFor(x => x.Tape!).SetValidator(new BeddingTapeValidator()).When(x => x.Tape is not null);
         work.RuleFor(x => x.Product!).SetValidator(new ProductValidator()).When(x => x.Product is not null);
     });
 }

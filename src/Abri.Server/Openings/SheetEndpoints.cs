@@ -93,7 +93,7 @@ internal static class SheetEndpoints
         private OpeningWork Work(Stored<Opening> row)
         {
             string? product = joints.All(row.OwnerId).FirstOrDefault(j => j.Value.Of == row.Value.Name)?.Value.Product;
-            return new OpeningWork(row.Value.Name, sites.Of(row), row.Value.Centre, row.Value.Schools, product is null ? null : products.All().FirstOrDefault(p => p.Value.Name == product)?.Value);
+            return new OpeningWork(row.Value.Name, sites.Of(row), row.Value.Centre, row.Value.Schools, product is null ? null : products.All().FirstOrDefault(p => p.Value.Name == product)?.Value, row.Value.Tape);
         }
 
         private Result<OpeningSheet> Sheet(Stored<Opening> row, ViewedFrom view)

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
@@ -25,12 +26,14 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
         ["as_cut"] = Storage.Columns.MaybeJson(value.AsCut),
         ["notes"] = value.Notes,
         ["clamp"] = Storage.Columns.MaybeJson(value.Clamp),
+        ["tape"] = Storage.Columns.MaybeJson(value.Tape),
     };
 
     /// <inheritdoc/>
     protected override Opening Read(SqliteDataReader row) => new(
         row.Text("name"), row.Text("fitting_id"), row.Json<PanelPoint>("centre"), row.Int("turn_deg"), row.MaybeReal("wall_mm"),
-        row.Json<Schools>("schools"), row.Enum<OpeningState>("state"), row.MaybeJson<AsCut>("as_cut"), row.Text("notes"), row.MaybeJson<ClampWork>("clamp"));
+        row.Json<Schools>("schools"), row.Enum<OpeningState>("state"), row.MaybeJson<AsCut>("as_cut"), row.Text("notes"), row.MaybeJson<ClampWork>("clamp"),
+        row.MaybeJson<BeddingTape>("tape"));
 
     /// <inheritdoc/>
     protected override string Title(Opening value) => value.Name;

@@ -102,13 +102,57 @@ public class AirAndFrameTests
     public void Tape_is_planned_from_gaps_alone()
     {
         SeatPlace[] places = [.. Enumerable.Range(0, 50).Select(i => new SeatPlace(i * 10, i is >= 15 and < 35 ? 0 : 8, 8))];
-        TapeList list = TapePlan.Of([new SeatSide(Side.Front, 490, places, 8)], BeddingTape.Usual).Value!.Result;
+        TapeList list = TapePlan.Of([new SeatSide(Side.Front, 490, places, 8)], BeddingTape.Usual, LengthFormat.Millimetres).Value!.Result;
         TapeStrip below = Assert.Single(list.Strips, s => s.Layer == 1);
         Assert.Equal((135, 230), (below.FromMm, below.LengthMm));
         Assert.Equal(2, list.Layers);
         Assert.Equal(list.Strips.Sum(s => s.LengthMm), list.TapeMm);
-        Assert.Equal("negative-gap", TapePlan.Of([new SeatSide(Side.Front, 490, [new SeatPlace(0, 8, 3)], 0)], BeddingTape.Usual).Problem!.Code);
+        Assert.Equal("negative-gap", TapePlan.Of([new SeatSide(Side.Front, 490, [new SeatPlace(0, 8, 3)], 0)], BeddingTape.Usual, LengthFormat.Millimetres).Problem!.Code);
     }
+
+    [Fact] // Each strip drawn as a rectangle on its side: no two of a layer meet, none reaches past the flange or into the hole, and the last layer covers the ring
+    public void No_strip_is_longer_than_its_side_nor_laid_twice_at_a_corner() =>
+        Gen.Select(Gen.Int[60, 1400], Gen.Int[60, 1400], Gen.Int[8, 80], Gen.Int[8, 80], Gen.Int[10, 60], Gen.Int[20, 120], Gen.Double[0, 25]).Select((w, h, s, t, tape, thick, gap) => (w, h, (s, t), tape, thick / 10d, gap)).Holds((w, h, land, tapeMm, thick, gap) =>
+        {
+            var tape = new BeddingTape(tapeMm, thick, 0.5);
+            var flange = new PanelBox(0, w + (2 * land.s), 0, h + (2 * land.t));
+            SeatSide Along(Side side)
+            {
+                bool along = side is Side.Top or Side.Bottom;
+                double length = along ? flange.WidthMm : flange.HeightMm;
+                return new SeatSide(side, length, [.. Enumerable.Range(0, 21).Select(i => new SeatPlace(length * i / 20, 0, i is > 4 and < 12 ? gap : gap / 3))], gap, along ? land.t : land.s);
+            }
+            SeatSide[] sides = [.. Enum.GetValues<Side>().Select(Along)];
+            Result<Worked<TapeList>> asked = TapePlan.Of(sides, tape, LengthFormat.Millimetres);
+            if (asked.Problem is { } problem)
+            {
+                Assert.True(gap > TapePlan.MostLayers * thick * 0.5, problem.Message);
+                return;
+            }
+            TapeList list = asked.Value!.Result;
+            PanelBox Laid(TapeStrip x) => x.Side switch
+            {
+                Side.Front => new PanelBox(0, x.WidthMm, x.FromMm, x.FromMm + x.LengthMm),
+                Side.Rear => new PanelBox(flange.SMaxMm - x.WidthMm, flange.SMaxMm, x.FromMm, x.FromMm + x.LengthMm),
+                Side.Top => new PanelBox(x.FromMm, x.FromMm + x.LengthMm, flange.TMaxMm - x.WidthMm, flange.TMaxMm),
+                _ => new PanelBox(x.FromMm, x.FromMm + x.LengthMm, 0, x.WidthMm),
+            };
+            var hole = new PanelBox(land.s, land.s + w, land.t, land.t + h);
+            foreach (IGrouping<int, PanelBox> layer in list.Strips.GroupBy(x => x.Layer, Laid))
+            {
+                PanelBox[] laid = [.. layer];
+                for (int i = 0; i < laid.Length; i++)
+                {
+                    Assert.True(flange.Grown(1e-6).Holds(laid[i].Corners[0]) && flange.Grown(1e-6).Holds(laid[i].Corners[2]), $"{laid[i]} reaches past the flange");
+                    Assert.True(laid[i].Shared(hole).AreaMm2 < 1e-3 || laid[i].Shared(hole) is not { WidthMm: > 1e-6, HeightMm: > 1e-6 }, $"{laid[i]} reaches into the hole");
+                    for (int j = 0; j < i; j++) Assert.False(laid[i].Grown(-1e-6).Overlaps(laid[j]), $"{laid[i]} and {laid[j]} lie on one another");
+                }
+            }
+            double ws = Math.Min(tapeMm, land.s), wt = Math.Min(tapeMm, land.t), covered = list.Strips.Where(x => x.Layer == list.Layers).Sum(x => x.LengthMm * x.WidthMm);
+            Assert.Equal((flange.WidthMm * flange.HeightMm) - ((flange.WidthMm - (2 * ws)) * (flange.HeightMm - (2 * wt))), covered, tolerance: 4 * tapeMm);
+            Assert.Equal(list.Strips.Sum(x => x.LengthMm * x.WidthMm) * thick / 1000, list.TapeMl, 6);
+            Assert.Equal(ws < tapeMm || wt < tapeMm, list.Advice.Length > 0);
+        }, cases: 150);
 
     [Fact]
     public void Screws_lie_evenly_round_the_frame() => Gen.Select(Gen.Int[200, 1200], Gen.Int[200, 900], Gen.Int[4, 40]).Holds((w, h, n) =>

@@ -146,6 +146,31 @@ public class SettingOutTests
         return Math.Sqrt(Math.Pow(b - a, 2) + Math.Pow(hb - ha, 2));
     }
 
+    [Theory] // Round, slotted, nearly round and square: four holes apart from one another, each at least a drill's width inside the edge
+    [InlineData(150, 150, 75)]
+    [InlineData(300, 120, 60)]
+    [InlineData(200, 190, 94)]
+    [InlineData(20, 20, 10)]
+    [InlineData(400, 400, 20)]
+    [InlineData(400, 400, 0)]
+    public void Through_holes_lie_apart_inside_every_shape(double width, double height, double radius)
+    {
+        Fitting f = Roofs.Vent() with { CutOut = new RoundedRectangle(width, height, radius), Neck = new RoundedRectangle(width, height, radius), Flange = new RoundedRectangle(width + 90, height + 90, 0), Screws = null };
+        var centre = new PanelPoint(2000, 0);
+        SettingOutSheet sheet = SettingOut.Of(new Site(Roofs.Flat(), [], f), centre, new Marking(ViewedFrom.Outside, 0, 8, CutSize.WasteSide)).Value!.Result;
+        PanelPoint[] holes = [.. sheet.ThroughHoles.Select(h => h.Centre)];
+        Assert.Equal(4, holes.Length);
+        Assert.All(holes, (a, i) => Assert.All(holes.Skip(i + 1), b => Assert.True(a.DistanceMm(b) >= 5, $"{a} and {b}")));
+        Assert.Equal(holes[0].DistanceMm(holes[2]), sheet.ThroughDiagonalMm, 6);
+        // Distance of a place from the edge of a rounded rectangle: from its corner arcs where it lies beside them.
+        Assert.All(holes, h =>
+        {
+            double s = Math.Max(0, Math.Abs(h.SMm - centre.SMm) - ((width / 2) - radius)), t = Math.Max(0, Math.Abs(h.TMm - centre.TMm) - ((height / 2) - radius));
+            double inside = s > 0 && t > 0 ? radius - Math.Sqrt((s * s) + (t * t)) : Math.Min((width / 2) - Math.Abs(h.SMm - centre.SMm), (height / 2) - Math.Abs(h.TMm - centre.TMm));
+            Assert.True(inside >= Math.Min(15, Math.Min(width, height) / 4) - 1e-6, $"{h} is {inside} inside");
+        });
+    }
+
     private static SettingOutSheet Mark(IReadOnlyList<Member> members, Marking marking)
     {
         Assert.True(SettingOut.Of(new Site(Roofs.Flat(), members, Roofs.Vent()), MiddleOfBayB, marking).IsOk(out var sheet, out var problem), problem?.Message);

@@ -86,7 +86,7 @@ public static class JointPlacement
     {
         double cost = sheet.Step($"K_{part.Given.Name}", $"{part.Given.Name}: wishes missed by", "sum(weight * missed by)", Math.Round(part.Cost.At(centre), 2), "");
         IReadOnlyList<RankedPosition> alone = RankedPositions.Of(site.For(part.Given), part.Given.Wishes).Value!.Result.Positions;
-        string reason = part.Given.Wishes.Count == 0 ? "keeps all clearances" : string.Join(", ", part.Given.Wishes.Select(w => RankedPositions.Words(w, part.Cost.Missed(w, centre), part.Ground)));
+        string reason = part.Given.Wishes.Count == 0 ? "keeps all clearances" : string.Join(", ", part.Given.Wishes.Select(w => RankedPositions.Words(w, centre, part.Ground, part.Cost)));
         return new JointPlace(part.Given.Name, centre, bays.FirstOrDefault(b => b.Area.Holds(centre)).Label, cost, alone.Count > 0 ? Math.Min(cost, alone[0].Cost) : cost, reason);
     }
 

@@ -24,9 +24,10 @@ internal static class FlangeRules
     /// <summary>What it takes to bed it there.</summary>
     public static IEnumerable<VerdictRow> Bedding(Placed placed, Worksheet sheet)
     {
-        yield return Swages(placed, sheet);
+        (double GapMm, double FillMl)? bedding = Seating.FlangeSeat.Bedding(placed.Ground, placed.Centre);
+        yield return Swages(placed, bedding?.FillMl, sheet);
         if (Curvature(placed, sheet) is { } curvature) yield return curvature;
-        if (Rest(placed, sheet) is { } rest) yield return rest;
+        if (Rest(placed, bedding?.GapMm, sheet) is { } rest) yield return rest;
     }
 
     private static VerdictRow OnThePanel(Placed placed)
@@ -50,7 +51,7 @@ internal static class FlangeRules
         return placed.Flange.Corners.Where(c => !Outlines.Encloses(outline, c)).Select(c => Outlines.DistanceToEdgeMm(outline, c)).DefaultIfEmpty(0).Max();
     }
 
-    private static VerdictRow Swages(Placed placed, Worksheet sheet)
+    private static VerdictRow Swages(Placed placed, double? fillMl, Worksheet sheet)
     {
         Fill fill = SwageFill.Under(placed.Ground, placed.Centre);
         if (fill.Swages.Count == 0)
@@ -59,12 +60,11 @@ internal static class FlangeRules
                 "The flange lies on plain skin.", null, []);
         }
         double step = sheet.Step("h_step", "highest to lowest skin under the flange", "max(height) - min(height)", fill.StepMm, "mm");
-        double ml = sheet.Step("V_fill", "bedding to fill it level", "(ring area * top - sum(swage area * height)) / 1000", fill.FillMl, "ml");
-        sheet.Cite(new Source("Rigid flange level on the highest swage; swages flat-topped; crown of the roof left out", SourceKind.Assumption));
+        double ml = sheet.Step("V_fill", "bedding to fill it", "mean gap under the flange as it rests * ring area", fillMl ?? fill.FillMl, "ml");
         string count = fill.Swages.Count == 1 ? "1 swage" : $"{fill.Swages.Count} swages";
         return new VerdictRow(
             "swages", VerdictState.NeedsWork, "Swages under the flange", step, placed.Fitting.BeddingMostMm, "mm",
-            $"{count}; about {ml:0} ml to fill level before the flange goes down.", "Build up the valleys, so that the screws cannot pull the skin into them.",
+            $"{count}; about {ml:0} ml to fill below the flange.", "Build up the valleys, so that the screws cannot pull the skin into them.",
             [.. fill.Swages.Select(s => new Mark(Outlines.ClippedTo(s.Outline, placed.Flange), true))]);
     }
 
@@ -85,11 +85,11 @@ internal static class FlangeRules
     }
 
     /// <summary>The gap under the flange as it comes to rest on the surface that counts, the same as on the tab Seat; only where the skin is not plain.</summary>
-    private static VerdictRow? Rest(Placed placed, Worksheet sheet)
+    private static VerdictRow? Rest(Placed placed, double? greatestMm, Worksheet sheet)
     {
         Panel panel = placed.Ground.Site.Panel;
         bool plain = placed.Ground.Swages.Length == 0 && panel is { ArcRadiusAlongMm: null, ArcRadiusAcrossMm: null, Surface: SurfaceSource.Drawn };
-        if (plain || Seating.FlangeSeat.GreatestGapMm(placed.Ground, placed.Centre) is not { } gap) return null;
+        if (plain || greatestMm is not { } gap) return null;
         double most = placed.Fitting.BeddingMostMm;
         sheet.Step("g", "greatest gap under the flange as it rests", "height of the resting plane - skin", gap, "mm");
         bool flat = gap <= placed.Fitting.FlatnessMm, bedded = gap <= most;

@@ -172,6 +172,7 @@ export const fittingTexts = {
     warm: '{from} to {to} C',
     wait: 'Wait {h} h before the next step.',
     measured: '{wanted}, within {within}',
+    between: '{least} to {most}',
     place: { roof: 'on the roof', outside: 'outside', inside: 'inside', bench: 'at the bench' },
     print: 'Print the steps',
     printFrame: 'Inner frame at 1:1',

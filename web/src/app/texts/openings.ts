@@ -43,7 +43,7 @@ export const openingsTexts = {
       halfHeight: 'At half height',
       zone: 'Over or beside',
     },
-    givesUp: 'gives up: {what}',
+    givesUp: 'elsewhere: {what}',
     bay: 'Bay {label}',
     acrossRib: 'Across a rib',
     use: 'Use this place',

@@ -21,6 +21,8 @@ const frame = computed<Schemas['Frame']>(() => {
     neck: turnedShape(f.neck, turn),
     flange: turnedShape(f.flange, turn),
     leastLapMm: f.leastLapMm,
+    toleranceMinusMm: f.toleranceMinusMm,
+    tolerancePlusMm: f.tolerancePlusMm,
   }
 })
 const readings = ref<Schemas['AsCut'] | null>(props.work.row!.value.asCut)

@@ -48,9 +48,10 @@ function wanted(h: Schemas['HoldPoint']): string {
   const mm = h.unit === 'mm'
   const text = (n: number) => (mm ? lengthText(n, lengths.value) : String(n))
   const unit = mm || h.unit === 'count' ? '' : h.unit
-  return h.withinMm
-    ? t('steps.measured', { wanted: `${text(h.wanted)} ${unit}`.trim(), within: text(h.withinMm) })
-    : `${text(h.wanted)} ${unit}`.trim()
+  if (!h.less && !h.more) return `${text(h.wanted)} ${unit}`.trim()
+  return h.less === h.more
+    ? t('steps.measured', { wanted: `${text(h.wanted)} ${unit}`.trim(), within: text(h.less!) })
+    : t('steps.between', { least: text(h.wanted - (h.less ?? 0)), most: `${text(h.wanted + (h.more ?? 0))} ${unit}`.trim() })
 }
 const amount = (c: Schemas['Consumable']) =>
   c.unit === 'mm' ? lengthText(c.amount, lengths.value) : `${Math.round(c.amount)} ${c.unit === 'count' ? '' : c.unit}`

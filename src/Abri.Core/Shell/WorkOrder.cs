@@ -8,7 +8,13 @@ namespace Abri.Core.Shell;
 /// <param name="Finding">The finding; null for an opening.</param>
 /// <param name="OpeningName">Name of the opening; null for a finding.</param>
 /// <param name="IsCut">Whether the opening is cut and not fitted.</param>
-public sealed record Waiting(string Id, string Where, Finding? Finding, string? OpeningName = null, bool IsCut = false);
+/// <param name="Test">The last water test that wetted the finding since it was seen; null where none did.</param>
+public sealed record Waiting(string Id, string Where, Finding? Finding, string? OpeningName = null, bool IsCut = false, TestedJoint? Test = null);
+
+/// <summary>What a water test said of a joint.</summary>
+/// <param name="Wet">Whether water came in while it was sprayed.</param>
+/// <param name="On">When.</param>
+public sealed record TestedJoint(bool Wet, DateOnly On);
 
 /// <summary>One thing to do, and why now.</summary>
 /// <param name="Id">Id of the finding or the opening.</param>
@@ -49,6 +55,8 @@ public static class WorkOrder
         [
             .. open
                 .OrderBy(StepOf)
+                // What let water in when it was sprayed comes before what was not tested, that before what stayed dry.
+                .ThenBy(w => w.Test is { Wet: var wet } ? (wet ? 0 : 2) : 1)
                 .ThenByDescending(w => w.Finding?.Severity)
                 .ThenBy(w => w.Finding?.SeenAt)
                 .ThenBy(w => w.Finding?.Name ?? w.OpeningName, StringComparer.Ordinal)
@@ -76,7 +84,7 @@ public static class WorkOrder
         return StepOf(w) switch
         {
             Step.CloseShell => $"fit {thing}, or cover it",
-            Step.KeepWaterOut when damp && w.Finding!.Kind is FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal => $"prove and close: {thing}",
+            Step.KeepWaterOut when w.Test is null && damp && w.Finding!.Kind is FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal => $"test and close: {thing}",
             Step.KeepWaterOut => $"close: {thing}",
             Step.LetWaterOut => $"let the water out: {thing}",
             Step.FindTheLeak => $"find where it gets in: {thing}",
@@ -91,6 +99,8 @@ public static class WorkOrder
     private static string Why(Waiting w) => w.Where + ": " + StepOf(w) switch
     {
         Step.CloseShell => "it is cut, and the shell is open there",
+        Step.KeepWaterOut when w.Test is { Wet: false, On: var on } => $"no water came in when it was sprayed on {on:yyyy-MM-dd}: close it, but look for the leak elsewhere",
+        Step.KeepWaterOut when w.Test is { Wet: true, On: var on } => $"water came in when it was sprayed on {on:yyyy-MM-dd}",
         Step.KeepWaterOut => "outside seals come before any work inside",
         Step.LetWaterOut => "water that cannot leave finds its own way",
         Step.FindTheLeak => "a stain shows where water ends, not where it gets in",

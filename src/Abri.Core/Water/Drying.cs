@@ -5,21 +5,39 @@ namespace Abri.Core.Water;
 /// <param name="MoisturePercent">Moisture, % of dry mass.</param>
 public sealed record MoistureReading(double Hours, double MoisturePercent);
 
+/// <summary>How the drying of wood stands.</summary>
+public enum DryingState
+{
+    /// <summary>The last readings are at or below the limit and do not rise.</summary>
+    DryEnough,
+
+    /// <summary>It dries, and it can be foretold when it is dry.</summary>
+    Drying,
+
+    /// <summary>It changed by less than the meter's error while it was looked at.</summary>
+    TooEarly,
+
+    /// <summary>It rose: water still comes in.</summary>
+    WaterComesIn,
+}
+
 /// <summary>How wood dries.</summary>
-/// <param name="DriesOut">Whether it is drying at all.</param>
-/// <param name="HoursToLimit">Hours from the last reading until it falls below the limit; null where it does not.</param>
-/// <param name="HalfTimeHours">Hours in which the water above the moisture of the air halves; null where it is not drying.</param>
+/// <param name="State">How it stands.</param>
+/// <param name="HoursToLimit">Hours from the last reading until it falls below the limit; 0 where it is below it, null where that cannot be told.</param>
+/// <param name="HalfTimeHours">Hours in which the water above the moisture of the air halves; null where that cannot be told.</param>
 /// <param name="RestingPercent">Moisture that it tends to in this air, %.</param>
 /// <param name="LimitPercent">The limit, %.</param>
 /// <param name="Verdict">What that means.</param>
-public sealed record DryingOutlook(bool DriesOut, double? HoursToLimit, double? HalfTimeHours, double RestingPercent, double LimitPercent, string Verdict);
+public sealed record DryingOutlook(DryingState State, double? HoursToLimit, double? HalfTimeHours, double RestingPercent, double LimitPercent, string Verdict);
 
 /// <summary>
 /// Tells from moisture readings when wood will be dry enough to be coated or covered, or that it is not drying.
 /// </summary>
 /// <remarks>
-/// Moisture falls towards that of the air as m(t) = m_e + (m_0 - m_e) exp(-k t). With m_e given, ln(m - m_e) falls along a straight line, which is fitted by least squares. Wood thicker than a board dries in more than one pace, so the
-/// answer is a first guess that better readings sharpen.
+/// The last readings decide how it stands; a fit only foretells. Wood is dry enough where the last reading is at or below the limit; a rise by more than the meter's error (<see cref="ErrorPercent"/>) means that water still comes in; a change
+/// by less than that over the last readings tells nothing yet.
+/// Moisture falls towards that of the air as m(t) = m_e + (m_0 - m_e) exp(-k t). With m_e given, ln(m - m_e) falls along a straight line, fitted by least squares over all readings since the wettest, and over the last <see cref="Last"/> of them: the
+/// slower pace counts, since wood thicker than a board dries quickly at first and slowly then. It is followed from the last reading.
 /// </remarks>
 /// <example>30, 24 and 20 % at 0, 48 and 96 h in air that holds wood at 12 %: k = 0.0084 per h, 16 % is reached 82 h after the last reading.</example>
 public static class Drying
@@ -32,6 +50,15 @@ public static class Drying
 
     /// <summary>Moisture that indoor air of a vehicle holds wood at, %: assumption.</summary>
     public const double UsualRestingPercent = 12;
+
+    /// <summary>By how much two readings of a meter differ though nothing changed, % of dry mass: assumption.</summary>
+    public const double ErrorPercent = 1;
+
+    /// <summary>Over so many of the last readings it is seen whether it still dries.</summary>
+    public const int Last = 3;
+
+    /// <summary>Slower than this no date is worth saying, per h; and what a logarithm is taken of at least, %.</summary>
+    private const double SlowestPerHour = 1e-5, LeastAbove = 0.05;
 
     /// <summary>Looks ahead from readings.</summary>
     /// <param name="readings">Readings, at least two at different times.</param>
@@ -46,23 +73,36 @@ public static class Drying
         var sheet = new Worksheet();
         sheet.Cite(new Source("Exponential approach to the moisture of the air, least squares on its logarithm", SourceKind.Geometry));
         sheet.Cite(new Source($"{CoatPercent} % for wood to be coated or covered, decay from {DecayPercent} %: handbook figures", SourceKind.FromMemory));
-        MoistureReading[] above = [.. r.Where(x => x.MoisturePercent > restingPercent + 0.1)];
-        double last = r[^1].MoisturePercent;
-        if (above.Length < 2) return sheet.Finish(new DryingOutlook(true, 0, null, restingPercent, limitPercent, "It is as dry as this air makes it."));
+        sheet.Cite(new Source($"Readings of a meter differ by {ErrorPercent} % though nothing changed", SourceKind.Assumption));
+        double last = sheet.Step("m", "last reading", "as read", r[^1].MoisturePercent, "%");
+        double low = sheet.Step("m_low", "lowest reading before it", "min", r[..^1].Min(x => x.MoisturePercent), "%");
+        string decay = last >= DecayPercent ? $" At {last:0.#} % it decays." : "";
+        if (last > low + ErrorPercent)
+            return sheet.Finish(new DryingOutlook(DryingState.WaterComesIn, null, null, restingPercent, limitPercent, $"Water still comes in: it was down to {low:0.#} % and is at {last:0.#} %. Find where before anything is closed.{decay}"));
+        if (last <= limitPercent)
+            return sheet.Finish(new DryingOutlook(DryingState.DryEnough, 0, null, restingPercent, limitPercent, $"Dry enough: {last:0.#} %, not above {limitPercent:0.#} %."));
 
-        double[] t = [.. above.Select(x => x.Hours)], y = [.. above.Select(x => Math.Log(x.MoisturePercent - restingPercent))];
-        double tMean = t.Average(), yMean = y.Average(), spread = t.Sum(x => (x - tMean) * (x - tMean));
-        double slope = spread > 0 ? t.Zip(y, (a, b) => (a - tMean) * (b - yMean)).Sum() / spread : 0;
-        double k = sheet.Step("k", "pace of drying", "-slope of ln(m - m_e) over t", -slope, "per h");
-        if (k <= 1e-5)
+        MoistureReading[] falling = [.. r.Skip(Array.FindLastIndex(r, x => x.MoisturePercent >= r.Max(y => y.MoisturePercent)))], lately = [.. falling.TakeLast(Last)];
+        double since = lately[^1].Hours - lately[0].Hours, fell = sheet.Step("d", "fell over the last readings", "first of them - last", lately[0].MoisturePercent - last, "%");
+        double k = falling.Length < 2 || since < 1 ? 0 : Math.Min(Pace(falling, restingPercent), Pace(lately, restingPercent));
+        if (fell < ErrorPercent || !(k > SlowestPerHour))
         {
-            string wet = last >= DecayPercent ? $" At {last:0.#} % it decays." : "";
-            return sheet.Finish(new DryingOutlook(false, null, null, restingPercent, limitPercent, $"It is not drying: water still comes in, or it cannot get out.{wet}"));
+            string told = falling.Length < 2 ? "It has not fallen yet" : $"It fell by {fell:0.#} % in {Span(since)}, less than a meter tells apart";
+            return sheet.Finish(new DryingOutlook(DryingState.TooEarly, null, null, restingPercent, limitPercent, $"Not dry: {last:0.#} %, above {limitPercent:0.#} %. {told}: too early to say when it will be. Read it again in a day or two; if it stays, air it, or look for water.{decay}"));
         }
-        double fitted = sheet.Step("m", "moisture now, by the fit", "m_e + exp(intercept - k t)", restingPercent + Math.Exp(yMean + (slope * (r[^1].Hours - tMean))), "%");
+        sheet.Step("k", "pace of drying, the slower of all and of the last readings", "-slope of ln(m - m_e) over t", k, "per h");
         double half = sheet.Step("t_half", "time in which the water above the air's halves", "ln 2 / k", Math.Log(2) / k, "h");
-        double hours = sheet.Step("t_limit", "from the last reading to the limit", "ln((m - m_e) / (limit - m_e)) / k", Math.Max(0, Math.Log((fitted - restingPercent) / (limitPercent - restingPercent)) / k), "h");
-        string verdict = hours <= 0 ? $"Dry enough: below {limitPercent:0.#} %." : $"Below {limitPercent:0.#} % in about {(hours < 48 ? $"{hours:0} hours" : $"{hours / 24:0} days")}, if nothing wets it again.";
-        return sheet.Finish(new DryingOutlook(true, hours, half, restingPercent, limitPercent, verdict));
+        double hours = sheet.Step("t_limit", "from the last reading to the limit", "ln((m - m_e) / (limit - m_e)) / k", Math.Log((last - restingPercent) / (limitPercent - restingPercent)) / k, "h");
+        return sheet.Finish(new DryingOutlook(DryingState.Drying, hours, half, restingPercent, limitPercent, $"Not dry yet: {last:0.#} %. At {limitPercent:0.#} % in about {Span(hours)}, if nothing wets it again. Read it then; the meter decides.{decay}"));
     }
+
+    /// <summary>Pace at which the water above the air's moisture falls, per h, by least squares on its logarithm.</summary>
+    private static double Pace(MoistureReading[] readings, double restingPercent)
+    {
+        double[] t = [.. readings.Select(x => x.Hours)], y = [.. readings.Select(x => Math.Log(Math.Max(LeastAbove, x.MoisturePercent - restingPercent)))];
+        double tMean = t.Average(), yMean = y.Average();
+        return -t.Zip(y, (a, b) => (a - tMean) * (b - yMean)).Sum() / t.Sum(x => (x - tMean) * (x - tMean));
+    }
+
+    private static string Span(double hours) => hours < 48 ? $"{hours:0} hours" : $"{hours / 24:0} days";
 }

@@ -61,19 +61,21 @@ public static class PondingMends
         HeightField field = Ponding.Field(roof, attitude, Ponding.SearchCellMm);
         WaterMap now = Map(field, roof.Dams);
         var mends = new List<PondingMend>();
-        foreach (Dam dam in roof.Dams)
+        // By number: two openings may have one name.
+        for (int i = 0; i < roof.Dams.Count; i++)
         {
-            double depth = At(now, dam.Name);
-            sheet.Step($"d_{dam.Name}", $"water against {dam.Name}", "max(depth) beside its edge", depth, "mm");
+            Dam dam = roof.Dams[i];
+            double depth = now.Dams[i].DepthMm;
+            sheet.Step($"d_{i + 1}", $"water against {dam.Name}", "max(depth) beside its edge", depth, "mm");
             if (depth < StandingWater.FilmMm) continue;
-            mends.Add(Filled(field, roof.Dams, dam, now, depth, lengths));
+            mends.Add(Filled(field, roof.Dams, i, now, depth, lengths));
             double by = Math.Ceiling(depth + AboveWaterMm);
-            WetRoof raised = roof with { Dams = [.. roof.Dams.Select(d => d == dam ? d with { StandsMm = d.StandsMm + by } : d)] };
-            mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {lengths.Text(by)} high, sealed to the skin by itself.", by, depth, Math.Max(0, At(Map(Ponding.Field(raised, attitude, Ponding.SearchCellMm), raised.Dams), dam.Name) - by)));
+            WetRoof raised = roof with { Dams = [.. roof.Dams.Select((d, j) => j == i ? d with { StandsMm = d.StandsMm + by } : d)] };
+            mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {lengths.Text(by)} high, sealed to the skin by itself.", by, depth, Math.Max(0, Map(Ponding.Field(raised, attitude, Ponding.SearchCellMm), raised.Dams).Dams[i].DepthMm - by)));
             foreach (OtherPlace place in places.Where(p => p.Dam == dam.Name).Take(MostPlaces))
             {
-                WetRoof moved = roof with { Dams = [.. roof.Dams.Select(d => d == dam ? d with { Edge = place.Edge } : d)] };
-                double then = At(Map(Ponding.Field(moved, attitude, Ponding.SearchCellMm), moved.Dams), dam.Name);
+                WetRoof moved = roof with { Dams = [.. roof.Dams.Select((d, j) => j == i ? d with { Edge = place.Edge } : d)] };
+                double then = Map(Ponding.Field(moved, attitude, Ponding.SearchCellMm), moved.Dams).Dams[i].DepthMm;
                 if (then < depth - StandingWater.FilmMm) mends.Add(new PondingMend(MendKind.Move, dam.Name, place.What, place.Edge.Centre.DistanceMm(dam.Edge.Centre), depth, then));
             }
         }
@@ -83,8 +85,9 @@ public static class PondingMends
     }
 
     /// <summary>Fills what stands against one thing up to the water's level, and looks again.</summary>
-    private static PondingMend Filled(HeightField field, IReadOnlyList<Dam> dams, Dam dam, WaterMap now, double depth, LengthFormat lengths)
+    private static PondingMend Filled(HeightField field, IReadOnlyList<Dam> dams, int number, WaterMap now, double depth, LengthFormat lengths)
     {
+        Dam dam = dams[number];
         PanelBox beside = dam.Edge.Grown(1.5 * field.CellMm);
         double[] heights = [.. field.HeightsMm];
         double litres = 0;
@@ -96,11 +99,9 @@ public static class PondingMends
             heights[i] += now.DepthsMm[i] + 0.1;
             litres += now.DepthsMm[i] * field.CellMm * field.CellMm / 1e6;
         }
-        double then = At(Map(field with { HeightsMm = heights }, dams), dam.Name);
+        double then = Map(field with { HeightsMm = heights }, dams).Dams[number].DepthMm;
         return new PondingMend(MendKind.Fill, dam.Name, $"Fill the hollow before {dam.Name} up to {lengths.Text(depth)}, {litres * 1000:0} ml of filler, and let it fall away from it.", depth, depth, then);
     }
 
     private static WaterMap Map(HeightField field, IReadOnlyList<Dam> dams) => StandingWater.On(field, dams, [], new Worksheet()).Result;
-
-    private static double At(WaterMap map, string dam) => map.Dams.Single(d => d.Name == dam).DepthMm;
 }

@@ -40,7 +40,9 @@ public sealed record WholeShell(
         Stored<Finding>[] found = [.. all.SelectMany(p => findings.All(p.Id))];
         Stored<Opening>[] opened = [.. all.SelectMany(p => openings.All(p.Id))];
         Dictionary<string, string> names = all.ToDictionary(p => p.Id, p => Words(p.Value));
-        IEnumerable<Waiting> waiting = found.Select(f => new Waiting(f.Id, names[f.OwnerId!], f.Value))
+        Stored<Observation>[] looked = [.. all.SelectMany(p => water.Observations.All(p.Id))];
+        Dictionary<string, Panel> drawn = all.ToDictionary(p => p.Id, p => p.Value);
+        IEnumerable<Waiting> waiting = found.Select(f => new Waiting(f.Id, names[f.OwnerId!], f.Value, Test: TestsOfFinding.Of(f.Value, drawn[f.OwnerId!], looked.Select(o => o.Value))))
             .Concat(opened.Where(o => o.Value.State != OpeningState.Fitted).Select(o => new Waiting(o.Id, names[o.OwnerId!], null, o.Value.Name, o.Value.State == OpeningState.Cut)));
         Stored<Member>[] joined = [.. all.SelectMany(p => members.All(p.Id))];
         Stored<Drain>[] drains = [.. all.SelectMany(p => water.Drains.All(p.Id))];
@@ -48,7 +50,7 @@ public sealed record WholeShell(
         IEnumerable<DrainedPanel> drained = all.Select(p => new DrainedPanel(p.Id, p.Value, On(p, joined), On(p, found), On(p, drains), On(p, coverings)));
         return new WholeShell(
             vehicle, all, joined, zones.All(vehicle.Id), opened, found, photos.OfVehicle(vehicle.Id), WorkOrder.Of([.. waiting]), [.. all.SelectMany(p => water.Suspects.All(p.Id))],
-            [.. all.SelectMany(p => water.Observations.All(p.Id))], [.. all.SelectMany(p => water.SealReadings.All(p.Id))], drains, coverings, priors.All(vehicle.Id), Core.Water.WaysOut.Of([.. drained], now, new LengthFormat(vehicle.Value.Units, vehicle.Value.InchDenominator)));
+            looked, [.. all.SelectMany(p => water.SealReadings.All(p.Id))], drains, coverings, priors.All(vehicle.Id), Core.Water.WaysOut.Of([.. drained], now, new LengthFormat(vehicle.Value.Units, vehicle.Value.InchDenominator)));
     }
 
     private static T[] On<T>(Stored<Panel> panel, IEnumerable<Stored<T>> rows)

@@ -40,10 +40,14 @@ internal static class WaterEndpoints
     private static Results<Ok<WetRoof>, ProblemHttpResult> Roof(string vehicleId, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings)
     {
         if (panels.All(vehicleId).FirstOrDefault(p => p.Value.Kind == PanelKind.Roof) is not { } roof) return Problems.NotFound("This vehicle has no roof yet. Draw it in Walkaround.");
-        IEnumerable<Dam> dams = openings.All(roof.Id).Select(o => new Dam(
-            o.Value.Name, fittings.Find(o.Value.FittingId)!.Value.Turned(o.Value.TurnDeg).Flange.BoxAt(o.Value.Centre), Dam.UsualStandsMm));
+        IEnumerable<Dam> dams = Named(openings.All(roof.Id)).Select(o => new Dam(
+            o.Name, fittings.Find(o.Row.Value.FittingId)!.Value.Turned(o.Row.Value.TurnDeg).Flange.BoxAt(o.Row.Value.Centre), Dam.UsualStandsMm));
         return TypedResults.Ok(new WetRoof(roof.Value, [.. members.All(roof.Id).Select(m => m.Value)], [.. dams]));
     }
+
+    /// <summary>Openings with names that tell them apart: the second of one name is called (2).</summary>
+    private static IEnumerable<(Stored<Opening> Row, string Name)> Named(IReadOnlyList<Stored<Opening>> rows) => rows.Select((row, i) =>
+        (row, rows.Take(i).Count(r => r.Value.Name == row.Value.Name) is > 0 and var before ? $"{row.Value.Name} ({before + 1})" : row.Value.Name));
 
     /// <summary>What keeps standing water from what stands on the roof: openings that are only planned may go elsewhere.</summary>
     private static Results<Ok<Worked<MendsOfRoof>>, ProblemHttpResult> Mends(
@@ -54,7 +58,7 @@ internal static class WaterEndpoints
         if (Roof(vehicleId, panels, members, openings, fittings).Result is not Ok<WetRoof> { Value: { } roof }) return Problems.NotFound("This vehicle has no roof yet. Draw it in Walkaround.");
         string roofId = panels.All(vehicleId).First(p => p.Value.Kind == PanelKind.Roof).Id;
         var places = new List<OtherPlace>();
-        foreach (Stored<Opening> row in openings.All(roofId).Where(o => o.Value.State == OpeningState.Planned))
+        foreach ((Stored<Opening> row, string name) in Named(openings.All(roofId)).Where(o => o.Row.Value.State == OpeningState.Planned))
         {
             Site site = sites.Of(row);
             int across = (row.Value.TurnDeg + 90) % 360;
@@ -63,7 +67,7 @@ internal static class WaterEndpoints
                 if (RankedPositions.Of(site with { TurnDeg = turn }, [new Wish(WishKind.BayCentre)]).Value is not { Result.Positions: var found }) continue;
                 string turned = turn == across ? " and turn it by a quarter" : "";
                 places.AddRange(found.Take(5).Select(p => new OtherPlace(
-                    row.Value.Name, $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.", site.Fitting.Flange.Turned(turn).BoxAt(p.Centre))));
+                    name, $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.", site.Fitting.Flange.Turned(turn).BoxAt(p.Centre))));
             }
         }
         Vehicle vehicle = vehicles.Find(vehicleId)!.Value;

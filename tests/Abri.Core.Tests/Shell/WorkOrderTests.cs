@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Water.Leaks;
 using CsCheck;
 
 namespace Abri.Core.Tests.Shell;
@@ -18,7 +19,7 @@ public class WorkOrderTests
             new("cut", "Left side", null, "Window", true),
         ]);
         Assert.Equal(["cut", "seam", "drain", "stain", "damp", "rust", "wood", "opening"], jobs.Select(j => j.Id));
-        Assert.StartsWith("prove and close", jobs[1].What);
+        Assert.StartsWith("test and close", jobs[1].What);
         Assert.Contains("must get out", jobs[4].Caution);
         Assert.Contains("still damp", jobs[5].Caution);
     }
@@ -31,6 +32,26 @@ public class WorkOrderTests
         Assert.Equal(["bad", "old", "new"], jobs.Select(j => j.Id));
         // Nothing is damp, so there is nothing to prove.
         Assert.All(jobs, j => Assert.StartsWith("close:", j.What));
+    }
+
+    [Fact] // Sprayed and dry inside, an open seam is still to be closed, after those that were not tested, and is not what wets the ceiling
+    public void A_dry_water_test_of_a_seam_changes_what_is_said_of_it()
+    {
+        Waiting seam = Found("tested", FindingKind.OpenSeam, Severity.Severe), other = Found("other", FindingKind.OpenSeam, Severity.Minor), stain = Found("stain", FindingKind.Stain);
+        Observation Test(bool wet, bool masked, PanelBox zone, int day) => new(ObservationKind.WaterTest, new(0, 0), Seen.AddDays(day), wet, null, null, null, new Spray(PanelKind.Roof, zone, 5, masked), null, "", "");
+        PanelBox over = new(900, 1100, -50, 50), beside = new(2000, 2200, -50, 50);
+        TestedJoint? Of(params Observation[] looked) => TestsOfFinding.Of(seam.Finding!, Roofs.Flat(), looked);
+        Assert.Null(Of(Test(false, false, beside, 1), Test(false, false, over, -1)));
+        // Wet speaks of it alone only where all else was covered.
+        Assert.Null(Of(Test(true, false, over, 1)));
+        Assert.Equal(new TestedJoint(true, new DateOnly(2026, 5, 3)), Of(Test(true, true, over, 1)));
+        TestedJoint dry = Of(Test(true, true, over, 1), Test(false, false, over, 2))!;
+        Assert.False(dry.Wet);
+        IReadOnlyList<NextJob> jobs = WorkOrder.Of([seam with { Test = dry }, other, stain]);
+        Assert.Equal(["other", "tested", "stain"], jobs.Select(j => j.Id));
+        Assert.StartsWith("close:", jobs[1].What);
+        Assert.Contains("no water came in when it was sprayed on 2026-05-04", jobs[1].Why);
+        Assert.Equal("tested", WorkOrder.Of([other, seam with { Test = dry with { Wet = true } }])[0].Id);
     }
 
     [Fact]

@@ -1,7 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Abri.Core.Water;
-using MathNet.Numerics;
 
 namespace Abri.Core.Tests.Water;
 
@@ -100,36 +99,6 @@ public class PondingTests
     {
         Assert.False(Ponding.Of(new WetRoof(Roofs.Flat(), [], [Skylight with { Edge = new PanelBox(9000, 9100, 0, 100) }]), new Attitude(0, 0), 20).IsOk(out _, out Problem? problem));
         Assert.Equal(("dam-off-roof", "/roof/dams/0/edge"), (problem.Code, problem.Pointer));
-    }
-
-    [Fact] // Checked against MathNet.Numerics: a straight line through the logarithms
-    public void Wood_dries_towards_the_moisture_of_the_air()
-    {
-        Assert.True(Drying.Of([new(0, 30), new(48, 24), new(96, 20)]).IsOk(out var worked, out _));
-        (double intercept, double slope) = Fit.Line([0, 48, 96], [Math.Log(18), Math.Log(12), Math.Log(8)]);
-        double now = Math.Exp(intercept + (slope * 96));
-        Assert.Equal(Math.Log(now / 4) / -slope, worked.Result.HoursToLimit!.Value, 6);
-        Assert.Equal(82, worked.Result.HoursToLimit!.Value, 0);
-        Assert.Contains("3 days", worked.Result.Verdict);
-    }
-
-    [Theory]
-    [InlineData(24, 24, false, "not drying")]
-    [InlineData(19, 22, false, "decays")]
-    [InlineData(18, 15, true, "Dry enough")]
-    [InlineData(12, 12, true, "as dry as this air")]
-    public void Wood_that_is_wetted_again_is_told(double first, double last, bool dries, string says)
-    {
-        Assert.True(Drying.Of([new(0, first), new(72, last)]).IsOk(out var worked, out _));
-        Assert.Equal(dries, worked.Result.DriesOut);
-        Assert.Contains(says, worked.Result.Verdict);
-    }
-
-    [Fact]
-    public void Readings_that_say_nothing_are_refused()
-    {
-        Assert.Equal("readings-too-few", Drying.Of([new(0, 30), new(0.5, 29)]).Problem?.Code);
-        Assert.Equal("limit-below-air", Drying.Of([new(0, 30), new(48, 24)], 18, 16).Problem?.Code);
     }
 
     private static Member Draw(double t) => new(

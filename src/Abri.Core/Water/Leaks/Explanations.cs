@@ -3,14 +3,11 @@ namespace Abri.Core.Water.Leaks;
 /// <summary>
 /// The explanations of the wet marks by no cause, one or two, each with its weight: which suspects' water has a way to a wet spot.
 /// </summary>
-/// <remarks>What more than two causes together would weigh is left out: it is used to name the best explanation and to compare tests, not for the probabilities that are shown.</remarks>
+/// <remarks>What more than two causes together would weigh is left out: it is used to name the best explanation, not for the probabilities that are shown.</remarks>
 internal sealed class Explanations
 {
     /// <summary>Pairs are formed of this many of the best single causes, and of this many for each wet spot: more make no difference that one sees.</summary>
     private const int Paired = 32, PairedPerSpot = 3;
-
-    /// <summary>Explanations lighter than this tell no tests apart.</summary>
-    private const double Negligible = 1e-6;
 
     private readonly LeakQuestion question;
     private readonly LeakEvidence[][] at;
@@ -53,24 +50,6 @@ internal sealed class Explanations
 
     /// <summary>The causes of the heaviest explanation.</summary>
     public int[] Best { get; }
-
-    /// <summary>Which causes' water has a way to one spot, with the weight of each such set; the weights sum to one.</summary>
-    public IReadOnlyList<(int[] Causes, double Weight)> WaysTo(int spot)
-    {
-        var ways = new List<(int[], double)>();
-        foreach ((int[] causes, double weight) in All)
-        {
-            double whole = Evidence(causes);
-            if (weight < Negligible || whole <= 0) continue;
-            for (int on = 0; on < 1 << causes.Length; on++)
-            {
-                double share = Evidence(causes, spot, on) / whole;
-                if (share > 0) ways.Add(([.. causes.Where((_, c) => (on & (1 << c)) != 0)], weight * share));
-            }
-        }
-        double sum = ways.Sum(w => w.Item2);
-        return [.. ways.Select(w => (w.Item1, sum > 0 ? w.Item2 / sum : 0))];
-    }
 
     /// <summary>Results that an explanation gave little chance.</summary>
     public string[] Misfits(int[] causes) =>
@@ -115,28 +94,26 @@ internal sealed class Explanations
     /// Chance of all results under these causes, summed over which of them has a way to which spot; each has a way to some spot in question.
     /// </summary>
     /// <param name="causes">The causes, at most two.</param>
-    /// <param name="spot">A spot at which it is laid down which causes have a way; -1 for none.</param>
-    /// <param name="onThere">Those that have one there, as bits.</param>
-    private double Evidence(int[] causes, int spot = -1, int onThere = 0)
+    private double Evidence(int[] causes)
     {
         // A suspect with all its ways to the spots in question idle is no cause: that share is taken off, for one and for both (inclusion and exclusion).
         double sum = 0;
         for (int without = 0; without < 1 << causes.Length; without++)
         {
             double product = System.Numerics.BitOperations.PopCount((uint)without) % 2 == 0 ? 1 : -1;
-            for (int k = 0; k < at.Length && product != 0; k++) product *= AtSpot(causes, k, isFocus[k] ? without : 0, k == spot ? onThere : -1);
+            for (int k = 0; k < at.Length && product != 0; k++) product *= AtSpot(causes, k, isFocus[k] ? without : 0);
             sum += product;
         }
         return Math.Max(0, sum);
     }
 
-    private double AtSpot(int[] causes, int k, int without, int onlyOn)
+    private double AtSpot(int[] causes, int k, int without)
     {
-        if (at[k].Length == 0 && without == 0 && onlyOn < 0) return 1;
+        if (at[k].Length == 0 && without == 0) return 1;
         double sum = 0;
         for (int on = 0; on < 1 << causes.Length; on++)
         {
-            if ((on & without) != 0 || (onlyOn >= 0 && on != onlyOn)) continue;
+            if ((on & without) != 0) continue;
             double chance = 1;
             for (int c = 0; c < causes.Length; c++) chance *= (on & (1 << c)) != 0 ? question.Suspects[causes[c]].Reaches[k] : 1 - question.Suspects[causes[c]].Reaches[k];
             if (chance <= 0) continue;

@@ -108,7 +108,7 @@ public sealed record LeakHunt(
                 o.Suspect.Name, LeakPriors.Of(o.Suspect.Kind, o.Suspect.Condition, shell.Priors),
                 [.. reaches.Select(k => k[i])])),
         ];
-        LeakEvidence[] evidence = [.. looked.Select(l => new LeakEvidence(l.Name, Array.IndexOf(spots, (l.PlaceIndex, l.Attitude)), l.Wet, [.. offered.Select(o => l.Shows(o, panels[o.PanelId].Panel))]))];
+        LeakEvidence[] evidence = [.. looked.Select(l => new LeakEvidence(l.Name, Array.IndexOf(spots, (l.PlaceIndex, l.Attitude)), l.Wet, [.. offered.Select(o => l.Shows(o, panels[o.PanelId].Panel))], l.Observation?.Kind == ObservationKind.WaterTest))];
         foreach (OfferedSuspect o in offered.Where(o => o.Suspect.SinceAt is not null))
         {
             if (looked.Any(l => l.At < o.Suspect.SinceAt)) sheet.Warn($"What was seen before {Day(o.Suspect.SinceAt!.Value)} does not bear on {o.Suspect.Name}: it has been as it is since then only.");

@@ -11,7 +11,8 @@ public sealed record LeakSuspect(string Name, double Prior, IReadOnlyList<double
 /// <param name="Spot">Number of the spot, from 0.</param>
 /// <param name="Wet">Whether water was seen.</param>
 /// <param name="Shows">Probability, per suspect, that this rain or test would have shown water of a suspect that leaks and reaches the spot, 0 to 1: how much water hit it, how long one waited. Null for certainty.</param>
-public sealed record LeakEvidence(string Name, int Spot, bool Wet, IReadOnlyList<double>? Shows = null);
+/// <param name="Tested">Whether somebody put the water there on purpose: a water test; a mark, rain and a meter are not.</param>
+public sealed record LeakEvidence(string Name, int Spot, bool Wet, IReadOnlyList<double>? Shows = null, bool Tested = false);
 
 /// <summary>Which of the suspects lets the water in?</summary>
 /// <param name="Spots">The places that were looked at.</param>

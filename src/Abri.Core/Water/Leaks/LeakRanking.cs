@@ -19,7 +19,7 @@ public enum LeakState
     /// <summary>Several suspects are still possible.</summary>
     Searching,
 
-    /// <summary>One cause explains all: stop testing, mend it.</summary>
+    /// <summary>One cause explains all, and a water test bore it out: stop testing, mend it.</summary>
     OneCause,
 
     /// <summary>One cause is not enough.</summary>
@@ -69,7 +69,8 @@ public sealed record LeakRanking(
         LeakState state = !anyWet ? LeakState.NothingWet
             : misfits.Length > 0 ? LeakState.Contradiction
             : best.Length == 2 && exact.Several >= StopAt ? LeakState.TwoCauses
-            : top >= StopAt ? LeakState.OneCause : LeakState.Searching;
+            // What nobody has tested is a guess, however well it fits.
+            : top >= StopAt && question.Evidence.Any(e => e.Tested) ? LeakState.OneCause : LeakState.Searching;
         var sheet = new Worksheet();
         sheet.Step("f", "wet without a leak", "as given", question.FalseAlarm, "");
         sheet.Step("n", "suspects", "count", question.Suspects.Count, "count");
@@ -85,18 +86,25 @@ public sealed record LeakRanking(
         sheet.Step("P_2", "several did", "1 - P_0 - P_1", exact.Several, "");
         sheet.Cite(new Source("Noisy-OR and Bayes' rule: Pearl 1988, Probabilistic reasoning in intelligent systems, section 4.3", SourceKind.Published));
         sheet.Cite(new Source($"False alarms {question.FalseAlarm:0.###}; testing stops at {StopAt * 100:0} %; a result below {MisfitBelow * 100:0} % is a misfit", SourceKind.Assumption));
-        return sheet.Finish(new LeakRanking(state, Words(state, question, best, top, ranked[0]), ranked, exact.NoCause, one, exact.Several, best, misfits));
+        return sheet.Finish(new LeakRanking(state, Words(state, question, best, ranked), ranked, exact.NoCause, one, exact.Several, best, misfits));
     }
 
-    private static string Words(LeakState state, LeakQuestion question, int[] best, double top, RankedSuspect first) => state switch
+    /// <summary>One percentage a suspect, the one it has in the list: that its water made a mark.</summary>
+    private static string Words(LeakState state, LeakQuestion question, int[] best, RankedSuspect[] ranked)
     {
-        LeakState.NothingWet => "Nothing was found wet yet. Write down where water shows, or start a water test.",
-        LeakState.Contradiction => "Results contradict one another. Repeat the ones named, dry and slowly, before anything is mended.",
-        LeakState.TwoCauses => $"One cause does not explain it all; two do: {question.Suspects[best[0]].Name} and {question.Suspects[best[1]].Name}. Mend both, then prove it with water.",
-        LeakState.OneCause => $"One cause explains all: {question.Suspects[best[0]].Name} ({top * 100:0} %). Stop testing, mend it, then prove it with water.",
-        _ when first.Causes >= 0.5 => $"{first.Name} leads with {first.Causes * 100:0} %, but others could have made it too. The next test tells most.",
-        _ => "Several could have made it. The next test tells most.",
-    };
+        RankedSuspect first = ranked[0];
+        bool tested = question.Evidence.Any(e => e.Tested);
+        return state switch
+        {
+            LeakState.NothingWet => "Nothing was found wet yet. Record where water shows, or start a water test.",
+            LeakState.Contradiction => "Results contradict one another. Repeat the ones named, dry and slowly, before anything is sealed.",
+            LeakState.TwoCauses => $"One cause does not explain it all; two do: {question.Suspects[best[0]].Name} and {question.Suspects[best[1]].Name}. Seal both, then prove it with water.",
+            LeakState.OneCause => $"One cause explains it all: {first.Name} ({first.Causes * 100:0} %). Stop testing, seal it, then prove it with water.",
+            _ when first.Causes >= 0.5 && !tested => $"{first.Name} is the likeliest with {first.Causes * 100:0} %, but nothing has been tested yet. Test it before you seal it.",
+            _ when first.Causes >= 0.5 => $"{first.Name} leads with {first.Causes * 100:0} %, but others could have made it too. Do the next test.",
+            _ => "Several could have made it. Do the next test.",
+        };
+    }
 
     private static IEnumerable<string> For(LeakQuestion question, int i) => question.Evidence
         .Where(e => e.Wet).Select(e => (e, Shown: Shown(question, i, e))).Where(x => x.Shown >= Notable).OrderByDescending(x => x.Shown)

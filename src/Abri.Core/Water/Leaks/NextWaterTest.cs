@@ -24,8 +24,8 @@ public sealed record TestPlan(IReadOnlyList<RankedTest> Tests);
 
 /// <summary>Finds the water test that is expected to tell most in the least time.</summary>
 /// <remarks>
-/// Expected information is the mutual information between the result and the explanations: I = h(P(wet)) - sum over explanations of weight h(P(wet | explanation)), h(p) = -p log2 p - (1 - p) log2 (1 - p) (Lindley 1956, "On a measure of the
-/// information provided by an experiment"). Explanations by more than two causes are left out.
+/// Expected information is the mutual information between the result and what is not known: which suspects leak and have a way to the spot that is watched. I = h(P(wet)) - sum over those of weight h(P(wet | those)),
+/// h(p) = -p log2 p - (1 - p) log2 (1 - p) (Lindley 1956, "On a measure of the information provided by an experiment"). Suspects that made no mark count as well: they may wet another spot.
 /// </remarks>
 /// <example>Two equally likely suspects, of which the test wets one for sure: 1 bit.</example>
 public static class NextWaterTest
@@ -46,34 +46,26 @@ public static class NextWaterTest
             if (!test.Shows.All(p => p is >= 0 and <= 1)) return new Problem("leak-probability", $"/candidates/{c}/shows", $"{test.Name}: a probability lies between 0 and 1.");
             if (test.Minutes is not > 0) return new Problem("water-test-minutes", $"/candidates/{c}/minutes", $"{test.Name}: a test takes some minutes; {test.Minutes:0.##} were given.");
         }
-        var explanations = new Explanations(question);
-        Dictionary<int, IReadOnlyList<(int[] Causes, double Weight)>> ways = candidates.Select(c => c.Spot).Distinct().ToDictionary(k => k, explanations.WaysTo);
+        var exact = new NoisyOr(question);
         RankedTest[] ranked =
         [
-            .. candidates.Select((test, number) => Ranked(test, number, ways[test.Spot], question.FalseAlarm))
+            .. candidates.Select((test, number) => Ranked(test, number, exact.DryAt(test.Spot, test.Shows), question.FalseAlarm))
                 .OrderBy(t => t.NotYet is not null).ThenByDescending(t => Math.Round(t.BitsPerMinute, 9)).ThenBy(t => t.Number),
         ];
         var sheet = new Worksheet();
         foreach (RankedTest t in ranked.Take(5))
         {
             sheet.Step($"w_{t.Number}", $"{t.Name}: comes out wet", "sum of weight * (1 - (1 - f) prod(1 - shown))", t.WetChance, "");
-            sheet.Step($"I_{t.Number}", $"{t.Name}: expected information", "h(w) - sum of weight * h(w | explanation)", t.Bits, "bits");
+            sheet.Step($"I_{t.Number}", $"{t.Name}: expected information", "h(w) - sum of weight * h(w | who leaks and has a way)", t.Bits, "bits");
             sheet.Step($"r_{t.Number}", $"{t.Name}: per minute", "I / minutes", t.BitsPerMinute, "bits/min");
         }
         sheet.Cite(new Source("Lindley 1956, On a measure of the information provided by an experiment, Annals of Mathematical Statistics 27", SourceKind.Published));
         return sheet.Finish(new TestPlan(ranked));
     }
 
-    private static RankedTest Ranked(WaterTestCandidate test, int number, IReadOnlyList<(int[] Causes, double Weight)> ways, double falseAlarm)
+    private static RankedTest Ranked(WaterTestCandidate test, int number, IReadOnlyList<(double Dry, double Weight)> chances, double falseAlarm)
     {
-        (double wet, double noise) = (0, 0);
-        foreach ((int[] causes, double weight) in ways)
-        {
-            double dry = 1 - falseAlarm;
-            foreach (int i in causes) dry *= 1 - test.Shows[i];
-            wet += weight * (1 - dry);
-            noise += weight * Entropy(dry);
-        }
+        double wet = chances.Sum(c => c.Weight * (1 - ((1 - falseAlarm) * c.Dry))), noise = chances.Sum(c => c.Weight * Entropy((1 - falseAlarm) * c.Dry));
         double bits = Math.Max(0, Entropy(wet) - noise);
         return new RankedTest(number, test.Name, bits, test.Minutes, bits / test.Minutes, wet, test.NotYet);
     }

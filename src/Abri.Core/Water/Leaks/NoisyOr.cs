@@ -15,6 +15,9 @@ namespace Abri.Core.Water.Leaks;
 /// </remarks>
 internal sealed class NoisyOr
 {
+    /// <summary>Most different chances of a dry result that are told apart.</summary>
+    private const int MostDry = 128;
+
     private readonly LeakQuestion question;
     private readonly double[] reaches, shows, dryFactors;
     private readonly int[][] wetAt;
@@ -59,6 +62,58 @@ internal sealed class NoisyOr
 
     /// <summary>Probability that the water of several has one.</summary>
     public double Several { get; private set; }
+
+    /// <summary>
+    /// Chances that a result not known yet stays dry but for a false alarm, by which suspects leak and have a way to its spot: each chance with its weight, which sum to one.
+    /// </summary>
+    /// <remarks>Exact as long as no more than <see cref="MostDry"/> chances differ; more are laid on that many steps so that their mean stays what it is.</remarks>
+    /// <param name="spot">The spot.</param>
+    /// <param name="shown">Chance, per suspect, that the result shows its water.</param>
+    public IReadOnlyList<(double Dry, double Weight)> DryAt(int spot, IReadOnlyList<double> shown)
+    {
+        int n = question.Suspects.Count;
+        double[] others = Start(question.FalseAlarm);
+        var asked = new List<int>();
+        for (int i = 0; i < n; i++)
+        {
+            if (shown[i] > 0 && reaches[(i * spots) + spot] > 0 && question.Suspects[i].Prior > 0) asked.Add(i);
+            else others = Taken(i, others, backwards: false);
+        }
+        var by = new SortedDictionary<double, double[]> { [1] = others };
+        foreach (int i in asked)
+        {
+            double prior = question.Suspects[i].Prior;
+            var next = new SortedDictionary<double, double[]>();
+            foreach ((double dry, double[] before) in by)
+            {
+                double[] without = Leaking(i, before, false, spot, way: false), with = Leaking(i, before, false, spot, way: true);
+                for (int s = 0; s < states; s++) (without[s], with[s]) = (((1 - prior) * before[s]) + (prior * without[s]), prior * with[s]);
+                Add(next, Math.Round(dry, 12), without, 1);
+                Add(next, Math.Round(dry * (1 - shown[i]), 12), with, 1);
+            }
+            by = next.Count <= MostDry ? next : OnSteps(next);
+        }
+        double all = by.Values.Sum(a => a[states - 1]);
+        return all > 0 ? [.. by.Select(x => (x.Key, x.Value[states - 1] / all))] : [(1, 1)];
+    }
+
+    private void Add(SortedDictionary<double, double[]> to, double dry, double[] what, double share)
+    {
+        if (!to.TryGetValue(dry, out double[]? sum)) to[dry] = sum = new double[states];
+        for (int s = 0; s < states; s++) sum[s] += share * what[s];
+    }
+
+    private SortedDictionary<double, double[]> OnSteps(SortedDictionary<double, double[]> many)
+    {
+        var few = new SortedDictionary<double, double[]>();
+        foreach ((double dry, double[] what) in many)
+        {
+            double at = dry * (MostDry - 1), low = Math.Floor(at), share = at - low;
+            Add(few, low / (MostDry - 1), what, 1 - share);
+            if (share > 0) Add(few, (low + 1) / (MostDry - 1), what, share);
+        }
+        return few;
+    }
 
     private void Solve()
     {
@@ -106,23 +161,29 @@ internal sealed class NoisyOr
     }
 
     /// <summary>The states after a suspect that leaks: over each spot its water has a way or has none.</summary>
-    private double[] Leaking(int i, double[] before, bool backwards)
+    /// <param name="i">Number of the suspect.</param>
+    /// <param name="before">The states before it.</param>
+    /// <param name="backwards">Whether they are what follows.</param>
+    /// <param name="at">A spot at which it is laid down whether it has a way; -1 for none.</param>
+    /// <param name="way">Whether it has one there.</param>
+    private double[] Leaking(int i, double[] before, bool backwards, int at = -1, bool way = false)
     {
         double[] after = [.. before];
-        double[] way = new double[states];
+        double[] onWay = new double[states];
         double onlyDry = 1;
         for (int k = 0; k < spots; k++)
         {
             double reach = reaches[(i * spots) + k], dry = dryFactors[(i * spots) + k];
             if (reach <= 0) continue;
+            (double none, double some) = (k == at && way ? 0 : 1 - reach, k == at && !way ? 0 : reach * dry);
             if (wetAt[k].Length == 0)
             {
-                onlyDry *= 1 - reach + (reach * dry);
+                onlyDry *= none + some;
                 continue;
             }
-            after.CopyTo(way, 0);
-            foreach (int e in wetAt[k]) Or(way, e, shows[(i * wets) + e], backwards);
-            for (int s = 0; s < states; s++) after[s] = ((1 - reach) * after[s]) + (reach * dry * way[s]);
+            after.CopyTo(onWay, 0);
+            foreach (int e in wetAt[k]) Or(onWay, e, shows[(i * wets) + e], backwards);
+            for (int s = 0; s < states; s++) after[s] = (none * after[s]) + (some * onWay[s]);
         }
         if (onlyDry < 1)
         {

@@ -56,13 +56,24 @@ public class LeakRankingTests
     public void A_dry_test_of_one_suspect_moves_belief_to_the_other_and_three_results_settle_it()
     {
         LeakSuspect[] two = [new("near", 0.5, [0.9]), new("far", 0.5, [0.6])];
-        LeakEvidence stain = new("stain", 0, true), dryNear = new("test 1", 0, false, [0.85, 0]), wetFar = new("test 2", 0, true, [0, 0.85]);
+        LeakEvidence stain = new("stain", 0, true), dryNear = new("test 1", 0, false, [0.85, 0], Tested: true), wetFar = new("test 2", 0, true, [0, 0.85], Tested: true);
         LeakRanking before = Ranked(new LeakQuestion(["stain"], two, [stain])), after = Ranked(new LeakQuestion(["stain"], two, [stain, dryNear, wetFar]));
         Assert.Equal(["near", "far"], before.Suspects.Select(s => s.Name));
         Assert.Equal(["far", "near"], after.Suspects.Select(s => s.Name));
         Assert.Equal(LeakState.OneCause, after.State);
         Assert.Equal([1], after.Best);
+        // One percentage a suspect: the sentence has the one of the list.
+        Assert.Contains($"far ({after.Suspects[0].Causes * 100:0} %)", after.Verdict);
         Assert.Contains("test 1: dry, though its water would have shown", after.Suspects[1].Against[0]);
+    }
+
+    [Fact]
+    public void Nothing_is_called_the_cause_before_it_was_tested()
+    {
+        LeakRanking r = Ranked(new LeakQuestion(["stain"], [new("only", 0.9, [0.95])], [new("stain", 0, true), new("rain", 0, true, [0.9])]));
+        Assert.Equal(LeakState.Searching, r.State);
+        Assert.Contains("nothing has been tested yet", r.Verdict);
+        Assert.Equal(LeakState.OneCause, Ranked(new LeakQuestion(["stain"], [new("only", 0.9, [0.95])], [new("stain", 0, true), new("test 1", 0, true, [0.9], Tested: true)])).State);
     }
 
     [Fact]
@@ -120,6 +131,43 @@ public class LeakRankingTests
         Assert.Equal(0, plan.Tests[2].Bits);
     }
 
+    [Fact] // Worked by hand: the window made no mark, and leaks with its prior 0.5 all the same: 1 - 0.99 (1 - 0.5 * 0.9 * 0.9)
+    public void A_suspect_that_made_no_mark_may_still_wet_another_spot()
+    {
+        var question = new LeakQuestion(["lamp", "bench"], [new("roof seam", 0.3, [0.9, 0]), new("window", 0.5, [0, 0.9])], [new("rain", 0, true, [0.9, 0.9])]);
+        RankedTest window = NextWaterTest.Of(question, [new("spray window, watch bench", 1, 10, [0, 0.9])]).Value!.Result.Tests[0];
+        Assert.Equal(0.41095, window.WetChance, 9);
+        Assert.Equal(0.7229, window.Bits, 4);
+    }
+
+    [Fact] // Checked against every set of leaks and ways, one by one: chance of wet, and what the result tells of who leaks and has a way there
+    public void Chance_and_information_of_a_test_are_those_of_adding_up_every_set_of_leaks_and_ways() =>
+        Gen.Select(Questions, Gen.Int[0, 2], Gen.OneOf(Gen.Const(0.0), Chance).Array[4]).Holds((question, at, shows) =>
+        {
+            int spot = at % question.Spots.Count;
+            double[] shown = shows[..question.Suspects.Count];
+            RankedTest test = NextWaterTest.Of(question, [new("test", spot, 10, shown)]).Value!.Result.Tests[0];
+            var dry = new Dictionary<double, double>();
+            EachSet(question, (weight, leaks, way) =>
+            {
+                double chance = Enumerable.Range(0, shown.Length).Where(i => leaks(i) && way(i, spot)).Aggregate(1 - question.FalseAlarm, (d, i) => d * (1 - shown[i]));
+                dry[Math.Round(chance, 12)] = dry.GetValueOrDefault(Math.Round(chance, 12)) + weight;
+            });
+            double all = dry.Values.Sum(), wet = dry.Sum(x => x.Value * (1 - x.Key)) / all;
+            static double H(double p) => p is <= 0 or >= 1 ? 0 : -(p * Math.Log2(p)) - ((1 - p) * Math.Log2(1 - p));
+            Assert.Equal(wet, test.WetChance, 1e-8);
+            Assert.Equal(H(wet) - (dry.Sum(x => x.Value * H(x.Key)) / all), test.Bits, 1e-8);
+        }, cases: 60);
+
+    [Fact] // Many suspects of different strength: more chances than are told apart, so the mean is exact and the information near; against a thousand times as many steps by sampling
+    public void With_many_suspects_the_chance_of_wet_stays_exact()
+    {
+        double[] shown = [.. Enumerable.Range(0, 40).Select(i => 0.02 + (i * 0.011))];
+        var question = new LeakQuestion(["stain"], [.. shown.Select((_, i) => new LeakSuspect($"s{i}", 0.05 + (i * 0.004), [0.5 + (i * 0.01)]))], [], 0);
+        double dry = shown.Select((s, i) => 1 - (question.Suspects[i].Prior * question.Suspects[i].Reaches[0] * s)).Aggregate((a, b) => a * b);
+        Assert.Equal(1 - dry, NextWaterTest.Of(question, [new("all", 0, 10, shown)]).Value!.Result.Tests[0].WetChance, 1e-9);
+    }
+
     [Fact]
     public void Information_is_never_negative_nor_more_than_a_bit_and_what_may_not_be_tested_yet_comes_last() => Questions.Holds(
         question =>
@@ -136,18 +184,17 @@ public class LeakRankingTests
 
     private static bool Near(double[] a, double[] b) => a.Zip(b).All(p => Near(p.First, p.Second));
 
-    private static (double[] Leaks, double[] Causes, double None, double One) OneByOne(LeakQuestion q)
+    /// <summary>Goes through every set of leaks and every set of ways with its weight under the evidence.</summary>
+    private static void EachSet(LeakQuestion q, Action<double, Func<int, bool>, Func<int, int, bool>> each)
     {
         (int n, int k) = (q.Suspects.Count, q.Spots.Count);
-        (double all, double none, double one) = (0, 0, 0);
-        (double[] leaks, double[] causes) = (new double[n], new double[n]);
-        bool[] wetSpot = [.. Enumerable.Range(0, k).Select(s => q.Evidence.Any(e => e.Wet && e.Spot == s))];
         for (int set = 0; set < 1 << n; set++)
         {
             for (int ways = 0; ways < 1 << (n * k); ways++)
             {
-                bool Leaking(int i) => (set >> i & 1) == 1;
-                bool Way(int i, int s) => (ways >> ((i * k) + s) & 1) == 1;
+                (int s1, int w1) = (set, ways);
+                bool Leaking(int i) => (s1 >> i & 1) == 1;
+                bool Way(int i, int s) => (w1 >> ((i * k) + s) & 1) == 1;
                 double weight = 1;
                 for (int i = 0; i < n; i++)
                 {
@@ -160,17 +207,29 @@ public class LeakRankingTests
                     for (int i = 0; i < n; i++) dry *= Leaking(i) && Way(i, e.Spot) ? 1 - e.Shows![i] : 1;
                     weight *= e.Wet ? 1 - dry : dry;
                 }
-                bool[] made = [.. Enumerable.Range(0, n).Select(i => Leaking(i) && Enumerable.Range(0, k).Any(s => wetSpot[s] && Way(i, s)))];
-                all += weight;
-                if (!made.Any(x => x)) none += weight;
-                if (made.Count(x => x) == 1) one += weight;
-                for (int i = 0; i < n; i++)
-                {
-                    if (Leaking(i)) leaks[i] += weight;
-                    if (made[i]) causes[i] += weight;
-                }
+                each(weight, Leaking, Way);
             }
         }
+    }
+
+    private static (double[] Leaks, double[] Causes, double None, double One) OneByOne(LeakQuestion q)
+    {
+        (int n, int k) = (q.Suspects.Count, q.Spots.Count);
+        (double all, double none, double one) = (0, 0, 0);
+        (double[] leaks, double[] causes) = (new double[n], new double[n]);
+        bool[] wetSpot = [.. Enumerable.Range(0, k).Select(s => q.Evidence.Any(e => e.Wet && e.Spot == s))];
+        EachSet(q, (weight, leaking, way) =>
+        {
+            bool[] made = [.. Enumerable.Range(0, n).Select(i => leaking(i) && Enumerable.Range(0, k).Any(s => wetSpot[s] && way(i, s)))];
+            all += weight;
+            if (!made.Any(x => x)) none += weight;
+            if (made.Count(x => x) == 1) one += weight;
+            for (int i = 0; i < n; i++)
+            {
+                if (leaking(i)) leaks[i] += weight;
+                if (made[i]) causes[i] += weight;
+            }
+        });
         return ([.. leaks.Select(x => x / all)], [.. causes.Select(x => x / all)], none / all, one / all);
     }
 }

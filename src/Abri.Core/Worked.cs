@@ -60,6 +60,14 @@ internal sealed class Worksheet
         if (!sources.Contains(source)) sources.Add(source);
     }
 
+    /// <summary>Takes over the calculation of a part.</summary>
+    public void Take<T>(Worked<T> part)
+        where T : notnull
+    {
+        steps.AddRange(part.Steps);
+        foreach (Source source in part.Sources) Cite(source);
+    }
+
     public void Warn(string warning) => warnings.Add(warning);
 
     public Worked<T> Finish<T>(T result)

@@ -23,7 +23,7 @@ public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, Scho
 /// <example>A 400 vent: 1.6 m of cut at 50 mm a minute are 32 minutes; the shell stands open from the cut to the last screw.</example>
 public static class OpeningProcedure
 {
-    private const double CutMmPerMinute = 50, FileMmPerMinute = 120, BeadMmPerMinute = 600, MinutesPerScrew = 1.5, EdgePaintHours = 1, NotchMm = 10, NotchHeightMm = 12, TestMinutes = 10, RingHours = 4, RingBeadMm2 = 20;
+    private const double CutMmPerMinute = 50, FileMmPerMinute = 120, MinutesPerScrew = 1.5, EdgePaintHours = 1, BedBeadMm2 = 60, TestMinutes = 10, RingHours = 4, RingBeadMm2 = 20;
 
     private static readonly string[] CutCautions =
     [
@@ -43,7 +43,8 @@ public static class OpeningProcedure
         if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
         // No steps for cutting where nothing may be cut.
         if (verdict.Result.State == VerdictState.Blocked) return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would mend it.");
-        var maker = new Maker(work, marked.Result, seat.Result, frame.Result, verdict.Result);
+        (Product? product, string? refused) = Allowed(work);
+        var maker = new Maker(work, marked.Result, seat.Result, frame.Result, verdict.Result, product, refused);
         var procedure = Procedure.Of(work.Name, [.. maker.Steps()]);
         var sheet = new Worksheet();
         sheet.Step("p", "length of the cut", "perimeter of the cut-out", marked.Result.PerimeterMm, "mm");
@@ -56,9 +57,23 @@ public static class OpeningProcedure
         return sheet.Finish(procedure);
     }
 
+    /// <summary>What beds or bonds it: what was chosen where Sealing allows it on this joint, else the best that it knows; and why what was chosen is refused.</summary>
+    private static (Product? Product, string? Refused) Allowed(OpeningWork work)
+    {
+        Joint joint = OfferedJoints.OfFitting(work.Site.Panel, work.Site.Fitting.Turned(work.Site.TurnDeg), work.Name);
+        IReadOnlyList<string> why = work.Product is { } chosen ? SealantChoice.RuledOut(joint, chosen) : [];
+        if (work.Product is not null && why.Count == 0) return (work.Product, null);
+        Product butyl = TypicalProducts.All.Single(p => p.Family == ProductFamily.ButylTape);
+        // The school's bedding, where it may go there.
+        if (work.Product is null && !joint.Structural && SealantChoice.RuledOut(joint, butyl).Count == 0) return (null, null);
+        string? best = SealantChoice.Of(joint, TypicalProducts.All, work.Schools.Bedding, null, LengthFormat.Millimetres).Value!.Result.Best;
+        Product? instead = TypicalProducts.All.FirstOrDefault(p => p.Name == best);
+        return (instead, work.Product is null ? null : $"Not {work.Product.Name} here: {char.ToLowerInvariant(why[0][0])}{why[0][1..]} {(instead is null ? "Sealing knows nothing that suits." : $"{instead.Name} suits.")}");
+    }
+
     private static Problem InWork(Problem problem) => problem.Pointer.StartsWith("/centre", StringComparison.Ordinal) ? problem : problem.Under("/site");
 
-    private sealed class Maker(OpeningWork work, SettingOutSheet marked, Seat seat, FramePlan frame, Verdict verdict)
+    private sealed class Maker(OpeningWork work, SettingOutSheet marked, Seat seat, FramePlan frame, Verdict verdict, Product? product, string? refused)
     {
         private readonly Fitting fitting = work.Site.Fitting.Turned(work.Site.TurnDeg);
         private readonly LengthFormat lengths = work.Site.Lengths ?? LengthFormat.Millimetres;
@@ -71,7 +86,7 @@ public static class OpeningProcedure
         private WeatherNeeds Dry => new(true, roof ? 8 : null, null, null);
 
         /// <summary>Bedding and bonding: dry, and warm enough for the product.</summary>
-        private WeatherNeeds Laying => Dry with { FromC = work.Product?.LayFromC ?? 5, ToC = work.Product?.LayToC ?? 35 };
+        private WeatherNeeds Laying => Dry with { FromC = product?.LayFromC ?? 5, ToC = product?.LayToC ?? 35 };
 
         private bool Heavy => fitting.MassKg >= PlacingFigures.HeavyKg;
 
@@ -214,7 +229,7 @@ public static class OpeningProcedure
                 Holds = [HoldPoint.Seen("Bedding shows all round")],
             };
             bool glued = roof && work.Schools.Bedding == FlangeBedding.Adhesive;
-            yield return Step("Seal over", glued
+            yield return fitting.HeatMm > 0 ? SealHot() : Step("Seal over", glued
                 ? "Trim what was pressed out flush. Roofing tape over the edge of the flange and onto the skin, low side first, each next piece over the last, rolled down hard; its last joint at the low end."
                 : roof
                 ? "Trim the bedding flush. Lap sealant over every screw head and along the edge, thin at the low end so that water runs off."
@@ -226,6 +241,16 @@ public static class OpeningProcedure
                 Consumables = [glued ? new Consumable("Roofing tape", fitting.Flange.PerimeterMm * 1.1, "mm") : new Consumable(roof ? "Lap sealant" : "Tooling sealant", fitting.Flange.PerimeterMm * 0.06, "ml")],
             };
         }
+
+        /// <summary>Round a flue nothing that softens: no tape, no lap sealant.</summary>
+        private WorkStep SealHot() =>
+            Step("Seal over", $"Trim what was pressed out flush. {(product is null ? "A sealant made for the heat, or a collar" : product.Name)} over every screw head and along the edge, a thin fillet, open at the low end. No butyl, no lap sealant: they run in the heat.", 20, Out) with
+            {
+                Cautions = ["The first firing is watched, windows open: carbon monoxide and smoke. An alarm is fitted before.", .. OutCautions],
+                Weather = Laying,
+                WaitHours = 24,
+                Consumables = [new Consumable(product?.Name ?? "High-temperature sealant", fitting.Flange.PerimeterMm * 0.06, "ml")],
+            };
 
         /// <summary>What can be made at the bench before the shell is opened.</summary>
         private IEnumerable<WorkStep> Prepared()
@@ -259,47 +284,63 @@ public static class OpeningProcedure
 
         private IEnumerable<WorkStep> Bonded()
         {
-            double path = fitting.Flange.PerimeterMm;
-            BeadPlan bead = Bead.Of(new BeadInput(path, NotchMm, NotchHeightMm, null, null, work.Product?.PackMl is > 0 and var pack ? pack : 310, 10, BeadMmPerMinute, work.Product?.SkinMinutes ?? 10, true), lengths).Value!.Result;
+            PaneBondPlan bond = PaneBond.Of(fitting, work.Site.Panel.Material, product, lengths).Result;
+            BeadPlan bead = bond.Bead;
             if (work.Site.Panel.SkinGapMm is not null)
                 yield return Step("Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.", 15, WorkPlace.Inside, "Clamps") with { Holds = [HoldPoint.Seen("Skins bonded all round")] };
-            yield return Step("Clean, activate, prime", "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash off. An opened wipe counts as used.", 30, Out, "Lint-free cloths", "Felt applicators") with
+            yield return fitting.Bonded?.Pane == Pane.Acrylic ? CleanAcrylic(bond.PathMm) : CleanGlass(bond.PathMm);
+            yield return Step("Lay the bead", $"Triangular notch {lengths.Text(bond.NotchBaseMm)} by {lengths.Text(bond.NotchHeightMm)}, from the middle of the bottom edge in one go, joint at the bottom: {bead.BoughtMl:0} ml, {bead.Cartridges} {(bead.Cartridges == 1 ? "cartridge" : "cartridges")}, {bead.LayMinutes:0.#} min. {bead.Verdict}", bead.LayMinutes + 5, Out, "Battery gun", "Second gun, loaded") with
             {
                 Weather = Laying,
-                Cautions = ["Gloves and air: solvents. Rags go into a lidded metal container."],
-                Consumables = [new Consumable("Activator wipe", 4, "count"), new Consumable("Primer", path * 0.01, "ml")],
+                Cautions = [.. Refused(), .. product?.Hazards is { Length: > 0 } hazards ? [hazards] : Array.Empty<string>()],
+                Consumables = [new Consumable(product?.Name ?? "Adhesive that Sealing allows for this pane", bead.BoughtMl, "ml")],
             };
-            yield return Step("Lay the bead", $"Triangular notch {lengths.Text(NotchMm)} by {lengths.Text(NotchHeightMm)}, from the middle of the bottom edge in one go, joint at the bottom: {bead.BoughtMl:0} ml, {bead.Cartridges} cartridges, {bead.LayMinutes:0.#} min. {bead.Verdict}{(fitting.Bonded?.LandMm >= 2 * NotchMm ? " The land is wide: a second line inside the first." : "")}", bead.LayMinutes + 5, Out, "Battery gun", "Second gun, loaded") with
-            {
-                Weather = Laying,
-                Cautions = work.Product?.Hazards is { Length: > 0 } hazards ? [hazards] : [],
-                Consumables = [new Consumable(work.Product?.Name ?? "Glass adhesive", bead.BoughtMl, "ml")],
-            };
-            yield return Step("Set the pane", "Two people, suction lifters, bottom edge first on its spacers; press evenly, equal gap at the bottom edge; tape it to the skin above with the strips that hang ready.", 15, Out, "Suction lifters", "Spacers") with
+            yield return Step("Set the pane", $"Two people, suction lifters, bottom edge first on its spacers of {lengths.Text(bond.ThickMm)}; press evenly, equal gap at the bottom edge; tape it to the skin above with the strips that hang ready.", 15, Out, "Suction lifters", "Spacers") with
             {
                 People = 2,
                 Weather = Laying,
                 Shell = ShellChange.Closes,
-                Cautions = ["Glass: two people, cut-proof gloves."],
+                Cautions = [fitting.Bonded?.Pane == Pane.Acrylic ? "Large pane: two people." : "Glass: two people, cut-proof gloves."],
                 Consumables = [new Consumable("Holding tape", 2000, "mm")],
                 Holds = [HoldPoint.Within("Gap along the bottom edge differs by", 0, 1, "mm")],
             };
-            double? hours = work.Product is { Setting: Setting.Moisture } product && Cure.Of(product, NotchMm, 1, [new AirHour(23, 50)]).Value is { } cure ? cure.Result.States.First(s => s.State == CureState.ClampsOff).Hours : null;
-            yield return Step("Let it hold", "No door is slammed and the vehicle stays where it is until the bond carries itself. The stage Sealing reckons with the weather.", 0, Out) with { WaitHours = Math.Round(hours ?? 24), Weather = Laying };
+            yield return Step("Let it hold", "No door is slammed and the vehicle stays where it is until the bond carries itself. Sealing allows for the weather.", 0, Out) with { WaitHours = Math.Round(bond.HoldsAfterHours ?? 24), Weather = Laying };
         }
+
+        private WorkStep CleanGlass(double pathMm) =>
+            Step("Clean, activate, prime", "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash off. An opened wipe counts as used.", 30, Out, "Lint-free cloths", "Felt applicators") with
+            {
+                Weather = Laying,
+                Cautions = ["Gloves and air: solvents. Rags go into a lidded metal container."],
+                Consumables = [new Consumable("Activator wipe", 4, "count"), new Consumable("Primer", pathMm * 0.01, "ml")],
+            };
+
+        /// <summary>Solvent crazes acrylic: soap, water and abrasive, and a primer only where the adhesive's sheet names one for acrylic.</summary>
+        private WorkStep CleanAcrylic(double pathMm)
+        {
+            bool primed = product?.To(Substrate.Acrylic) == Adhesion.WithPrimer;
+            return Step("Clean and abrade", $"Skin: degrease, let it dry. Pane: soap and water only, then dull the land with fine abrasive pads and wipe it with clean water.{(primed ? $" Prime the land with the primer that the sheet of {product!.Name} names for acrylic, nothing else; flash off." : "")}", 30, Out, "Abrasive pads", "Lint-free cloths") with
+            {
+                Weather = Laying,
+                Cautions = ["No solvent, activator or glass cleaner on acrylic: it crazes, at once or weeks later."],
+                Consumables = [new Consumable("Abrasive pad", 2, "count"), .. primed ? [new Consumable("Primer for acrylic", pathMm * 0.01, "ml")] : Array.Empty<Consumable>()],
+            };
+        }
+
+        private string[] Refused() => refused is null ? [] : [refused];
 
         private WorkStep Bedding()
         {
-            double bead = fitting.Flange.PerimeterMm * NotchMm * NotchHeightMm / 2000, fill = seat.Bedded ? seat.FillMl : 0;
-            bool butyl = work.Product is { Family: var family } ? family == ProductFamily.ButylTape : !roof || work.Schools.Bedding == FlangeBedding.ButylAndLapSealant;
+            double bead = fitting.Flange.PerimeterMm * BedBeadMm2 / 1000, fill = seat.Bedded ? seat.FillMl : 0;
+            bool butyl = product is { Family: var family } ? family == ProductFamily.ButylTape : !roof || work.Schools.Bedding == FlangeBedding.ButylAndLapSealant;
             bool tape = seat.Strips.Count > 0 && butyl;
-            string adhesive = work.Product?.Name ?? (butyl ? "Bedding" : "Polyurethane adhesive or structural neutral silicone");
+            string adhesive = product?.Name ?? (butyl ? "Bedding" : "Polyurethane adhesive or structural neutral silicone");
             string what = !seat.Bedded ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
                 : tape ? $"{seat.Strips.Count} strips in {seat.Strips.Max(s => s.Layer)} layers by the list on the Seat tab, {lengths.Text(seat.TapeMm)} in all; joints never above one another, the screw line on tape."
                 : $"{adhesive}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
             return Step("Bed the flange", $"Degrease both faces, let them dry. {what}", 25, Out, "Lint-free cloths") with
             {
-                Cautions = OutCautions,
+                Cautions = [.. Refused(), .. fitting.Kind == FittingKind.HingedWindow ? ["No solvent on the acrylic pane: it crazes."] : Array.Empty<string>(), .. OutCautions],
                 Weather = Laying,
                 Consumables = [tape ? new Consumable($"Butyl tape {seat.Tape.WidthMm:0.#} x {seat.Tape.ThickMm:0.#}", seat.TapeMm, "mm") : new Consumable(adhesive, fill + bead, "ml"), new Consumable("Degreaser", 50, "ml")],
             };

@@ -27,8 +27,31 @@ public enum Part
     GlassReinforcedPlastic,
 }
 
+/// <summary>What shearing a bond does to it, against the movement class of a product.</summary>
+/// <remarks>A bond of thickness t whose sides slide by d has the shear strain g = d / t; its slant is sqrt(1 + g^2) times as long as it was, so that it is stretched by sqrt(1 + g^2) - 1 (geometry). Movement classes: ISO 11600, from memory.</remarks>
+/// <example>A class of 25 % is reached at g = 0.75, one of 12.5 % at 0.52, one of 7.5 % at 0.39.</example>
+public static class Shear
+{
+    internal static readonly Source Source = new("A bond sheared by g is stretched by sqrt(1 + g^2) - 1", SourceKind.Geometry);
+
+    /// <summary>By how much a bond is stretched.</summary>
+    /// <param name="strain">Shear strain.</param>
+    public static double Stretch(double strain) => Math.Sqrt(1 + (strain * strain)) - 1;
+
+    /// <summary>The shear strain that a movement class allows.</summary>
+    /// <param name="movementPercent">The class, %.</param>
+    public static double Allowed(double movementPercent)
+    {
+        double by = 1 + (movementPercent / 100);
+        return Math.Sqrt((by * by) - 1);
+    }
+}
+
 /// <summary>Works out how thick an elastic bond must be to follow thermal movement.</summary>
-/// <remarks>Movement |a1 - a2| dT L / 2 from the middle; thickness = movement / allowed shear strain. Coefficients: handbook figures, from memory.</remarks>
+/// <remarks>
+/// Movement |a1 - a2| dT L / 2 from the middle; thickness = movement / allowed shear strain. Coefficients: handbook figures, from memory. The bond is sheared, not pulled: <see cref="Shear"/> holds its strain against the movement class of a product, so
+/// that the thickness that is asked for and the product that is chosen cannot contradict each other.
+/// </remarks>
 /// <example>Acrylic on steel, 1092 mm, 50 K: 1.58 mm, so 3.2 mm thick; glass on steel: 0.08 mm.</example>
 public static class BondThickness
 {
@@ -52,6 +75,8 @@ public static class BondThickness
         double least = sheet.Step("t", "least thickness", "u / allowed strain", movement / strain, "mm");
         sheet.Cite(new Source("Free thermal expansion from the middle", SourceKind.Geometry));
         sheet.Cite(new Source("Coefficients of thermal expansion: handbook figures", SourceKind.FromMemory));
+        sheet.Step("c", "movement class that follows that", "sqrt(1 + strain^2) - 1", 100 * Shear.Stretch(strain), "%");
+        sheet.Cite(Shear.Source);
         sheet.Cite(new Source($"Allowed shear strain {strain:0.##}", SourceKind.Assumption));
         return sheet.Finish(new BondLine(movement, least));
     }

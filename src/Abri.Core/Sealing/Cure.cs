@@ -37,8 +37,10 @@ public sealed record CureTimes(IReadOnlyList<CureAt> States, double DepthMm, str
 
 /// <summary>Follows the cure of a bead through the hours of the weather.</summary>
 /// <remarks>
-/// Model (assumption): moisture has to pass what is cured already, so the depth is k sqrt(t), k from the data sheet's depth in 24 hours at 23 C and 50 %. Time runs quicker in warm and damp air: by absolute humidity over that of 23 C and 50 %, times two for every 10 K; below freezing it stands still. Depth is then k sqrt(integral of the pace).
-/// A bead has to cure to its width where one face is open to the air, to half of it where two are. Rain safe after two skin times; clamps off at <see cref="ClampsShare"/> of that depth, driven gently at <see cref="DriveShare"/>: assumptions, the data sheet comes first. Tapes hold at once above their temperature.
+/// Model (assumption): moisture has to pass what is cured already, so the depth is k sqrt(t), k from the data sheet's depth in 24 hours at 23 C and 50 %. Time runs slower in cold and dry air: by absolute humidity over that of 23 C and 50 %, times two for every 10 K; below freezing it stands still.
+/// Air that is warmer or damper than the data sheet's is given no credit for it: the model would go past what the sheet says. Depth is then k sqrt(integral of the pace).
+/// A bead has to cure to its width where one face is open to the air, to half of it where two are. Rain safe after two skin times; clamps off at <see cref="ClampsShare"/> of that depth, driven gently at <see cref="DriveShare"/>, and however thin the bead, clamps off not before <see cref="LeastClampsHours"/>, driven gently
+/// not before <see cref="LeastDriveHours"/>, cured through not before <see cref="LeastFullHours"/> hours of such air: assumptions, the data sheet comes first. What is laid outside its temperatures is not followed: it is not to be laid at all. Tapes hold at once above their temperature.
 /// </remarks>
 /// <example>3 mm in 24 h; bead 6 mm with one open face at 23 C and 50 %: 24 (6 / 3)^2 = 96 h.</example>
 public static class Cure
@@ -49,7 +51,13 @@ public static class Cure
     /// <summary>Share of the full depth at which the vehicle may be driven gently: assumption.</summary>
     public const double DriveShare = 0.7;
 
+    /// <summary>However thin a bead: clamps off, driven gently, cured through not before so many hours of the data sheet's air: assumptions.</summary>
+    public const double LeastClampsHours = 2, LeastDriveHours = 4, LeastFullHours = 24;
+
     private const double SheetC = 23, SheetPercent = 50, DoubleEveryK = 10, HoursPerDay = 24;
+
+    /// <summary>The air in which data sheets are measured.</summary>
+    internal static AirHour SheetAir { get; } = new(SheetC, SheetPercent);
 
     /// <summary>Most hours of weather that are followed.</summary>
     public const int MostHours = 24 * 120;
@@ -71,8 +79,11 @@ public static class Cure
             if (MoistAir.Holds(weather[i].AirC, weather[i].RelativePercent).Problem is { } wrong) return wrong.Under($"/weather/{i}");
         }
         var sheet = new Worksheet();
-        if (weather[0].AirC < product.LayFromC || weather[0].AirC > product.LayToC)
-            sheet.Warn($"At {weather[0].AirC:0.#} C it is not to be laid: between {product.LayFromC:0.#} and {product.LayToC:0.#} C.");
+        if (product.Setting != Setting.TwoPart && NotAt(product, weather[0].AirC) is { } notAt)
+        {
+            sheet.Warn(notAt);
+            return sheet.Finish(new CureTimes([.. Enum.GetValues<CureState>().Select(s => new CureAt(s, null))], 0, notAt));
+        }
         return product.Setting switch
         {
             Setting.AtOnce => sheet.Finish(new CureTimes([.. Enum.GetValues<CureState>().Select(s => new CureAt(s, 0))], widthMm, "Holds at once, pressed down firmly. Tack grows for a day.")),
@@ -81,7 +92,11 @@ public static class Cure
         };
     }
 
-    /// <summary>How much quicker cure and skinning run than at 23 C and 50 %.</summary>
+    /// <summary>Why a product is not to be laid at a temperature; null where it is.</summary>
+    internal static string? NotAt(Product product, double airC) => airC >= product.LayFromC && airC <= product.LayToC ? null
+        : $"Not to be laid at {airC:0.#} °C: between {product.LayFromC:0.#} and {product.LayToC:0.#} °C.";
+
+    /// <summary>How much quicker a skin forms than at 23 C and 50 %.</summary>
     internal static double Pace(AirHour air)
     {
         if (air.AirC <= 0) return 0;
@@ -97,14 +112,15 @@ public static class Cure
         double Needed(double share) => HoursPerDay * Math.Pow(share * full / perDay, 2);
         (CureState State, double Hours)[] needs =
         [
-            (CureState.TackFree, skin), (CureState.RainSafe, 2 * skin), (CureState.ClampsOff, Math.Max(2 * skin, Needed(ClampsShare))),
-            (CureState.DriveGently, Math.Max(2 * skin, Needed(DriveShare))), (CureState.Full, Math.Max(2 * skin, Needed(1))),
+            (CureState.TackFree, skin), (CureState.RainSafe, 2 * skin), (CureState.ClampsOff, Math.Max(Math.Max(2 * skin, LeastClampsHours), Needed(ClampsShare))),
+            (CureState.DriveGently, Math.Max(Math.Max(2 * skin, LeastDriveHours), Needed(DriveShare))), (CureState.Full, Math.Max(Math.Max(2 * skin, LeastFullHours), Needed(1))),
         ];
-        double[] paces = [.. weather.Select(Pace)];
-        sheet.Step("f", "pace of the first hour against 23 C and 50 %", "humidity / 10.3 * 2^((T - 23) / 10)", paces[0], "");
+        double[] paces = [.. weather.Select(air => Math.Min(1, Pace(air)))];
+        sheet.Step("f", "pace of the first hour against 23 C and 50 %", "min(1, humidity / 10.3 * 2^((T - 23) / 10))", paces[0], "");
         var reached = needs.Select(n => new CureAt(n.State, At(n.Hours, paces))).ToList();
         foreach (CureAt at in reached.Where(a => a.Hours is not null)) sheet.Step($"t_{at.State}", "hours until then", "sum of paces = hours of the data sheet", at.Hours!.Value, "h");
         sheet.Cite(new Source("depth = k sqrt(t), time scaled by absolute humidity and 2^(dT/10)", SourceKind.Assumption));
+        sheet.Cite(new Source($"However thin: clamps off after {LeastClampsHours:0} h, driven gently after {LeastDriveHours:0} h, cured through after {LeastFullHours:0} h at the earliest; no credit for air warmer or damper than the data sheet's", SourceKind.Assumption));
         sheet.Cite(new Source($"Rain safe after two skin times; clamps off at {ClampsShare:0%}, driven gently at {DriveShare:0%} of the depth", SourceKind.Assumption));
         double run = paces.Length == 1 ? paces[0] * MostHours : paces.Sum();
         double? through = reached[^1].Hours;

@@ -26,6 +26,9 @@ public enum JointKind
 
     /// <summary>Cable, bolt or pipe through the skin.</summary>
     Penetration,
+
+    /// <summary>Rubber seal of a door.</summary>
+    DoorSeal,
 }
 
 /// <summary>What happened to a joint.</summary>
@@ -76,6 +79,14 @@ public sealed record JointEvent(DateOnly On, JointEventKind Kind, ProductFamily?
 /// <param name="Product">Name of the product chosen; null until then.</param>
 /// <param name="History">What was done to it, oldest first.</param>
 /// <param name="Notes">Anything worth keeping.</param>
+/// <param name="HotC">How hot it gets in use, C, such as on a flue; null where nothing but the sun heats it.</param>
 public sealed record Joint(
     string Name, JointKind Kind, double LengthMm, Substrate One, Substrate Other, double GapMm, double MovementMm, bool Sun, bool StandingWater, bool RemovableLater,
-    bool PaintedOver, bool Structural, bool Unbroken, string? Of, string? Product, IReadOnlyList<JointEvent> History, string Notes);
+    bool PaintedOver, bool Structural, bool Unbroken, string? Of, string? Product, IReadOnlyList<JointEvent> History, string Notes, double? HotC = null)
+{
+    /// <summary>Whether its sides slide on one another, so that the sealant is sheared; otherwise it is pulled and pressed.</summary>
+    internal bool IsSheared => Kind is JointKind.BondedPane or JointKind.RoofFlange or JointKind.SideFlange or JointKind.PatchEdge;
+
+    /// <summary>By how much its movement stretches the sealant, %; 0 where it does not move.</summary>
+    internal double StretchPercent => MovementMm <= 0 || GapMm <= 0 ? 0 : 100 * (IsSheared ? Shear.Stretch(MovementMm / GapMm) : MovementMm / GapMm);
+}

@@ -11,13 +11,13 @@ public sealed record JointedOpening(Opening Opening, Fitting Fitting);
 
 /// <summary>Reads the joints of a panel off its seams, gutters, openings and findings.</summary>
 /// <remarks>
-/// A joint is offered until one that belongs to the same thing is written down. Length: of a seam along its middle, of a flange its perimeter. Screwed and clamped flanges are held by their fasteners and do not move; a bonded pane moves by the difference of thermal
-/// expansion (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="LeastBondMm"/>. Sides: painted skin where it is steel, and painted over again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
+/// The seams and door seals that every such shell has (<see cref="ShellSeams"/>), drawn seams and gutters, flanges and bonds, and findings. A joint is offered until one that belongs to the same thing is written down. Length: of a seam along its middle, of a flange its perimeter. Screwed and clamped flanges are held by their fasteners and do not move; a bonded pane moves by the difference of thermal
+/// expansion (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="PaneBond.LeastThickMm"/>. Sides: painted skin where it is steel, and painted over again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
 /// </remarks>
 public static class OfferedJoints
 {
-    /// <summary>Least thickness of a bond, mm: common practice.</summary>
-    public const double LeastBondMm = 3;
+    /// <summary>How hot the flange of a flue's plate gets, C: assumption; the appliance's sheet comes first.</summary>
+    public const double FlueC = 200;
 
     private const double SeamGapMm = 3, BeddingMm = 3;
 
@@ -31,7 +31,8 @@ public static class OfferedJoints
     {
         Substrate skin = Skin(panel.Material);
         bool sun = panel.Facing is not Facing.Down;
-        IEnumerable<Joint> all = members.Where(m => m.Kind is MemberKind.Seam or MemberKind.RainGutter).Select(m => OfMember(m, skin, sun))
+        IEnumerable<Joint> all = ShellSeams.Of(panel).Select(seam => OfShell(seam, skin, sun))
+            .Concat(members.Where(m => m.Kind is MemberKind.Seam or MemberKind.RainGutter).Select(m => OfMember(m, skin, sun)))
             .Concat(openings.Select(o => OfOpening(panel, o, skin, sun)))
             .Concat(findings.Where(f => f.State is FindingState.Open or FindingState.Planned).Select(f => OfFinding(f, skin, sun)).OfType<Joint>());
         HashSet<string> taken = [.. kept.Select(j => j.Of).OfType<string>()];
@@ -47,6 +48,10 @@ public static class OfferedJoints
         _ => Substrate.PaintedMetal,
     };
 
+    private static Joint OfShell(ShellSeam seam, Substrate skin, bool sun) => new(
+        seam.Name, seam.Kind == ShellSeamKind.DoorSeal ? JointKind.DoorSeal : JointKind.Seam, Outlines.LengthMm(seam.Line), skin, skin, SeamGapMm, 0, sun, false, false,
+        seam.Kind == ShellSeamKind.Seam && skin == Substrate.PaintedMetal, false, false, seam.Name, null, [], "");
+
     private static Joint OfMember(Member m, Substrate skin, bool sun)
     {
         bool gutter = m.Kind == MemberKind.RainGutter;
@@ -55,15 +60,19 @@ public static class OfferedJoints
         return new Joint(m.Name, gutter ? JointKind.Gutter : JointKind.Seam, length, skin, skin, SeamGapMm, 0, sun, gutter, false, skin == Substrate.PaintedMetal, false, false, m.Name, null, [], "");
     }
 
-    private static Joint OfOpening(Panel panel, JointedOpening o, Substrate skin, bool sun)
+    private static Joint OfOpening(Panel panel, JointedOpening o, Substrate skin, bool sun) => OfFitting(panel, o.Fitting.Turned(o.Opening.TurnDeg), o.Opening.Name, skin, sun);
+
+    /// <summary>The joint of a fitting, turned as it is placed, in a panel.</summary>
+    internal static Joint OfFitting(Panel panel, Fitting fitting, string name) => OfFitting(panel, fitting, name, Skin(panel.Material), panel.Facing is not Facing.Down);
+
+    private static Joint OfFitting(Panel panel, Fitting fitting, string name, Substrate skin, bool sun)
     {
-        Fitting fitting = o.Fitting.Turned(o.Opening.TurnDeg);
-        double longest = Math.Max(fitting.Flange.WidthMm, fitting.Flange.HeightMm), length = fitting.Flange.PerimeterMm;
+        double length = fitting.Flange.PerimeterMm;
         if (fitting.Kind == FittingKind.BondedWindow)
         {
             Pane pane = fitting.Bonded?.Pane ?? Pane.Glass;
-            BondLine bond = BondThickness.Of(pane, panel.Material, longest).Result;
-            return new Joint($"{o.Opening.Name}: bond", JointKind.BondedPane, length, skin, pane == Pane.Acrylic ? Substrate.Acrylic : Substrate.Glass, Math.Max(LeastBondMm, bond.LeastMm), bond.MovementMm, sun && pane == Pane.Acrylic, false, false, false, true, true, o.Opening.Name, null, [], "");
+            PaneBondPlan bond = PaneBond.Of(fitting, panel.Material, null, LengthFormat.Millimetres).Result;
+            return new Joint($"{name}: bond", JointKind.BondedPane, length, skin, pane == Pane.Acrylic ? Substrate.Acrylic : Substrate.Glass, bond.ThickMm, bond.MovementMm, sun && pane == Pane.Acrylic, false, false, false, true, true, name, null, [], "");
         }
         Substrate frame = fitting.Kind switch
         {
@@ -72,7 +81,8 @@ public static class OfferedJoints
             _ => Substrate.PlasticFrame,
         };
         bool roof = panel.Facing == Facing.Up;
-        return new Joint($"{o.Opening.Name}: flange", roof ? JointKind.RoofFlange : JointKind.SideFlange, length, skin, frame, BeddingMm, 0, false, roof, false, false, false, true, o.Opening.Name, null, [], "");
+        return new Joint($"{name}: flange", roof ? JointKind.RoofFlange : JointKind.SideFlange, length, skin, frame, BeddingMm, 0, false, roof, false, false, false, true, name, null, [], "",
+            fitting.Kind == FittingKind.Flue && fitting.HeatMm > 0 ? FlueC : null);
     }
 
     private static Joint? OfFinding(Finding f, Substrate skin, bool sun) => f.Kind switch

@@ -38,6 +38,9 @@ public enum ProductFamily
 
     /// <summary>Removable temporary sealant.</summary>
     TemporarySealant,
+
+    /// <summary>Neutral-cure silicone made for the heat of flues.</summary>
+    HeatSilicone,
 }
 
 /// <summary>What a product has to stick to.</summary>
@@ -131,7 +134,7 @@ public sealed record Product(
     double PackMl, int ShelfMonths, double OpenedHours, string Hazards, SourceKind Known)
 {
     /// <summary>Whether nothing else holds on it afterwards.</summary>
-    internal static bool IsSilicone(ProductFamily family) => family is ProductFamily.NeutralSilicone or ProductFamily.AcetoxySilicone or ProductFamily.SiliconeRoofCoating;
+    internal static bool IsSilicone(ProductFamily family) => family is ProductFamily.NeutralSilicone or ProductFamily.AcetoxySilicone or ProductFamily.SiliconeRoofCoating or ProductFamily.HeatSilicone;
 
     /// <summary>How it sticks to a substrate.</summary>
     internal Adhesion To(Substrate substrate) => Grips.FirstOrDefault(g => g.Substrate == substrate)?.Adhesion ?? Adhesion.None;

@@ -33,6 +33,8 @@ public static class TypicalProducts
             false, false, false, false, true, true, 4000, 18, 24, "Slippery when wet; nothing else sticks to it."),
         Of("Temporary sealant", ProductFamily.TemporarySealant, Setting.AtOnce, Grips(good: [.. Everything.Where(s => s != Substrate.Timber)], primed: []), 7.5, null, null, -10, 60, 0, 40,
             false, true, false, false, false, false, 300, 24, 2000, "For weeks, not for years."),
+        Of("High-temperature silicone", ProductFamily.HeatSilicone, Setting.Moisture, Grips(good: [.. Metals, Substrate.Glass], primed: [Substrate.BareSteel]), 12.5, 15, 2.5, -50, 260, 5, 40,
+            false, false, false, false, water: true, sun: true, 310, 18, 48, "Not in the flue itself, nor where the flue gas touches it."),
     ];
 
     private static Grip[] Grips(Substrate[] good, Substrate[] primed) =>

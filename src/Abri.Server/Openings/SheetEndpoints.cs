@@ -53,13 +53,14 @@ internal static class SheetEndpoints
             return TypedResults.File(bytes, type, $"{FileNames.Plain(sheet.Vehicle, "vehicle")}-{FileNames.Plain(sheet.Opening, "opening")}-{from}{(ending == "dxf" ? "-mm" : "")}.{ending}");
         }
 
-        /// <summary>How thick the bond of a pane has to be where it is.</summary>
-        public Results<Ok<Worked<BondLine>>, ProblemHttpResult> Bond(HttpContext context, string id)
+        /// <summary>The bond of a pane where it is, with the adhesive that its joint names.</summary>
+        public Results<Ok<Worked<PaneBondPlan>>, ProblemHttpResult> Bond(HttpContext context, string id)
         {
             if (ShellEndpoints.OnOwnPanel(context, openings.Find(id)) is not { } opening) return Problems.NotFound("This opening is not there any more.");
             Fitting fitting = fittings.Find(opening.Value.FittingId)!.Value;
-            return fitting.Bonded is { } bonded
-                ? TypedResults.Ok(BondThickness.Of(bonded.Pane, panels.Find(opening.OwnerId!)!.Value.Material, Math.Max(fitting.Flange.WidthMm, fitting.Flange.HeightMm)))
+            OpeningWork work = Work(opening);
+            return fitting.Bonded is not null
+                ? TypedResults.Ok(PaneBond.Of(fitting.Turned(opening.Value.TurnDeg), work.Site.Panel.Material, work.Product, work.Site.Lengths!))
                 : Problems.NotFound("What is fitted here is not bonded.");
         }
 

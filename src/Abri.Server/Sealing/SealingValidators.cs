@@ -33,6 +33,7 @@ internal sealed class JointValidator : AbstractValidator<Joint>
         RuleFor(x => x.LengthMm).Between(1, 100_000, "The joint's length", "mm");
         RuleFor(x => x.GapMm).Between(0, 100, "The joint's width", "mm");
         RuleFor(x => x.MovementMm).Between(0, 100, "The movement", "mm");
+        RuleFor(x => x.HotC).Between(0, 1000, "How hot the joint gets", "C");
         RuleFor(x => x.Of).Must(o => o is null || o.Length <= 120).WithMessage("What it belongs to has at most 120 characters.");
         RuleFor(x => x.Product).Must(p => p is null || p.Length <= 80).WithMessage("A product's name has at most 80 characters.");
         RuleFor(x => x.Notes).Notes();

@@ -27,13 +27,14 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
         ["product"] = value.Product,
         ["history"] = Storage.Columns.Json(value.History),
         ["notes"] = value.Notes,
+        ["hot_c"] = value.HotC,
     };
 
     /// <inheritdoc/>
     protected override Joint Read(SqliteDataReader row) => new(
         row.Text("name"), row.Enum<JointKind>("kind"), row.Real("length_mm"), row.Enum<Substrate>("one"), row.Enum<Substrate>("other"), row.Real("gap_mm"), row.Real("movement_mm"), row.Int("sun") == 1,
         row.Int("standing_water") == 1, row.Int("removable_later") == 1, row.Int("painted_over") == 1, row.Int("structural") == 1, row.Int("unbroken") == 1, row.MaybeText("belongs_to"), row.MaybeText("product"),
-        row.Json<IReadOnlyList<JointEvent>>("history"), row.Text("notes"));
+        row.Json<IReadOnlyList<JointEvent>>("history"), row.Text("notes"), row.MaybeReal("hot_c"));
 
     /// <summary>Lets the joints of a thing on a panel follow its new name, as part of the change that names it.</summary>
     internal void Follow(Work work, string panelId, string from, string to)

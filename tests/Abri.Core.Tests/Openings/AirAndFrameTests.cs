@@ -17,8 +17,47 @@ public class AirAndFrameTests
         Assert.Equal(("Rear vent", "Front vent"), (plan.Draws, plan.BlowsIn));
         Assert.Equal(10, plan.AirChangesPerHour, 9);
         Assert.Equal(VerdictState.NeedsWork, plan.State);
-        Assert.Contains("Low down", plan.Verdict);
+        Assert.Contains("low down", plan.Verdict);
         Assert.Null(Draught.Of([], [], 12, 7).Value!.Result.Draws);
+    }
+
+    [Fact] // Found at the crossing of the fan's line and the orifice's curve by halving, apart from the closed form
+    public void A_fan_and_a_passive_inlet_agree_on_the_flow() => Gen.Select(Gen.Int[20, 1200], Gen.Int[100, 60_000]).Holds((fan, area) =>
+    {
+        AirPlan plan = Draught.Of([new("Fan", new PanelPoint(500, 0), fan, 0, true), new("Hole", new PanelPoint(4000, 0), 0, area, false)], [], 1, 7).Value!.Result;
+        (double low, double high) = (0, fan);
+        for (int i = 0; i < 200; i++)
+        {
+            double q = (low + high) / 2, pressure = Draught.ClosedPa * (1 - (q / fan));
+            if (0.6 * area / 1e6 * Math.Sqrt(2 * pressure / 1.2) * 3600 > q) low = q;
+            else high = q;
+        }
+        Assert.Equal(low, plan.AirChangesPerHour, 1e-6);
+        Assert.True(plan.AirChangesPerHour < fan);
+    }, cases: 100);
+
+    [Fact] // 45 air changes were promised once
+    public void Without_a_way_in_a_fan_moves_nothing()
+    {
+        AirPlan none = Draught.Of([new("Fan", new PanelPoint(500, 0), 900, 0, true)], [], 10, 7).Value!.Result, shut = Draught.Of([new("Fan", new PanelPoint(500, 0), 900, 0, true), new("Shut", new PanelPoint(4000, 0), 0, 0, false)], [], 10, 7).Value!.Result;
+        Assert.Equal((0, 0, null), (none.AirChangesPerHour, shut.AirChangesPerHour, shut.BlowsIn));
+        Assert.Contains("moves none", none.Verdict);
+        Assert.True(Draught.Of([new("Fan", new PanelPoint(500, 0), 900, 0, true), new("Hole", new PanelPoint(4000, 0), 0, 300, false)], [], 10, 7).Value!.Result.AirChangesPerHour < 0.7);
+    }
+
+    [Theory] // EN 721, from memory: low is at the floor. A window half way up counts for neither, and was once taken for low
+    [InlineData(40, false, true)]
+    [InlineData(60, false, true)]
+    [InlineData(61, false, false)]
+    [InlineData(900, false, false)]
+    [InlineData(1539, false, false)]
+    [InlineData(1540, true, false)]
+    public void What_lies_half_way_up_a_wall_is_neither_high_nor_low(double centre, bool high, bool low)
+    {
+        Fitting grille = Roofs.Vent(80) with { Kind = FittingKind.Grille, Air = new AirPassage(2500, 0) };
+        AirWay way = AirWay.Of("Grille", Roofs.Rectangle(0, 3000, 0, 2000) with { Kind = PanelKind.Left }, grille, new PanelPoint(1000, centre))!;
+        Assert.Equal((high, low), (way.High, way.Low));
+        Assert.Null(AirWay.Of("None", Roofs.Flat(), Roofs.Vent(), new PanelPoint(1000, 0)));
     }
 
     [Fact] // EN 721, values from memory: more floor never asks for less

@@ -66,6 +66,7 @@ public static class InnerFrame
         if (headers.Length > 0) sheet.Cite(new Source($"A cut bow is carried by headers that land {LandingMm:0} mm on its neighbours", SourceKind.CommonPractice));
         LengthFormat l = ground.Lengths;
         string verdict = (most < 0.5 ? $"Straight blanks {l.Text(LeastLeftMm)} thick; nothing to scribe." : $"Blanks {l.Text(thick)} thick; scribe up to {l.Text(most)} off their tops, dry-fit, then bed them.")
+            + (fitting.HeatMm > 0 ? " Of steel or cement board, not of timber: it gets hot here." : "")
             + string.Concat(headers.Select(h => h.LengthMm is { } length ? $" {string.Join(" and ", h.Bows)} {(h.Bows.Count == 1 ? "is" : "are")} cut: two headers of {l.Text(length)} onto {string.Join(" and ", h.Onto)}, fitted before anything is cut through." : $" {string.Join(" and ", h.Bows)} must not be cut: nothing carries a header on one side."));
         return sheet.Finish(new FramePlan(sides, thick, headers, verdict));
     }

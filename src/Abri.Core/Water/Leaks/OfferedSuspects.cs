@@ -1,5 +1,4 @@
 using Abri.Core.Geometry;
-using Abri.Core.Openings;
 using Abri.Core.Shell;
 
 namespace Abri.Core.Water.Leaks;
@@ -77,29 +76,18 @@ public static class OfferedSuspects
     /// <summary>What the shell itself has to suspect.</summary>
     private static IEnumerable<Suspect> Shell(WetPanel panel)
     {
-        PanelBox box = panel.Panel.Box;
-        IEnumerable<Suspect> own = panel.Panel.Kind switch
+        foreach (ShellSeam seam in ShellSeams.Of(panel.Panel))
         {
-            PanelKind.Roof =>
-            [
-                .. Pieces("roof seam, left", SuspectKind.Seam, [new(box.SMinMm, box.TMaxMm), new(box.SMaxMm, box.TMaxMm)]),
-                .. Pieces("roof seam, right", SuspectKind.Seam, [new(box.SMinMm, box.TMinMm), new(box.SMaxMm, box.TMinMm)]),
-                .. Pieces("roof seam, front", SuspectKind.Seam, [new(box.SMinMm, box.TMinMm), new(box.SMinMm, box.TMaxMm)]),
-                .. Pieces("roof seam, rear", SuspectKind.Seam, [new(box.SMaxMm, box.TMinMm), new(box.SMaxMm, box.TMaxMm)]),
-                One("front left corner", SuspectKind.Corner, new(box.SMinMm, box.TMaxMm)), One("front right corner", SuspectKind.Corner, new(box.SMinMm, box.TMinMm)),
-                One("rear left corner", SuspectKind.Corner, new(box.SMaxMm, box.TMaxMm)), One("rear right corner", SuspectKind.Corner, new(box.SMaxMm, box.TMinMm)),
-            ],
-            PanelKind.SlidingDoor or PanelKind.RearLeftDoor or PanelKind.RearRightDoor =>
-            [
-                .. Pieces($"{panel.Name} seal, top", SuspectKind.DoorSeal, [new(box.SMinMm, box.TMaxMm), new(box.SMaxMm, box.TMaxMm)]),
-                .. Pieces($"{panel.Name} seal, {Word(panel.Panel, Side.Front)}", SuspectKind.DoorSeal, [new(box.SMinMm, box.TMinMm), new(box.SMinMm, box.TMaxMm)]),
-                .. Pieces($"{panel.Name} seal, {Word(panel.Panel, Side.Rear)}", SuspectKind.DoorSeal, [new(box.SMaxMm, box.TMinMm), new(box.SMaxMm, box.TMaxMm)]),
-                .. Pieces($"{panel.Name} seal, foot", SuspectKind.DoorSeal, [new(box.SMinMm, box.TMinMm), new(box.SMaxMm, box.TMinMm)]),
-            ],
-            PanelKind.Left or PanelKind.Right => Pieces($"{panel.Name}, bottom seam", SuspectKind.Seam, [new(box.SMinMm, box.TMinMm), new(box.SMaxMm, box.TMinMm)]),
-            _ => [],
-        };
-        foreach (Suspect s in own) yield return s;
+            foreach (Suspect piece in Pieces(seam.Name, seam.Kind == ShellSeamKind.DoorSeal ? SuspectKind.DoorSeal : SuspectKind.Seam, [.. seam.Line])) yield return piece;
+        }
+        if (panel.Panel.Kind == PanelKind.Roof)
+        {
+            PanelBox box = panel.Panel.Box;
+            yield return One("front left corner", SuspectKind.Corner, new(box.SMinMm, box.TMaxMm));
+            yield return One("front right corner", SuspectKind.Corner, new(box.SMinMm, box.TMinMm));
+            yield return One("rear left corner", SuspectKind.Corner, new(box.SMaxMm, box.TMaxMm));
+            yield return One("rear right corner", SuspectKind.Corner, new(box.SMaxMm, box.TMinMm));
+        }
         foreach (Member member in panel.Members)
         {
             SuspectKind? kind = member.Kind switch

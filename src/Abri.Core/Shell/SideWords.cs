@@ -1,7 +1,6 @@
 using Abri.Core.Geometry;
-using Abri.Core.Shell;
 
-namespace Abri.Core.Openings;
+namespace Abri.Core.Shell;
 
 /// <summary>Names of the sides of a panel, as people say them: a roof has a left and a right where a wall has a top and a bottom.</summary>
 public static class SideWords

@@ -61,6 +61,7 @@ public static class AbriApp
         WebApplication app = builder.Build();
         app.Services.GetRequiredService<ProductStore>().AddTypicalIfEmpty();
         if (options.WithDemo) app.Services.GetRequiredService<DemoData>().AddIfEmpty();
+        app.Services.GetRequiredService<FittingStore>().AddTypicalIfEmpty();
 
         app.UseExceptionHandler();
         app.UseStatusCodePages();

@@ -10,7 +10,7 @@ namespace Abri.Storage;
 public abstract class Store<T>(Database database, string table, string? ownerColumn)
     where T : notnull
 {
-    private const int UniqueViolated = 2067, ForeignKeyViolated = 787;
+    private const int UniqueViolated = 2067, ForeignKeyViolated = 787, MostNamed = 5;
 
     /// <summary>The database.</summary>
     protected Database Database { get; } = database;
@@ -75,7 +75,18 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     }
 
     /// <summary>Removes a record and what belongs to it, if it still has the version that was seen.</summary>
-    public Written<T> Remove(string id, int version) => Write(id, version, (work, before) =>
+    /// <remarks>What something else is made with stays, and it is said with what.</remarks>
+    public Written<T> Remove(string id, int version)
+    {
+        if (Find(id) is { } row && row.Version == version && UsedBy(id, row.Value) is { Count: > 0 } users)
+        {
+            string more = users.Count > MostNamed ? $" and {users.Count - MostNamed} more" : "";
+            return new Written<T>(WriteState.Conflict, row, $"{Title(row.Value)} is in use: {string.Join(", ", users.Take(MostNamed))}{more}. Choose something else there first.");
+        }
+        return Removed(id, version);
+    }
+
+    private Written<T> Removed(string id, int version) => Write(id, version, (work, before) =>
     {
         RemoveOwned(work, id);
         work.Delete(table, id);
@@ -96,6 +107,9 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
 
     /// <summary>On what undo works after a record was added or removed.</summary>
     protected virtual string ListingScope(string? ownerId, string id) => Scope(ownerId, id);
+
+    /// <summary>Names of what is made with a record, so that it may not go; none as a rule.</summary>
+    private protected virtual IReadOnlyList<string> UsedBy(string id, T value) => [];
 
     /// <summary>Removes what belongs to a record before it goes itself.</summary>
     private protected virtual void RemoveOwned(Work work, string id)

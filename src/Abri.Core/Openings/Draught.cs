@@ -52,7 +52,12 @@ public sealed record AirWay(string Name, PanelPoint Place, double FlowM3h, doubl
 /// <summary>Where damp, smoke or dust arises.</summary>
 /// <param name="Name">What people call it: galley, glaze bench, shower.</param>
 /// <param name="Place">Where it is in plan, mm.</param>
-public sealed record AirSource(string Name, PanelPoint Place);
+public sealed record AirSource(string Name, PanelPoint Place)
+{
+    /// <summary>A zone in which damp, smoke or dust arises; null for others.</summary>
+    public static AirSource? Of(Zone zone) => zone.Kind is ZoneKind.Galley or ZoneKind.Shower or ZoneKind.Bench or ZoneKind.Stove
+        ? new AirSource(zone.Name, new PanelPoint((zone.XMinMm + zone.XMaxMm) / 2, (zone.YMinMm + zone.YMaxMm) / 2)) : null;
+}
 
 /// <summary>What moves the air of a vehicle.</summary>
 /// <param name="Draws">The way that should draw out; null where no fan is there.</param>

@@ -20,7 +20,7 @@ public enum TapeFrom
 }
 
 /// <summary>What a tape was run along and what it crossed.</summary>
-/// <param name="Readings">Running readings as typed: <c>560 / 620 / 1165 / 1225</c>; a slash with spaces, a semicolon or a new line parts them.</param>
+/// <param name="Readings">Running readings as typed: <c>560 / 620 / 1165 / 1225</c>; spaces, commas, slashes, semicolons and new lines part them, a fraction such as <c>1 5/8</c> stays one reading.</param>
 /// <param name="From">The edge at which the tape was hooked.</param>
 /// <param name="StartsOnMember">Whether the first stretch, from the edge to the first reading, is a member; as a rule it is a gap.</param>
 /// <param name="Kind">What the members are.</param>
@@ -39,13 +39,16 @@ public sealed record TapeRun(
 /// <param name="FirstMm">The first reading, mm.</param>
 /// <param name="SecondMm">The second one, mm.</param>
 /// <param name="Asks">Whether they differ by so much that somebody has to say which is right.</param>
-public sealed record ReadingPair(string Name, double FirstMm, double SecondMm, bool Asks);
+/// <param name="Number">Number of the reading in the run, from 0; null for the far edge of the panel.</param>
+public sealed record ReadingPair(string Name, double FirstMm, double SecondMm, bool Asks, int? Number = null);
 
 /// <summary>What a tape run gives.</summary>
 /// <param name="Members">The members, by the first readings: nothing is averaged.</param>
 /// <param name="RestMm">From the last reading to the far edge, mm.</param>
 /// <param name="Twice">Dimensions that were read twice.</param>
-public sealed record TapedMembers(IReadOnlyList<Member> Members, double RestMm, IReadOnlyList<ReadingPair> Twice);
+/// <param name="Readings">The readings one by one, as they were understood.</param>
+/// <param name="Again">Those of the second run; empty where there was none.</param>
+public sealed record TapedMembers(IReadOnlyList<Member> Members, double RestMm, IReadOnlyList<ReadingPair> Twice, IReadOnlyList<string> Readings, IReadOnlyList<string> Again);
 
 /// <summary>
 /// Turns a running chain of tape readings across a panel into members: stretches are gap and member in turn.
@@ -58,6 +61,9 @@ public static partial class TapeChain
 
     /// <summary>Most readings in one run.</summary>
     public const int MostReadings = 200;
+
+    /// <summary>Most doubtful readings that are told at once.</summary>
+    private const int MostDoubts = 5;
 
     /// <summary>The members that the tape crossed, right across the panel.</summary>
     /// <returns>The members, or the reading that cannot be right.</returns>
@@ -106,19 +112,19 @@ public static partial class TapeChain
             sheet.Cite(new Source($"Two readings of one dimension that differ by more than {AskMm} mm are asked about", SourceKind.Assumption));
             sheet.Warn($"{pair.Name}: {run.Lengths.Text(pair.FirstMm)} and {run.Lengths.Text(pair.SecondMm)}. Which one is right? Read it again.");
         }
-        return sheet.Finish(new TapedMembers(members, rest, twice));
+        return sheet.Finish(new TapedMembers(members, rest, twice, Texts(run.Readings), Texts(run.Again ?? "")));
     }
 
     private static Result<IReadOnlyList<ReadingPair>> Twice(TapeRun run, IReadOnlyList<double> readings, double span)
     {
         var pairs = new List<ReadingPair>();
-        void Add(string name, double first, double second) => pairs.Add(new ReadingPair(name, first, second, Math.Abs(first - second) > AskMm));
+        void Add(string name, double first, double second, int? number = null) => pairs.Add(new ReadingPair(name, first, second, Math.Abs(first - second) > AskMm, number));
         if (!string.IsNullOrWhiteSpace(run.Again))
         {
             if (!Readings(run.Again, run.Lengths, "/run/again").IsOk(out IReadOnlyList<double>? again, out Problem? problem)) return problem;
             if (again.Count != readings.Count)
                 return new Problem("tape-reading", "/run/again", $"The second run has {again.Count} readings, the first has {readings.Count}. Both must cross the same edges.");
-            for (int i = 0; i < again.Count; i++) Add($"Reading {i + 1}", readings[i], again[i]);
+            for (int i = 0; i < again.Count; i++) Add($"Reading {i + 1}", readings[i], again[i], i);
         }
         if (!string.IsNullOrWhiteSpace(run.Overall))
         {
@@ -131,22 +137,25 @@ public static partial class TapeChain
     private static Result<IReadOnlyList<double>> Readings(string typed, LengthFormat lengths, string pointer)
     {
         Problem Wrong(string message) => new("tape-reading", pointer, message);
-        string[] texts = [.. Separators().Split(typed).Select(t => t.Trim()).Where(t => t.Length > 0)];
+        string[] texts = Texts(typed);
         if (texts.Length == 0) return Wrong("Type running readings, such as 560 / 620 / 1165 / 1225.");
         if (texts.Length > MostReadings) return Wrong($"A run has at most {MostReadings} readings; this one has {texts.Length}.");
         var readings = new List<double>();
+        var doubts = new List<string>();
+        // A first reading of 0 says that a member begins at the edge itself.
+        double before = -1;
         for (int i = 0; i < texts.Length; i++)
         {
-            if (!LengthText.Parse(texts[i], lengths).IsOk(out Worked<ParsedLength>? length, out Problem? problem))
-                return Wrong($"Reading {i + 1}: {problem.Message}");
-            // A first reading of 0 says that a member begins at the edge itself.
-            double mm = length.Result.Mm, before = i == 0 ? -1 : readings[^1];
-            if (mm - before < 1)
-                return Wrong($"Reading {i + 1}, {texts[i]}, is not past the one before it. Running readings are all taken from the same edge and grow.");
-            readings.Add(mm);
+            if (HalfFraction().IsMatch(texts[i])) doubts.Add($"Reading {i + 1}, {texts[i]}: a fraction or two readings? Write {texts[i].Replace(" ", "", StringComparison.Ordinal)} for the fraction.");
+            else if (!LengthText.Parse(texts[i], lengths).IsOk(out Worked<ParsedLength>? length, out Problem? problem)) doubts.Add($"Reading {i + 1}: {problem.Message}");
+            else if (length.Result.Mm - before < 1) doubts.Add($"Reading {i + 1}, {texts[i]}, is not past the one before it. Running readings are all taken from the same edge and grow.");
+            else readings.Add(before = length.Result.Mm);
         }
-        return readings;
+        return doubts.Count == 0 ? readings : Wrong(string.Join(" ", doubts.Take(MostDoubts)));
     }
+
+    /// <summary>The readings of a run, one by one; what is no reading stands by itself, so that it can be asked about.</summary>
+    private static string[] Texts(string typed) => [.. Reading().Matches(typed.Replace('\u2044', '/').Replace('\u00A0', ' ')).Select(m => m.Value.Trim())];
 
     private static Member Across(Panel panel, TapeRun run, bool along, double from, double to, int number)
     {
@@ -160,7 +169,23 @@ public static partial class TapeChain
 
     private static Problem Wrong(string message) => new("tape-reading", "/run/readings", message);
 
-    /// <summary>A slash parts two readings unless it stands between the digits of a fraction such as 5/8.</summary>
-    [GeneratedRegex(@"\s+/\s*|\s*/\s+|[;\r\n]+|(?<=[""'m])\s*/\s*|(?<=\d{3})/(?=\d)|/(?=\d{3})")]
-    private static partial Regex Separators();
+    /// <summary>
+    /// One reading: metric with its unit; feet with what follows; whole inches with a fraction; a fraction; a number, whose comma is a decimal one where one or two digits follow; or whatever else stands between separators.
+    /// A fraction has a denominator that a tape shows, and no third number behind another slash.
+    /// </summary>
+    [GeneratedRegex("""
+        [-+]?\d+(?:[.,]\d{1,2}(?!\d))?(?:\.\d+)?[ \t]*(?:mm|cm|m)\b\.?
+        | \d+(?:[.,]\d{1,2}(?!\d))?[ \t]*(?:'(?!')|\u2032|feet\b|foot\b|ft\b\.?)[ \t]*-?[ \t]*(?:\d+[ \t-]+\d+/(?:64|32|16|8|4|2)(?![\d/])|\d+/(?:64|32|16|8|4|2)(?![\d/])|\d+(?:\.\d+)?(?![\d.]|[ \t]*(?:'(?!')|\u2032|f(?:ee|oo)?t\b)))?[ \t]*(?:["\u2033]|''|inch(?:es)?\b|in\b\.?)?
+        | \d+[ \t-]+\d+[ \t]/(?:64|32|16|8|4|2)(?![\d/])|\d+[ \t-]+\d+/[ \t](?:64|32|16|8|4|2)(?![\d/])
+        | \d+[ \t-]+\d+/(?:64|32|16|8|4|2)(?![\d/])[ \t]*(?:["\u2033]|''|inch(?:es)?\b|in\b\.?)?
+        | (?<![\d/])\d+/(?:64|32|16|8|4|2)(?![\d/])[ \t]*(?:["\u2033]|''|inch(?:es)?\b|in\b\.?)?
+        | \d+[ \t]*[½¼¾⅛⅜⅝⅞][ \t]*["\u2033]?
+        | [-+]?\d+(?:,\d{1,2}(?!\d)|\.\d+)?[ \t]*(?:["\u2033]|''|inch(?:es)?\b|in\b\.?)?(?=[\s,;/]|$)
+        | [^\s,;/]+
+        """, RegexOptions.IgnorePatternWhitespace | RegexOptions.IgnoreCase, 1000)]
+    private static partial Regex Reading();
+
+    /// <summary>A fraction with a space on one side of its slash.</summary>
+    [GeneratedRegex(@"\d[ \t]/\d|\d/[ \t]\d")]
+    private static partial Regex HalfFraction();
 }

@@ -17,6 +17,7 @@ internal static class OpeningEndpoints
     {
         RouteGroupBuilder fittings = app.MapGroup("/api/fittings").WithTags("openings");
         fittings.MapGet("/", (FittingStore store) => store.All()).WithName("fitting-list");
+        fittings.MapGet("/typical", () => TypicalFittings.All).WithName("fitting-typical");
         fittings.MapPost("/", Results<Ok<Stored<Fitting>>, ProblemHttpResult> (Fitting value, HttpContext context, FittingStore store) =>
             FittingCheck.Of(value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(null, value)))
             .Validate<Fitting>().WithName("fitting-add");
@@ -25,11 +26,22 @@ internal static class OpeningEndpoints
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("openings").AddEndpointFilter(ShellEndpoints.VehicleExists);
         vehicle.MapGet("/openings", (string vehicleId, OpeningOverview overview) => overview.Of(vehicleId)).WithName("opening-list");
         vehicle.MapGet("/openings.csv", (string vehicleId, OpeningOverview overview) => TypedResults.File(Encoding.UTF8.GetBytes(overview.Csv(vehicleId)), "text/csv", "openings.csv")).WithName("opening-csv");
+        vehicle.MapGet("/air", Air).WithName("vehicle-air");
         vehicle.MapPost("/panels/{panelId}/openings", Add).Validate<Opening>().WithName("opening-add");
         vehicle.MapGroup("/openings/{id}").MapRecord<Opening, OpeningStore>(
             "opening", (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => Check(context, row.OwnerId!, value));
         vehicle.MapPost("/panels/{panelId}/openings/move", Move).Validate<OpeningMoves>().WithName("openings-move");
         vehicle.MapSheets();
+    }
+
+    /// <summary>What moves the air of a vehicle, by its openings and by where damp or dust arises.</summary>
+    private static Results<Ok<Worked<AirPlan>>, ProblemHttpResult> Air(
+        string vehicleId, double volumeM3, double floorAreaM2, PanelStore panels, OpeningStore openings, FittingStore fittings, ZoneStore zones)
+    {
+        Dictionary<string, Fitting> byId = fittings.All().ToDictionary(f => f.Id, f => f.Value);
+        AirWay[] ways = [.. panels.All(vehicleId).SelectMany(p => openings.All(p.Id).Select(o => AirWay.Of(o.Value.Name, p.Value, byId[o.Value.FittingId].Turned(o.Value.TurnDeg), o.Value.Centre))).OfType<AirWay>()];
+        return Draught.Of(ways, [.. zones.All(vehicleId).Select(z => AirSource.Of(z.Value)).OfType<AirSource>()], volumeM3, floorAreaM2).IsOk(out Worked<AirPlan>? plan, out Problem? problem)
+            ? TypedResults.Ok(plan) : Problems.Of(problem);
     }
 
     private static Results<Ok<Stored<Opening>>, ProblemHttpResult> Add(string vehicleId, string panelId, Opening value, HttpContext context, PanelStore panels, OpeningStore store)

@@ -57,7 +57,7 @@ internal static class RecordFileEndpoints
         }
         else
         {
-            panels = BlankBox.Of(value.Box!, value.Material);
+            panels = BlankBox.Of(value.Box!, value.Material, value.Vehicle.Kind);
         }
         return TypedResults.Ok(new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => new PanelRecord(p.Panel, p.Members, [], []))]))));
     }

@@ -10,6 +10,19 @@ public sealed class FittingStore(Database database) : Store<Fitting>(database, "
     /// <summary>Scope of changes to the catalogue.</summary>
     public const string CatalogueScope = "catalogue";
 
+    /// <summary>Puts the typical fittings into a catalogue that has none, so that there is something to copy; in one change.</summary>
+    public void AddTypicalIfEmpty()
+    {
+        if (All().Count > 0) return;
+        using Work work = Database.Begin();
+        foreach (Fitting fitting in TypicalFittings.All) Insert(work, null, fitting);
+        work.Commit(CatalogueScope, "Added typical fittings");
+    }
+
+    private protected override IReadOnlyList<string> UsedBy(string id, Fitting value) => Database.Query(
+        "SELECT opening.name || ' (' || vehicle.name || ')' AS used FROM opening JOIN panel ON panel.id = opening.panel_id JOIN vehicle ON vehicle.id = panel.vehicle_id WHERE opening.fitting_id = $id ORDER BY vehicle.name, opening.name",
+        row => row.Text("used"), ("id", id));
+
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Fitting value) => new Dictionary<string, object?>
     {

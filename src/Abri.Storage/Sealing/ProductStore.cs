@@ -17,6 +17,10 @@ public sealed class ProductStore(Database database) : Store<Product>(database, "
         work.Commit(FittingStore.CatalogueScope, "Added typical products");
     }
 
+    private protected override IReadOnlyList<string> UsedBy(string id, Product value) => Database.Query(
+        "SELECT joint.name || ' (' || vehicle.name || ')' AS used FROM joint JOIN panel ON panel.id = joint.panel_id JOIN vehicle ON vehicle.id = panel.vehicle_id WHERE joint.product = $name ORDER BY vehicle.name, joint.name",
+        row => row.Text("used"), ("name", value.Name));
+
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Product value) => new Dictionary<string, object?>
     {

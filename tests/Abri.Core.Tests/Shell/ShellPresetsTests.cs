@@ -35,7 +35,7 @@ public class ShellPresetsTests
     [Fact]
     public void A_blank_box_has_the_size_that_was_typed()
     {
-        IReadOnlyList<DesignedPanel> box = BlankBox.Of(new BoxSize(5200, 1980, 1900), SkinMaterial.Aluminium);
+        IReadOnlyList<DesignedPanel> box = BlankBox.Of(new BoxSize(5200, 1980, 1900), SkinMaterial.Aluminium, VehicleKind.PanelVan);
         Assert.All(box, p => Assert.Empty(p.Members));
         Assert.Equal(5200 * 1980, PanelBox.Of(box.Single(p => p.Panel.Kind == PanelKind.Roof).Panel.Outline).AreaMm2, 6);
         Assert.Equal(1980 * 1900, box.Where(p => p.Panel.Kind is PanelKind.RearLeftDoor or PanelKind.RearRightDoor).Sum(p => PanelBox.Of(p.Panel.Outline).AreaMm2), 6);
@@ -55,5 +55,19 @@ public class ShellPresetsTests
         Assert.True(OpeningVerdict.Of(site, new PanelPoint(1100, 1200)).IsOk(out var verdict, out _));
         Assert.Contains(verdict.Result.Rows, r => r.Id == "clearance-top" && r.Title.EndsWith(", above", StringComparison.Ordinal));
         Assert.DoesNotContain(verdict.Result.Rows, r => r.Id is "hinge" or "carried" or "zone-Bed");
+    }
+
+    [Theory]
+    [InlineData(VehicleKind.PanelVan, "bulkhead", null, true)]
+    [InlineData(VehicleKind.Bus, null, "Rear wall, left half", false)]
+    [InlineData(VehicleKind.BoxTrailer, "Front wall", null, true)]
+    [InlineData(VehicleKind.CaravanBody, "Front wall", "Rear wall, left half", false)]
+    public void A_blank_box_has_the_ends_of_its_kind(VehicleKind kind, string? front, string? rear, bool hasDoors)
+    {
+        Panel[] panels = [.. BlankBox.Of(new BoxSize(5200, 1980, 1900), SkinMaterial.Aluminium, kind).Select(p => p.Panel)];
+        Panel? ahead = panels.SingleOrDefault(p => p.Kind == PanelKind.Bulkhead);
+        Assert.Equal(front, ahead is null ? null : ahead.Name ?? "bulkhead");
+        Assert.Equal(rear, panels.Single(p => p.Kind == PanelKind.RearLeftDoor).Name);
+        Assert.Equal(hasDoors, panels.Single(p => p.Kind == PanelKind.RearRightDoor).Name is null);
     }
 }

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using CsCheck;
 
 namespace Abri.Core.Tests.Shell;
 
@@ -69,6 +70,52 @@ public class TapeChainTests
         IReadOnlyList<Member> bows = Members(Run(text, units: UnitSystem.Inch));
         Assert.Equal(2, bows.Count);
         Assert.Equal(2.375 * 25.4, bows[0].Footprint.WidthMm, 9);
+    }
+
+    [Theory] // Spaces, commas, slashes and new lines part readings; a fraction stays one
+    [InlineData("560 620 1165 1225", 60)]
+    [InlineData("560, 620, 1165, 1225", 60)]
+    [InlineData("560,620,1165,1225", 60)]
+    [InlineData("560/620/1165/1225", 60)]
+    [InlineData("560\r\n620\n1165  1225 ", 60)]
+    [InlineData("560 mm 620 mm 1165mm 1225", 60)]
+    [InlineData("560,5 620,5 1165,5 1225,5", 60)]
+    [InlineData("22 1/4 24 3/4 45 7/8 48 1/4", 2.5 * 25.4)]
+    [InlineData("1 5/8 4 1/8, 45 7/8, 48", 2.5 * 25.4)]
+    [InlineData("1-5/8 / 4-1/8 / 45 7/8 / 48", 2.5 * 25.4)]
+    [InlineData("3' 3'2 1/2 4'1\" 5'", 2.5 * 25.4)]
+    [InlineData("1'6 1'8 1/2, 40 in, 44\"", 2.5 * 25.4)]
+    public void Readings_are_parted_as_people_part_them(string text, double firstWidthMm)
+    {
+        bool inches = firstWidthMm != 60;
+        IReadOnlyList<Member> bows = Members(Run(text, units: inches ? UnitSystem.Inch : UnitSystem.Mm));
+        Assert.Equal(2, bows.Count);
+        Assert.Equal(firstWidthMm, bows[0].Footprint.WidthMm, 9);
+    }
+
+    [Fact] // Whatever lengths are written and however they are parted, the same come out
+    public void Written_lengths_parted_in_any_way_are_read_again() =>
+        Gen.Select(Gen.Int[2, 40].Array[2, 12], Gen.Enum<UnitSystem>(), Gen.Int[0, 4]).Holds((steps, units, how) =>
+        {
+            var format = new LengthFormat(units);
+            double unit = units == UnitSystem.Mm ? 0.5 : 25.4 / 16;
+            double[] mm = [.. steps.Select((_, i) => steps.Take(i + 1).Sum() * unit * 2)];
+            if (mm.Length % 2 == 1) mm = mm[..^1];
+            string text = string.Join(new[] { " ", ", ", " / ", "\n", "; " }[how], mm.Select(format.Number));
+            Assert.True(TapeChain.Members(Roofs.Flat(), Run(text, units: units)).IsOk(out var taped, out var problem), $"{text}: {problem?.Message}");
+            Assert.Equal(mm.Select(format.Number), taped.Result.Readings);
+            Assert.Equal(mm.Length / 2, taped.Result.Members.Count);
+        }, cases: 300);
+
+    [Fact]
+    public void Each_doubtful_reading_is_answered_by_itself()
+    {
+        string message = Refused(Run("560 / x9 / 550 / 700 / 690")).Message;
+        foreach (string said in new[] { "Reading 2", "Reading 3, 550", "Reading 5, 690" }) Assert.Contains(said, message);
+        Assert.Contains("a fraction or two readings", Refused(Run("24 5 /8 30", units: UnitSystem.Inch)).Message);
+        // The second run knows which reading it doubts, and the far edge is asked about too.
+        Assert.True(TapeChain.Members(Roofs.Flat(), Run("560 620") with { Again = "560 626", Overall = "4190" }).IsOk(out var worked, out _));
+        Assert.Equal([(0, false), (1, true), ((int?)null, true)], worked.Result.Twice.Select(t => (t.Number, t.Asks)));
     }
 
     [Theory]

@@ -22,10 +22,20 @@ public sealed record BoxSize(double LengthMm, double WidthMm, double HeightMm);
 /// <summary>A blank box: a plain shell of flat panels without members, to be surveyed from nothing.</summary>
 public static class BlankBox
 {
-    /// <summary>Roof, both sides, two rear doors, bulkhead and floor of a box.</summary>
-    public static IReadOnlyList<DesignedPanel> Of(BoxSize size, SkinMaterial material)
+    /// <summary>Roof, both sides, floor, and the ends that the kind of vehicle has: a van two rear doors and a bulkhead, a bus a rear wall and an open cab, a trailer two rear doors and a front wall, a caravan body two end walls.</summary>
+    public static IReadOnlyList<DesignedPanel> Of(BoxSize size, SkinMaterial material, VehicleKind kind)
     {
         var draw = new Draw(size, material, 0.8);
-        return [draw.Roof(), draw.Side(PanelKind.Left), draw.Side(PanelKind.Right), draw.RearDoor(PanelKind.RearLeftDoor), draw.RearDoor(PanelKind.RearRightDoor), draw.Bulkhead(), draw.Floor()];
+        DesignedPanel[] rear = [draw.RearDoor(PanelKind.RearLeftDoor), draw.RearDoor(PanelKind.RearRightDoor)];
+        if (kind is VehicleKind.Bus or VehicleKind.CaravanBody)
+            rear = [.. rear.Select(p => p with { Panel = p.Panel with { Name = p.Panel.Kind == PanelKind.RearLeftDoor ? "Rear wall, left half" : "Rear wall, right half" } })];
+        DesignedPanel front = draw.Bulkhead();
+        DesignedPanel[] ahead = kind switch
+        {
+            VehicleKind.Bus => [],
+            VehicleKind.PanelVan => [front],
+            _ => [front with { Panel = front.Panel with { Name = "Front wall" } }],
+        };
+        return [draw.Roof(), draw.Side(PanelKind.Left), draw.Side(PanelKind.Right), .. rear, .. ahead, draw.Floor()];
     }
 }

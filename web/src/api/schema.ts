@@ -1349,6 +1349,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fittings/typical": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitting-typical"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fittings/{id}": {
         parameters: {
             query?: never;
@@ -1389,6 +1405,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["opening-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-air"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1997,6 +2029,7 @@ export interface components {
             /** Format: double */
             freeAreaMm2: number;
             high: boolean;
+            low?: null | boolean;
         };
         ArcFigures: {
             /** Format: double */
@@ -2353,7 +2386,7 @@ export interface components {
             limitPercent: number;
         };
         DryingOutlook: {
-            driesOut: boolean;
+            state: components["schemas"]["DryingState"];
             /** Format: double */
             hoursToLimit: null | number;
             /** Format: double */
@@ -2364,6 +2397,8 @@ export interface components {
             limitPercent: number;
             verdict: string;
         };
+        /** @enum {unknown} */
+        DryingState: "dryEnough" | "drying" | "tooEarly" | "waterComesIn";
         /** @enum {unknown} */
         Facing: "up" | "down" | "left" | "right" | "rear" | "front";
         Finding: {
@@ -2467,6 +2502,10 @@ export interface components {
             flange: components["schemas"]["RoundedRectangle"];
             /** Format: double */
             leastLapMm: number;
+            /** Format: double */
+            toleranceMinusMm?: null | number;
+            /** Format: double */
+            tolerancePlusMm?: null | number;
         };
         FrameHeader: {
             bows: string[];
@@ -2559,7 +2598,9 @@ export interface components {
             /** Format: double */
             wanted: null | number;
             /** Format: double */
-            withinMm: null | number;
+            less: null | number;
+            /** Format: double */
+            more: null | number;
             unit: string;
         };
         HoleCheckInput: {
@@ -2580,6 +2621,8 @@ export interface components {
             /** Format: double */
             misclosureMm: number;
             openUp: components["schemas"]["OpenUp"][];
+            /** Format: double */
+            cornersMm: number;
             /** Format: double */
             lapLeftMm: number;
             lapWhere: components["schemas"]["Side"];
@@ -2622,6 +2665,8 @@ export interface components {
             product: null | string;
             history: components["schemas"]["JointEvent"][];
             notes: string;
+            /** Format: double */
+            hotC?: null | number;
         };
         JointConflict: {
             fittings: string[];
@@ -2652,7 +2697,7 @@ export interface components {
             turnDeg: number;
         };
         /** @enum {unknown} */
-        JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration";
+        JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration" | "doorSeal";
         JointPlace: {
             name: string;
             centre: components["schemas"]["PanelPoint"];
@@ -2693,6 +2738,8 @@ export interface components {
             spot: number;
             wet: boolean;
             shows?: null | number[];
+            /** @default false */
+            tested: boolean;
         };
         LeakHunt: {
             ranking: components["schemas"]["LeakRanking"];
@@ -2812,9 +2859,12 @@ export interface components {
              * @default 0
              */
             flankMm: number;
+            material?: null | components["schemas"]["MemberMaterial"];
         };
         /** @enum {unknown} */
         MemberKind: "pillar" | "cantRail" | "roofBow" | "sideRib" | "swage" | "seam" | "rainGutter" | "bearer" | "slidingDoorRail" | "wiringRun" | "fillerNeck" | "anchorage";
+        /** @enum {unknown} */
+        MemberMaterial: "metal" | "timber" | "plastic";
         /** @enum {unknown} */
         MemberRole: "structural" | "secondary" | "pressed" | "keepOut";
         MembersToAdd: {
@@ -2915,6 +2965,7 @@ export interface components {
             asCut: null | components["schemas"]["AsCut"];
             notes: string;
             clamp?: null | components["schemas"]["ClampWork"];
+            tape?: null | components["schemas"]["BeddingTape"];
         };
         OpeningMove: {
             id: string;
@@ -2951,6 +3002,7 @@ export interface components {
             centre: components["schemas"]["PanelPoint"];
             schools: components["schemas"]["Schools"];
             product: null | components["schemas"]["Product"];
+            tape?: null | components["schemas"]["BeddingTape"];
         };
         OpeningsJointInput: {
             site: components["schemas"]["JointSite"];
@@ -2962,6 +3014,27 @@ export interface components {
         };
         /** @enum {unknown} */
         Pane: "glass" | "acrylic";
+        PaneBondPlan: {
+            /** Format: double */
+            movementMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            pathMm: number;
+            /** Format: double */
+            notchBaseMm: number;
+            /** Format: double */
+            notchHeightMm: number;
+            /** Format: double */
+            layMmPerMinute: number;
+            bead: components["schemas"]["BeadPlan"];
+            /** Format: double */
+            cureWidthMm: number;
+            /** Format: int32 */
+            openFaces: number;
+            /** Format: double */
+            holdsAfterHours: null | number;
+        };
         Panel: {
             kind: components["schemas"]["PanelKind"];
             outline: components["schemas"]["PanelPoint"][];
@@ -3171,7 +3244,7 @@ export interface components {
             known: components["schemas"]["SourceKind"];
         };
         /** @enum {unknown} */
-        ProductFamily: "polyurethaneAdhesive" | "marinePolyurethane" | "silaneModifiedPolymer" | "neutralSilicone" | "acetoxySilicone" | "butylTape" | "lapSealant" | "roofingTape" | "epoxyPutty" | "foamTape" | "siliconeRoofCoating" | "temporarySealant";
+        ProductFamily: "polyurethaneAdhesive" | "marinePolyurethane" | "silaneModifiedPolymer" | "neutralSilicone" | "acetoxySilicone" | "butylTape" | "lapSealant" | "roofingTape" | "epoxyPutty" | "foamTape" | "siliconeRoofCoating" | "temporarySealant" | "heatSilicone";
         RankedPosition: {
             /** Format: int32 */
             rank: number;
@@ -3216,6 +3289,8 @@ export interface components {
             /** Format: double */
             secondMm: number;
             asks: boolean;
+            /** Format: int32 */
+            number?: null | number;
         };
         /** @enum {unknown} */
         ReadingQuality: "good" | "doubtful";
@@ -3383,6 +3458,9 @@ export interface components {
             strips: components["schemas"]["TapeStrip"][];
             /** Format: double */
             tapeMm: number;
+            /** Format: double */
+            tapeMl: number;
+            tape: components["schemas"]["BeddingTape"];
             bedded: boolean;
             state: components["schemas"]["VerdictState"];
             verdict: string;
@@ -3407,6 +3485,11 @@ export interface components {
             places: components["schemas"]["SeatPlace"][];
             /** Format: double */
             maxGapMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            landMm: number;
         };
         Section: {
             /** Format: double */
@@ -3746,12 +3829,16 @@ export interface components {
             strips: components["schemas"]["TapeStrip"][];
             /** Format: double */
             tapeMm: number;
+            /** Format: double */
+            tapeMl: number;
             /** Format: int32 */
             layers: number;
+            advice: string;
         };
         TapePlanInput: {
             sides: components["schemas"]["SeatSide"][];
             tape?: null | components["schemas"]["BeddingTape"];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         TapeRun: {
             readings: string;
@@ -3775,12 +3862,16 @@ export interface components {
             fromMm: number;
             /** Format: double */
             lengthMm: number;
+            /** Format: double */
+            widthMm: number;
         };
         TapedMembers: {
             members: components["schemas"]["Member"][];
             /** Format: double */
             restMm: number;
             twice: components["schemas"]["ReadingPair"][];
+            readings: string[];
+            again: string[];
         };
         TemporaryCover: {
             /** Format: int32 */
@@ -4100,6 +4191,12 @@ export interface components {
         };
         WorkedOfMendsOfRoof: {
             result: components["schemas"]["MendsOfRoof"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPaneBondPlan: {
+            result: components["schemas"]["PaneBondPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -6157,6 +6254,26 @@ export interface operations {
             };
         };
     };
+    "fitting-typical": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fitting"][];
+                };
+            };
+        };
+    };
     "fitting-get": {
         parameters: {
             query?: never;
@@ -6271,6 +6388,31 @@ export interface operations {
             };
         };
     };
+    "vehicle-air": {
+        parameters: {
+            query: {
+                volumeM3: number;
+                floorAreaM2: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfAirPlan"];
+                };
+            };
+        };
+    };
     "opening-add": {
         parameters: {
             query?: never;
@@ -6365,7 +6507,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkedOfBondLine"];
+                    "application/json": components["schemas"]["WorkedOfPaneBondPlan"];
                 };
             };
         };

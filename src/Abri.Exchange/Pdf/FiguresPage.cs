@@ -56,10 +56,10 @@ internal static class FiguresPage
     {
         SettingOutSheet s = sheet.SettingOut;
         LengthFormat l = sheet.Lengths;
-        string offset = l.Text(s.CutLines[0].SetFromMm - s.CutLines[0].TapeFromMm);
+        CutLine first = s.CutLines[0];
         string[] lines =
         [
-            $"The straight-edge is set {offset} further out than the line, because the pencil draws that far off it. Two figures: at the {EndNames(sheet.Facing)}.",
+            $"The tape reads {l.Text(first.TapeFromMm)}: set the straight-edge at {l.Text(first.SetFromMm)} (pencil offset included). Two figures: at the {EndNames(sheet.Facing)}.",
             $"Cut-out {l.Text(s.CutOut.WidthMm)} along by {l.Text(s.CutOut.HeightMm)} across, corner radius {l.Text(s.CutOut.CornerRadiusMm)}. Half: {l.Text(s.AcrossLine.HalfMm)} and {l.Text(s.AlongLine.HalfMm)}.",
             $"Centre line across: {l.Text(s.AcrossLine.LowMm)} from {s.AcrossLine.LowDatum}, {l.Text(s.AcrossLine.HighMm)} from {s.AcrossLine.HighDatum}. Along: {l.Text(s.AlongLine.LowMm)} from {s.AlongLine.LowDatum}, {l.Text(s.AlongLine.HighMm)} from {s.AlongLine.HighDatum}.",
             $"Diagonals between the crossings of the lines: {l.Text(s.DiagonalMm)} both; between through-holes: {l.Text(s.ThroughDiagonalMm)} both; once cut, arc to arc: {l.Text(s.ArcDiagonalMm)} both.",

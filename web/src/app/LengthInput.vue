@@ -1,19 +1,19 @@
 <script setup lang="ts" generic="T extends number | null">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, inject, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ApiProblem } from '@/api/client'
 import { lengthText } from './length'
 import MeterKey from './MeterKey.vue'
 import { parseLength } from './parseLength'
-import { useState } from './state'
+import { formLengths, useState } from './state'
 
 /** A length as people type it; the server reads it, and what it understood stands below in the other unit. */
 const props = defineProps<{ label: string; optional?: boolean; hideLabel?: boolean }>()
 // Without `optional` nothing empty ever goes out, so that a figure that must be there stays a number.
 const mm = defineModel<T>({ required: true })
 const { t } = useI18n()
-const { lengths } = useState()
+const lengths = inject(formLengths, useState().lengths)
 const shown = (value: number | null) => (value === null ? '' : lengthText(value, lengths.value))
 const text = ref(shown(mm.value))
 const wrong = ref('')

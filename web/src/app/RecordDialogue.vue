@@ -3,6 +3,7 @@ import { Modal } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Stored } from '@/api/client'
 import { panelName } from '@/drawing/facing'
+import { useLeaving } from './leaving'
 import LengthInput from './LengthInput.vue'
 import { useState } from './state'
 import type { EditedRecord } from './usePanelRecord'
@@ -16,6 +17,10 @@ const emit = defineEmits<{ save: []; remove: [row: Stored<T>] }>()
 defineSlots<{ default(props: { value: T }): unknown }>()
 const { t } = useI18n()
 const { shell } = useState()
+const leave = useLeaving(
+  () => edited.value && [edited.value.panelId, edited.value.value],
+  () => (edited.value = null),
+)
 </script>
 
 <template>
@@ -26,7 +31,7 @@ const { shell } = useState()
     :cancel-text="t('app.cancel')"
     destroy-on-close
     @ok="emit('save')"
-    @cancel="edited = null"
+    @cancel="leave"
   >
     <form v-if="edited" class="form" @submit.prevent="emit('save')">
       <label class="named wide">

@@ -1,5 +1,6 @@
 import { message } from 'ant-design-vue'
-import { computed, ref, shallowRef } from 'vue'
+import { useStorage } from '@vueuse/core'
+import { computed, ref, shallowRef, type ComputedRef, type InjectionKey } from 'vue'
 import { api, ApiProblem, got, type Fitting, type LengthFormat, type Schemas, type Stored } from '@/api/client'
 import { i18n } from './texts'
 
@@ -10,8 +11,11 @@ const shell = shallowRef<WholeShell | null>(null)
 const fittings = shallowRef<Stored<Fitting>[]>([])
 const trouble = ref<ApiProblem | null>(null)
 
-/** In what unit lengths are shown where no vehicle says. */
-const ownLengths = ref<LengthFormat>({ units: 'mm', inchDenominator: 16 })
+/** In what unit lengths are shown where no vehicle says: as it was last chosen on this machine. */
+const ownLengths = useStorage<LengthFormat>('abri.lengths', { units: 'mm', inchDenominator: 16 })
+
+/** The units of a form that is about another vehicle than the one that is open. */
+export const formLengths: InjectionKey<ComputedRef<LengthFormat>> = Symbol('lengths of the form')
 
 const lengths = computed<LengthFormat>(() => {
   const vehicle = shell.value?.vehicle.value

@@ -55,7 +55,7 @@ watch([readings, air], async () => {
       <NumberInput v-model="air.limitPercent" :label="t('figures.limit')" />
     </div>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
-    <p v-if="found" class="verdict" :class="{ wet: !found.result.driesOut }" data-testid="drying">{{ found.result.verdict }}</p>
+    <p v-if="found" class="verdict" :class="found.result.state" data-testid="drying">{{ found.result.verdict }}</p>
   </div>
   <aside>
     <WorkedSteps :title="t('figures.drying')" :worked="found" />
@@ -77,7 +77,12 @@ watch([readings, air], async () => {
   background: var(--teal-soft);
   font-weight: 500;
 }
-.verdict.wet {
+.verdict.drying,
+.verdict.tooEarly {
+  border-color: var(--amber);
+  background: var(--amber-soft);
+}
+.verdict.waterComesIn {
   border-color: var(--stop);
   background: var(--stop-soft);
 }

@@ -5,11 +5,17 @@ import type { LengthFormat } from '@/api/client'
 import { lengthText } from '@/app/length'
 
 /** The bond cut across at the edge of the hole: pane, bead as laid and as pressed, skin; true to scale. */
-const props = defineProps<{ landMm: number; lapMm: number; thickMm: number; skinMm: number; lengths: LengthFormat }>()
+const props = defineProps<{
+  landMm: number
+  lapMm: number
+  thickMm: number
+  skinMm: number
+  /** The bead as the nozzle lays it. */
+  laid: { baseMm: number; heightMm: number }
+  lengths: LengthFormat
+}>()
 const { t } = useI18n()
 const paneMm = 4
-/** What the nozzle of the Bond card lays unless it is cut otherwise. */
-const laid = { baseMm: 10, heightMm: 12 }
 const L = (mm: number) => lengthText(mm, props.lengths)
 // Pixels a millimetre; the skin ends at the hole, at 0, and lies to the left of it.
 const k = computed(() => Math.min(9, 330 / (props.lapMm + 24)))
@@ -20,7 +26,10 @@ const y = (mm: number) => ground - mm * k.value
 const bead = computed(() => ({ from: -props.landMm, middle: -props.landMm / 2 }))
 // From the top down, so that no line crosses another.
 const parts = computed(() => [
-  { text: t('bond.laid', { base: L(laid.baseMm), height: L(laid.heightMm) }), at: [x(bead.value.middle), y(laid.heightMm)] },
+  {
+    text: t('bond.laid', { base: L(props.laid.baseMm), height: L(props.laid.heightMm) }),
+    at: [x(bead.value.middle), y(props.laid.heightMm)],
+  },
   { text: t('bond.pane'), at: [x(10), y(props.thickMm + paneMm / 2)] },
   { text: t('bond.pressed', { mm: L(props.thickMm) }), at: [x(-1), y(props.thickMm / 2)] },
   { text: t('bond.skinTo'), at: [x(-0.5), y(-props.skinMm / 2)] },

@@ -7,6 +7,7 @@ import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
 import BeadCard from '@/stages/sealing/BeadCard.vue'
 import CureCard from '@/stages/sealing/CureCard.vue'
+import { air } from '@/stages/sealing/useAir'
 import { useSealing } from '@/stages/sealing/useSealing'
 import { useFigure } from '@/stages/figures/useFigure'
 import BondSection from './BondSection.vue'
@@ -26,13 +27,34 @@ const joint = computed(() =>
 const name = ref('')
 watch(joint, (j) => j && !name.value && (name.value = j.value.product ?? ''), { immediate: true })
 const product = computed(() => products.value.find((p) => p.value.name === name.value)?.value)
-const holding = computed(() => products.value.filter((p) => p.value.structural && p.value.setting === 'moisture'))
-const thickness = useFigure(
-  () => ({ vehicleId: shell.value!.vehicle.id, id: props.work.row!.id, version: props.work.row!.version }),
+/** Only what Sealing allows on this joint may be chosen for it. */
+const choice = useFigure(
+  () =>
+    joint.value
+      ? {
+          joint: joint.value.value,
+          products: products.value.map((p) => p.value),
+          bedding: props.work.row!.value.schools.bedding ?? 'butylAndLapSealant',
+          airC: air.value.dayC,
+          lengths: lengths.value,
+        }
+      : null,
+  (body) => got(api.POST('/api/calculators/sealant-choice', { body })),
+)
+const allowed = computed(() => choice.answer.value?.result.rows.filter((r) => r.rank !== null) ?? [])
+const bond = useFigure(
+  () => ({
+    vehicleId: shell.value!.vehicle.id,
+    id: props.work.row!.id,
+    // What the plan hangs on, beside the opening itself.
+    of: [props.work.row!.version, joint.value?.row?.version, joint.value?.value.product],
+  }),
   ({ vehicleId, id }) => got(api.GET('/api/vehicles/{vehicleId}/openings/{id}/bond', { params: { path: { vehicleId, id } } })),
 )
-/** The joint carries the thickness that was reckoned for it, or what somebody set. */
-const bondMm = computed(() => joint.value?.value.gapMm ?? 3)
+const plan = computed(() => bond.answer.value?.result)
+const laid = computed(
+  () => plan.value && { baseMm: plan.value.notchBaseMm, heightMm: plan.value.notchHeightMm, pace: plan.value.layMmPerMinute },
+)
 const holds = computed(() => [
   ...(tm('bond.offered') as string[]),
   ...(props.work.panel!.value.skinGapMm === null ? [] : [t('bond.skinsBonded')]),
@@ -46,35 +68,38 @@ async function keep() {
 <template>
   <div class="page bond">
     <BondSection
+      v-if="plan && laid"
       :land-mm="bonded.landMm"
       :lap-mm="(fitting.flange.widthMm - fitting.cutOut.widthMm) / 2"
-      :thick-mm="bondMm"
+      :thick-mm="plan.thickMm"
       :skin-mm="work.panel!.value.skinMm"
+      :laid="laid"
       :lengths="lengths"
     />
+    <p v-if="bond.wrong.value" class="wrong" role="alert">{{ bond.wrong.value }}</p>
     <h2>{{ t('bond.order') }}</h2>
     <ol class="holds">
       <li v-for="h in holds" :key="h">{{ h }}</li>
     </ol>
-    <table v-if="thickness.answer.value" class="figures narrow">
+    <table v-if="plan" class="figures narrow">
       <tbody>
         <tr>
           <td>{{ t('bond.thickness') }}</td>
           <td class="n">
-            <b>{{ L(bondMm) }}</b>
+            <b>{{ L(plan.thickMm) }}</b>
           </td>
-          <td class="soft">{{ t('bond.thicknessMore', { movement: L(thickness.answer.value.result.movementMm) }) }}</td>
+          <td class="soft">{{ t('bond.thicknessMore', { movement: L(plan.movementMm) }) }}</td>
         </tr>
       </tbody>
     </table>
-    <WorkedSteps :title="t('bond.thickness')" :worked="thickness.answer.value" />
+    <WorkedSteps :title="t('bond.thickness')" :worked="bond.answer.value" />
   </div>
   <aside>
     <div class="card">
       <h2>{{ t('bond.product') }}</h2>
       <select v-model="name" class="field" :aria-label="t('bond.product')">
         <option value="">{{ t('bond.none') }}</option>
-        <option v-for="p in holding" :key="p.id" :value="p.value.name">{{ p.value.name }}</option>
+        <option v-for="r in allowed" :key="r.product" :value="r.product">{{ r.product }}</option>
       </select>
       <button v-if="joint && joint.value.product !== (name || null)" class="btn main" type="button" @click="keep">
         {{ t('bond.keep') }}
@@ -82,9 +107,16 @@ async function keep() {
       <p v-else-if="name" class="soft">{{ t('bond.kept') }}</p>
       <p v-if="product?.hazards" class="warn">{{ product.hazards }}</p>
     </div>
-    <template v-if="product && joint">
-      <BeadCard :product="product" :path-mm="joint.value.lengthMm" :land-mm="bonded.landMm" :squeezed-mm="bondMm" unbroken />
-      <CureCard :product="product" :width-mm="bonded.landMm" />
+    <template v-if="product && plan">
+      <BeadCard
+        :product="product"
+        :path-mm="plan.pathMm"
+        :land-mm="bonded.landMm"
+        :squeezed-mm="plan.thickMm"
+        :laid="laid"
+        unbroken
+      />
+      <CureCard :product="product" :width-mm="plan.cureWidthMm" :open-faces="plan.openFaces === 2 ? 2 : 1" />
     </template>
   </aside>
 </template>

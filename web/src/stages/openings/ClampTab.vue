@@ -109,6 +109,8 @@ async function keepLayers() {
 }
 const turn = computed(() => kept.value.tight.length)
 const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
+/** Lugs still to trim; none where the stack asks for none to be trimmed. */
+const untrimmed = computed(() => (stack.answer.value?.result.lugTrimMm === 0 ? 0 : lugs.value.length - trimmedCount.value))
 </script>
 
 <template>
@@ -130,10 +132,13 @@ const trimmedCount = computed(() => lugs.value.filter(Boolean).length)
         />
         <div class="row">
           <b role="status" data-testid="turn">{{
-            turn < order.answer.value.result.order.length ? t('clamp.next', { n: turn + 1 }) : t('clamp.all')
+            turn < order.answer.value.result.order.length
+              ? t('clamp.next', { n: turn + 1 })
+              : t(untrimmed > 0 ? 'clamp.allButLugs' : 'clamp.all', untrimmed)
           }}</b>
           <button v-if="turn > 0" class="btn" type="button" @click="save(() => ({ tight: [] }))">{{ t('clamp.again') }}</button>
         </div>
+        <p v-if="untrimmed > 0" class="warn">{{ t('clamp.lugsFirst', untrimmed) }}</p>
         <p class="soft">{{ t(halves.screwPlaces ? 'clamp.asMeasured' : 'clamp.evenly') }} {{ t('clamp.driver') }}</p>
       </template>
       <template v-if="lugs.length > 0">

@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got, type Panel, type Schemas, type Stored } from '@/api/client'
+import { api, got, type Panel, type Stored } from '@/api/client'
 import NumberInput from '@/app/NumberInput.vue'
 import StateMark from '@/app/StateMark.vue'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
-import { facingOf } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import { useFigure } from '@/stages/figures/useFigure'
 
 /** The air of the vehicle: what draws, what lets in, how often it is changed, and whether enough cannot be shut. */
 const { t } = useI18n()
 const { shell, fittings } = useState()
-const damp: readonly Schemas['ZoneKind'][] = ['galley', 'shower', 'bench', 'stove']
 const sideOf = (kind: Panel['kind']) => (shell.value!.panels as Stored<Panel>[]).find((p) => p.value.kind === kind)?.value
 const size = (panel: Panel | undefined) => {
   if (!panel) return null
@@ -25,38 +23,22 @@ const floor = size(sideOf('floor') ?? sideOf('roof'))
 const height = size(sideOf('left'))?.across ?? null
 const floorM2 = ref<number | null>(floor && Math.round((floor.along * floor.across) / 1e5) / 10)
 const volumeM3 = ref<number | null>(floor && height && Math.round((floor.along * floor.across * height) / 1e8) / 10)
-/** Where an opening is in plan; one in a side lies at the middle line as far as a draught is concerned. */
-const ways = computed<Schemas['AirWay'][]>(() =>
-  shell.value!.openings.flatMap((o) => {
-    const air = fittings.value.find((f) => f.id === o.value.fittingId)?.value.air
-    const panel = (shell.value!.panels as Stored<Panel>[]).find((p) => p.id === o.ownerId)
-    if (!air || !panel) return []
-    const roof = facingOf(panel.value) === 'up'
-    return [
-      {
-        name: o.value.name,
-        place: { sMm: o.value.centre.sMm, tMm: roof ? o.value.centre.tMm : 0 },
-        flowM3h: air.flowM3h,
-        freeAreaMm2: air.freeAreaMm2,
-        high: roof,
-      },
-    ]
-  }),
-)
-const sources = computed(() =>
-  shell
-    .value!.zones.filter((z) => damp.includes(z.value.kind))
-    .map((z) => ({
-      name: z.value.name,
-      place: { sMm: (z.value.xMinMm + z.value.xMaxMm) / 2, tMm: (z.value.yMinMm + z.value.yMaxMm) / 2 },
-    })),
-)
 const plan = useFigure(
   () =>
     floorM2.value === null || volumeM3.value === null
       ? null
-      : { ways: ways.value, sources: sources.value, volumeM3: volumeM3.value, floorAreaM2: floorM2.value },
-  (body) => got(api.POST('/api/calculators/draught', { body })),
+      : {
+          volumeM3: volumeM3.value,
+          floorAreaM2: floorM2.value,
+          // What the server reads: asked again when it changes.
+          of: [shell.value!.openings, shell.value!.zones, fittings.value].map((rows) => rows.map((r) => `${r.id} ${r.version}`)),
+        },
+  ({ volumeM3, floorAreaM2 }) =>
+    got(
+      api.GET('/api/vehicles/{vehicleId}/air', {
+        params: { path: { vehicleId: shell.value!.vehicle.id }, query: { volumeM3, floorAreaM2 } },
+      }),
+    ),
 )
 const p = computed(() => plan.answer.value?.result)
 </script>

@@ -2,6 +2,7 @@
 import { Checkbox } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Fitting } from '@/api/client'
+import { copyOf } from '@/app/copy'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import HalvesFields from './HalvesFields.vue'
@@ -9,6 +10,11 @@ import RectangleFields from './RectangleFields.vue'
 
 /** A fitting of the catalogue, in the order of the sheet that comes with the part: what it is, its sizes, how it sits, how it is held, what it does. */
 const fitting = defineModel<Fitting>({ required: true })
+const props = defineProps<{
+  /** Whether it is being added: then another kind brings the parts of that kind. */
+  fresh?: boolean
+  typical: readonly Fitting[]
+}>()
 const { t } = useI18n()
 const kinds = [
   'roofVent',
@@ -25,6 +31,11 @@ const shapes = ['cutOut', 'neck', 'flange'] as const
 const perSides = ['clearance', 'sweep'] as const
 const sides = ['front', 'rear', 'top', 'bottom'] as const
 
+/** A new fitting of another kind starts from what that kind usually has; what it is called stays. */
+function setKind(kind: Fitting['kind']) {
+  const usual = props.fresh && props.typical.find((f) => f.kind === kind)
+  fitting.value = usual ? { ...copyOf(usual), name: fitting.value.name } : { ...fitting.value, kind }
+}
 const setClamp = (on: boolean) => (fitting.value.clamp = on ? { leastMm: 25, mostMm: 60 } : null)
 function setHalves(on: boolean) {
   fitting.value.halves = on
@@ -43,7 +54,11 @@ const setScrews = (on: boolean) =>
         <label class="named wide">{{ t('app.name') }}<input v-model="fitting.name" class="field" maxlength="80" /></label>
         <label class="named kind">
           {{ t('app.kind') }}
-          <select v-model="fitting.kind" class="field">
+          <select
+            :value="fitting.kind"
+            class="field"
+            @change="setKind(($event.target as HTMLSelectElement).value as Fitting['kind'])"
+          >
             <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`fittings.kinds.${kind}`) }}</option>
           </select>
         </label>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Fitting, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { lengthNumber } from '@/app/length'
+import { useLeaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
 import FittingForm from './FittingForm.vue'
@@ -14,6 +15,9 @@ const { t } = useI18n()
 const { fittings, lengths, loadFittings } = useState()
 const find = ref('')
 const trouble = ref('')
+const ready = ref(false)
+/** One of each kind with the parts that it usually has, to begin a new one from. */
+const typical = ref<Fitting[]>([])
 const wrong = ref('')
 const edited = ref<{ row: Stored<Fitting> | null; value: Fitting } | null>(null)
 const shown = computed(() => fittings.value.filter((f) => f.value.name.toLowerCase().includes(find.value.toLowerCase())))
@@ -21,43 +25,27 @@ const shown = computed(() => fittings.value.filter((f) => f.value.name.toLowerCa
 async function list() {
   try {
     await loadFittings()
+    if (typical.value.length === 0) typical.value = await got(api.GET('/api/fittings/typical'))
     trouble.value = ''
   } catch (e) {
     trouble.value = said(e)
   }
+  ready.value = true
 }
 onMounted(list)
 
-const blank = (): Fitting => ({
-  name: '',
-  kind: 'roofVent',
-  cutOut: { widthMm: 400, heightMm: 400, cornerRadiusMm: 20 },
-  toleranceMinusMm: 1,
-  tolerancePlusMm: 4,
-  neck: { widthMm: 396, heightMm: 396, cornerRadiusMm: 18 },
-  flange: { widthMm: 490, heightMm: 490, cornerRadiusMm: 30 },
-  leastLapMm: 25,
-  clearance: { frontMm: 38, rearMm: 38, topMm: 38, bottomMm: 38 },
-  massKg: 4,
-  vibrates: false,
-  hingeSide: null,
-  sweep: { frontMm: 0, rearMm: 0, topMm: 0, bottomMm: 0 },
-  flatnessMm: 1,
-  beddingMostMm: 10,
-  clamp: null,
-  screws: { alongWidth: 5, alongHeight: 3, insetMm: 12, pilotMm: 2.5 },
-  halves: null,
-  bonded: null,
-  air: null,
-  heatMm: 0,
-  needsPower: false,
-})
 function begin(row: Stored<Fitting> | null, copy = false) {
   wrong.value = ''
-  const value = row ? copyOf(row.value) : blank()
+  const start = row?.value ?? typical.value.find((f) => f.kind === 'roofVent')
+  if (!start) return
+  const value = { ...copyOf(start), ...(row ? {} : { name: '' }) }
   if (row && copy) value.name = t('fittings.copyName', { name: value.name })
   edited.value = { row: copy ? null : row, value }
 }
+const leave = useLeaving(
+  () => edited.value?.value ?? null,
+  () => (edited.value = null),
+)
 async function save() {
   const e = edited.value
   if (!e) return
@@ -98,11 +86,12 @@ const size = (f: Fitting) =>
   <div class="page">
     <div class="row head">
       <h1>{{ t('fittings.title') }}</h1>
-      <button class="btn main" type="button" @click="begin(null)">{{ t('fittings.add') }}</button>
+      <button class="btn main" type="button" :disabled="!ready" @click="begin(null)">{{ t('fittings.add') }}</button>
       <button class="btn plain" type="button" @click="takeBack">{{ t('vehicles.takeBack') }}</button>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <div v-if="fittings.length === 0" class="empty">
+    <p v-if="!ready" class="soft">{{ t('app.loading') }}</p>
+    <div v-else-if="fittings.length === 0 && !trouble" class="empty">
       <h2>{{ t('fittings.none') }}</h2>
       <p>{{ t('fittings.noneMore') }}</p>
     </div>
@@ -156,10 +145,10 @@ const size = (f: Fitting) =>
       width="min(980px, 100vw)"
       destroy-on-close
       @ok="save"
-      @cancel="edited = null"
+      @cancel="leave"
     >
       <template v-if="edited">
-        <FittingForm v-model="edited.value" />
+        <FittingForm v-model="edited.value" :fresh="edited.row === null" :typical="typical" />
         <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       </template>
     </Modal>

@@ -108,7 +108,7 @@ const file = (ending: string) =>
             </tr>
           </tbody>
         </table>
-        <p class="soft">{{ t('markOut.offset', { offset: L(s.cutLines[0]!.setFromMm - s.cutLines[0]!.tapeFromMm) }) }}</p>
+        <p class="soft">{{ t('markOut.offset', { reads: L(s.cutLines[0]!.tapeFromMm), set: L(s.cutLines[0]!.setFromMm) }) }}</p>
         <p v-if="slanted" class="soft">{{ t('markOut.twoEnds') }}</p>
       </div>
       <div class="card">

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import type { Point, Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
+import { askToDrop } from '@/app/leaving'
 import { lengthText } from '@/app/length'
 import StateMark from '@/app/StateMark.vue'
 import { said, useState } from '@/app/state'
@@ -47,10 +48,11 @@ const focus = computed<Box>(() => {
   return { s1: Math.max(edge.s1, c.sMm - 900), s2: Math.min(edge.s2, c.sMm + 900), t1: edge.t1, t2: edge.t2 }
 })
 
+/** Work to a tenth of a millimetre: finer than anyone can mark, and free of the drag's noise. */
+const tenths = (p: Point): Point => ({ sMm: Math.round(p.sMm * 10) / 10, tMm: Math.round(p.tMm * 10) / 10 })
 function move(to: Point) {
-  // Work to a tenth of a millimetre: finer than anyone can mark, and free of the drag's noise.
   const work = props.work
-  work.centre = { sMm: Math.round(to.sMm * 10) / 10, tMm: Math.round(to.tMm * 10) / 10 }
+  work.centre = tenths(to)
 }
 async function use() {
   saved.value = true
@@ -63,6 +65,12 @@ const value = (row: Schemas['VerdictRow'], figure: number | null) =>
   figure === null ? '' : row.unit === 'mm' ? lengthText(figure, lengths.value) : `${Math.round(figure * 10) / 10} ${row.unit}`
 const where = computed(() => placeText(props.work.panel!.value, props.work.centre, lengths.value))
 
+/** Enter presses a button that has the focus, except one that only shows something, or the place where the fitting already is. */
+function pressesButton(event: KeyboardEvent) {
+  const control = (event.target as HTMLElement).closest<HTMLElement>('button, a, summary, [role="button"]')
+  return control !== null && !control.hasAttribute('data-rule') && control.getAttribute('aria-current') !== 'true'
+}
+const isHere = (p: Point) => p.sMm === props.work.centre.sMm && p.tMm === props.work.centre.tMm
 useKeys((event) => {
   if (event.ctrlKey || event.metaKey) return false
   const sign = viewSigns(facingOf(props.work.panel!.value), from.value)
@@ -80,9 +88,11 @@ useKeys((event) => {
     const position = found.value?.positions[Number(event.key) - 1]
     if (!position) return false
     move(position.centre)
-  } else if (event.key === 'Enter' && event.target === document.body) void use()
-  else if (event.key === 'Escape') revert()
-  else return drawingKey(event, from, drawing.value)
+  } else if (event.key === 'Enter' && !pressesButton(event)) {
+    if (props.work.moved) void use()
+  } else if (event.key === 'Escape') {
+    if (props.work.moved) askToDrop(t('openings.revertSure'), revert)
+  } else return drawingKey(event, from, drawing.value)
   return true
 })
 </script>
@@ -184,7 +194,14 @@ useKeys((event) => {
         <b>{{ t('openings.noPlace') }}.</b> {{ found.noneBecause }}
       </p>
       <div class="rows">
-        <button v-for="p in found?.positions ?? []" :key="p.rank" class="verdict-row place" type="button" @click="move(p.centre)">
+        <button
+          v-for="p in found?.positions ?? []"
+          :key="p.rank"
+          class="verdict-row place"
+          type="button"
+          :aria-current="isHere(tenths(p.centre)) ? 'true' : undefined"
+          @click="move(p.centre)"
+        >
           <b class="rank">{{ p.rank }}</b>
           <span>
             <b>{{ p.bay ? t('openings.bay', { label: p.bay }) : t('openings.acrossRib') }}</b>
@@ -224,7 +241,8 @@ useKeys((event) => {
     </div>
     <div class="soft keys">
       <span class="key">←↑→↓</span> {{ t('openings.nudge') }} <span class="key">Shift</span> {{ t('openings.nudgeMore') }}
-      <span class="key">1–9</span> {{ t('openings.places') }} <span class="key">?</span> {{ t('app.allKeys') }}
+      <span class="key">1–9</span> {{ t('openings.places') }} <span class="key">Enter</span> {{ t('keys.use') }}
+      <span class="key">?</span> {{ t('app.allKeys') }}
     </div>
   </aside>
 </template>

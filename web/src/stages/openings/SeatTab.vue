@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
 import { lengthText } from '@/app/length'
+import LengthInput from '@/app/LengthInput.vue'
+import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
 import StateMark from '@/app/StateMark.vue'
 import WorkedSteps from '@/app/WorkedSteps.vue'
@@ -17,17 +19,38 @@ const { lengths } = useState()
 const seat = ref<Schemas['WorkedOfSeat'] | null>(null)
 const trouble = ref('')
 const input = computed<Schemas['SeatInput'] | null>(() =>
-  props.work.site && props.work.row ? { site: props.work.site, centre: props.work.row.value.centre } : null,
+  props.work.site && props.work.row
+    ? { site: props.work.site, centre: props.work.row.value.centre, tape: props.work.row.value.tape }
+    : null,
 )
+/** Tape that somebody has bought: width and thickness together, or the size that the seat asks for. */
+const own = reactive<{ widthMm: number | null; thickMm: number | null }>({ widthMm: null, thickMm: null })
+watch(
+  () => props.work.row?.value.tape,
+  (tape) => Object.assign(own, { widthMm: tape?.widthMm ?? null, thickMm: tape?.thickMm ?? null }),
+  { immediate: true },
+)
+const half = computed(() => (own.widthMm === null) !== (own.thickMm === null))
+const changed = computed(() => {
+  const kept = props.work.row?.value.tape
+  return own.widthMm !== (kept?.widthMm ?? null) || own.thickMm !== (kept?.thickMm ?? null)
+})
+async function keepTape() {
+  if (half.value || !(await lengthsRead())) return
+  const { widthMm, thickMm } = own
+  await props.work.save({
+    tape: widthMm === null || thickMm === null ? null : { widthMm, thickMm, squeezedShare: s.value!.tape.squeezedShare },
+  })
+}
 let asked = 0
 async function sit() {
-  const own = ++asked
+  const mine = ++asked
   if (!input.value) return
   try {
     const answer = await got(api.POST('/api/calculators/seat', { body: input.value }))
-    if (own === asked) [seat.value, trouble.value] = [answer, '']
+    if (mine === asked) [seat.value, trouble.value] = [answer, '']
   } catch (e) {
-    if (own === asked) [seat.value, trouble.value] = [null, said(e)]
+    if (mine === asked) [seat.value, trouble.value] = [null, said(e)]
   }
 }
 watch(() => JSON.stringify(input.value), sit, { immediate: true })
@@ -87,6 +110,10 @@ const layers = computed(() => [...new Set(s.value?.strips.map((x) => x.layer) ??
             <td class="n">{{ Math.round(s.fillMl) }} ml</td>
           </tr>
           <tr>
+            <td>{{ t('seat.tapeMl') }}</td>
+            <td class="n" data-testid="tape-ml">{{ Math.round(s.tapeMl) }} ml</td>
+          </tr>
+          <tr>
             <td>{{ t('seat.tilt') }}</td>
             <td class="n">{{ s.rest.tiltDeg.toFixed(2) }}°</td>
           </tr>
@@ -96,9 +123,20 @@ const layers = computed(() => [...new Set(s.value?.strips.map((x) => x.layer) ??
           </tr>
         </tbody>
       </table>
+      <p v-for="w in seat!.warnings" :key="w" class="warn">{{ w }}</p>
       <div class="card">
         <h2>{{ t('seat.cut') }}</h2>
-        <p class="soft">{{ t(s.strips.length === 0 ? 'seat.noTape' : 'seat.cutMore') }}</p>
+        <p class="soft">
+          {{
+            s.strips.length === 0 ? t('seat.noTape') : t('seat.cutMore', { width: L(s.tape.widthMm), thick: L(s.tape.thickMm) })
+          }}
+        </p>
+        <form class="form two" @submit.prevent="keepTape">
+          <LengthInput v-model="own.widthMm" :label="t('seat.tapeWidth')" optional />
+          <LengthInput v-model="own.thickMm" :label="t('seat.tapeThick')" optional />
+          <p v-if="half" class="soft wide">{{ t('seat.tapeBoth') }}</p>
+          <button v-else-if="changed" class="btn" type="submit">{{ t('seat.keepTape') }}</button>
+        </form>
         <template v-for="layer in layers" :key="layer">
           <b>{{ t(layer === layers.at(-1) ? 'seat.lastLayer' : 'seat.layer', { n: layer }) }}</b>
           <table class="figures" data-testid="strips">
@@ -125,6 +163,9 @@ const layers = computed(() => [...new Set(s.value?.strips.map((x) => x.layer) ??
   display: flex;
   flex-direction: column;
   gap: 14px;
+}
+.two {
+  grid-template-columns: 1fr 1fr;
 }
 .verdict {
   display: grid;

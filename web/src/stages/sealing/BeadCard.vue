@@ -18,12 +18,16 @@ const props = defineProps<{
   landMm: number | null
   squeezedMm: number | null
   unbroken: boolean
+  /** Notch and pace to begin with; a usual nozzle where nobody says. */
+  laid?: { baseMm: number; heightMm: number; pace: number }
 }>()
 const { t } = useI18n()
 const { lengths } = useState()
 const air = useAir()
 const L = (mm: number) => lengthText(mm, lengths.value)
-const notch = reactive({ baseMm: 10 as number | null, heightMm: 12 as number | null, pace: 600 as number | null })
+const notch = reactive<{ baseMm: number | null; heightMm: number | null; pace: number | null }>(
+  props.laid ? { ...props.laid } : { baseMm: 10, heightMm: 12, pace: 600 },
+)
 /** A joint that is not squeezed is filled to its own section. */
 watch(
   () => props.squeezedMm,

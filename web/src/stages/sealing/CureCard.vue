@@ -11,10 +11,10 @@ import AirInputs from './AirInputs.vue'
 import { useAir } from './useAir'
 
 /** How long a bead takes to each state in the air that was typed, drawn as a bar of days. */
-const props = defineProps<{ product: Schemas['Product']; widthMm: number }>()
+const props = defineProps<{ product: Schemas['Product']; widthMm: number; openFaces?: 1 | 2 }>()
 const { t } = useI18n()
 const air = useAir()
-const faces = ref<'1' | '2'>('1')
+const faces = ref<'1' | '2'>(props.openFaces === 2 ? '2' : '1')
 const width = ref<number | null>(props.widthMm)
 const cure = useFigure(
   () =>

@@ -129,7 +129,12 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
       :squeezed-mm="j.kind === 'seam' || j.kind === 'gutter' ? null : j.gapMm"
       :unbroken="j.unbroken"
     />
-    <CureCard :key="product.name" :product="product" :width-mm="j.kind === 'bondedPane' ? 18 : 6" />
+    <CureCard
+      :key="product.name"
+      :product="product"
+      :width-mm="j.kind === 'bondedPane' ? 18 : 6"
+      :open-faces="j.kind === 'bondedPane' ? 2 : 1"
+    />
   </template>
   <div class="card" data-testid="history">
     <h2>{{ t('sealing.history') }}</h2>

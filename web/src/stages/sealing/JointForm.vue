@@ -4,6 +4,7 @@ import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
+import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
@@ -15,7 +16,7 @@ const props = defineProps<{ joint: ShownJoint; value: Schemas['Joint'] }>()
 const emit = defineEmits<{ keep: [value: Schemas['Joint'], panelId: string]; close: []; remove: [] }>()
 const { t } = useI18n()
 const { shell } = useState()
-const form = reactive({ ...props.value })
+const form = reactive({ ...props.value, hotC: props.value.hotC ?? null })
 const panelId = ref(props.joint.panelId)
 const stands = ['sun', 'standingWater', 'removableLater', 'paintedOver', 'structural', 'unbroken'] as const
 async function keep() {
@@ -55,6 +56,7 @@ async function keep() {
       <LengthInput v-model="form.lengthMm" :label="t('sealing.length')" />
       <LengthInput v-model="form.gapMm" :label="t('sealing.gap')" />
       <LengthInput v-model="form.movementMm" :label="t('sealing.movement')" />
+      <NumberInput v-model="form.hotC" class="wide" :label="t('sealing.hot')" />
       <div class="wide stands">
         <Checkbox v-for="s in stands" :key="s" v-model:checked="form[s]" class="stand">{{ t(`sealing.${s}`) }}</Checkbox>
       </div>

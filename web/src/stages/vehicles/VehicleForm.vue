@@ -42,20 +42,6 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
     </select>
   </label>
   <NumberInput :model-value="vehicle.year" :label="t('vehicles.year')" @update:model-value="(n) => (vehicle.year = n)" />
-  <label class="named">
-    {{ t('vehicles.units') }}
-    <select v-model="vehicle.units" class="field">
-      <option value="mm">{{ t('app.mm') }}</option>
-      <option value="inch">{{ t('app.inch') }}</option>
-    </select>
-  </label>
-  <label class="named">
-    {{ t('vehicles.inchDenominator') }}
-    <select v-model.number="vehicle.inchDenominator" class="field">
-      <option :value="16">1/16</option>
-      <option :value="32">1/32</option>
-    </select>
-  </label>
   <LengthInput v-model="vehicle.markerOffsetMm" :label="t('vehicles.marker')" />
   <details class="wide">
     <summary>{{ t('vehicles.schools') }}</summary>

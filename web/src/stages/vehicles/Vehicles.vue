@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { Modal, Popconfirm } from 'ant-design-vue'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, provide, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, got, ifMatch, type ApiProblem, type Stored, type Vehicle } from '@/api/client'
 import { lengthsRead } from '@/app/parseLength'
 import { copyOf } from '@/app/copy'
 import { fileText } from '@/app/fileText'
-import { said, useState } from '@/app/state'
+import { useLeaving } from '@/app/leaving'
+import { formLengths, said, useState } from '@/app/state'
 import StartFrom, { type Start } from './StartFrom.vue'
+import UnitsFields from './UnitsFields.vue'
 import VehicleForm from './VehicleForm.vue'
 
 const { t } = useI18n()
 const router = useRouter()
-const { shell, change, load } = useState()
+const { shell, change, load, lengths, ownLengths } = useState()
 const vehicles = ref<Stored<Vehicle>[]>([])
 const ready = ref(false)
 const trouble = ref('')
@@ -31,9 +33,22 @@ async function list() {
   ready.value = true
 }
 onMounted(list)
+// Lengths in the form are typed and shown in the units of the vehicle that it is about.
+provide(
+  formLengths,
+  computed(() => {
+    const own = edited.value?.value
+    return own ? { units: own.units, inchDenominator: own.inchDenominator } : lengths.value
+  }),
+)
+const leave = useLeaving(
+  () => edited.value && [edited.value.value, start.value],
+  () => (edited.value = null),
+)
 
 function begin(row?: Stored<Vehicle>) {
   wrong.value = ''
+  start.value = { preset: null, box: { lengthMm: null, widthMm: null, heightMm: null }, material: 'mildSteel' }
   edited.value = row
     ? { id: row.id, version: row.version, value: copyOf(row.value) }
     : {
@@ -43,8 +58,8 @@ function begin(row?: Stored<Vehicle>) {
           kind: 'panelVan',
           year: null,
           notes: '',
-          units: 'mm',
-          inchDenominator: 16,
+          units: ownLengths.value.units ?? 'mm',
+          inchDenominator: ownLengths.value.inchDenominator ?? 16,
           schools: { ribInTheWay: 'keep', cutSize: 'wasteSide' },
           markerOffsetMm: 3.175,
           timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC',
@@ -53,7 +68,6 @@ function begin(row?: Stored<Vehicle>) {
           attitude: null,
         },
       }
-  start.value = { preset: null, box: { lengthMm: null, widthMm: null, heightMm: null }, material: 'mildSteel' }
 }
 
 async function save() {
@@ -64,6 +78,7 @@ async function save() {
     const row = e.id
       ? await got(api.PUT('/api/vehicles/{id}', { params: { path: { id: e.id }, header: ifMatch(e.version) }, body: e.value }))
       : await added(e.value)
+    if (!e.id) ownLengths.value = { units: e.value.units, inchDenominator: e.value.inchDenominator }
     edited.value = null
     await list()
     if (shell.value?.vehicle.id === row.id) await load(row.id)
@@ -164,9 +179,10 @@ async function takeBack() {
       :cancel-text="t('app.cancel')"
       destroy-on-close
       @ok="save"
-      @cancel="edited = null"
+      @cancel="leave"
     >
       <form v-if="edited" class="form" @submit.prevent="save">
+        <UnitsFields v-model="edited.value" />
         <StartFrom v-if="!edited.id" v-model="start" />
         <VehicleForm v-model="edited.value" />
         <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>

@@ -11,6 +11,7 @@ const member = defineModel<Member>({ required: true })
 defineProps<{ facing: Facing }>()
 const { t } = useI18n()
 const roles = ['structural', 'secondary', 'pressed', 'keepOut'] as const
+const materials = ['metal', 'timber', 'plastic'] as const
 
 /** People measure the flat top of a swage; what is kept is the width of its flank. */
 const topWidth = computed(() =>
@@ -58,6 +59,13 @@ function setKind(event: Event) {
       :label="t('walkaround.memberWidth')"
       @update:model-value="(mm) => (member.footprint.widthMm = mm ?? 0)"
     />
+    <label class="named">
+      {{ t('walkaround.memberMaterial') }}
+      <select v-model="member.material" class="field">
+        <option :value="null">{{ t('walkaround.memberMaterials.unknown') }}</option>
+        <option v-for="m in materials" :key="m" :value="m">{{ t(`walkaround.memberMaterials.${m}`) }}</option>
+      </select>
+    </label>
     <LengthInput v-model="member.depthMm" :label="t('walkaround.depth')" />
     <LengthInput
       v-if="member.role === 'pressed'"

@@ -48,11 +48,18 @@ const run = computed<Schemas['TapeRun']>(() => ({
 }))
 const facing = computed(() => facingOf(props.panel.value))
 const edgeName = (edge: Schemas['TapeFrom']) => t('walkaround.edge', { side: sideWord(facing.value, edge) })
-/** The second run is right after all: it takes the place of the first. */
-function takeSecond() {
-  form.readings = form.again
-  form.again = ''
+/** Readings of the two runs, one by one, as the server understood them. */
+const runs = ref<{ readings: readonly string[]; again: readonly string[] }>({ readings: [], again: [] })
+/** Answers one doubtful reading: the one that is right stands in both runs from here on. */
+function answerReading(pair: Schemas['ReadingPair'], second: boolean) {
+  const n = pair.number!
+  const right = (second ? runs.value.again : runs.value.readings)[n]!
+  const put = (run: readonly string[]) => run.map((r, i) => (i === n ? right : r)).join(' / ')
+  form.readings = put(runs.value.readings)
+  form.again = put(runs.value.again)
 }
+/** The drawing of the panel is right: what the tape read at the far edge is dropped. */
+const keepDrawing = () => (form.overall = '')
 
 async function look() {
   const own = ++asked
@@ -67,6 +74,7 @@ async function look() {
     found.value = answer.result.members
     twice.value = answer.result.twice
     restMm.value = answer.result.restMm
+    runs.value = answer.result
   } catch (e) {
     if (own !== asked) return
     found.value = []
@@ -142,13 +150,32 @@ async function add() {
           <td>{{ pair.name }}</td>
           <td class="n">{{ lengthText(pair.firstMm, lengths) }}</td>
           <td class="n">{{ lengthText(pair.secondMm, lengths) }}</td>
-          <td>{{ pair.asks ? t('walkaround.whichIsRight') : t('walkaround.agree') }}</td>
+          <td v-if="!pair.asks">{{ t('walkaround.agree') }}</td>
+          <td v-else class="answers">
+            {{ t('walkaround.whichIsRight') }}
+            <template v-if="pair.number === null || pair.number === undefined">
+              <button class="btn" type="button" @click="keepDrawing">
+                {{ t('walkaround.drawnIsRight', { mm: lengthText(pair.firstMm, lengths) }) }}
+              </button>
+              <RouterLink class="btn" :to="{ params: { tab: 'shape' } }">{{
+                t('walkaround.tapeIsRight', { mm: lengthText(pair.secondMm, lengths) })
+              }}</RouterLink>
+            </template>
+            <template v-else>
+              <button
+                v-for="second in [false, true]"
+                :key="String(second)"
+                class="btn"
+                type="button"
+                @click="answerReading(pair, second)"
+              >
+                {{ lengthText(second ? pair.secondMm : pair.firstMm, lengths) }}
+              </button>
+            </template>
+          </td>
         </tr>
       </tbody>
     </table>
-    <button v-if="twice.some((p) => p.asks) && form.again" class="btn" type="button" @click="takeSecond">
-      {{ t('walkaround.takeSecond') }}
-    </button>
     <Checkbox v-model:checked="form.startsOnMember">{{ t('walkaround.startsOnMember') }}</Checkbox>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <div v-if="found.length > 0" class="soft">
@@ -172,6 +199,12 @@ summary {
   color: var(--teal);
   font-weight: 500;
   cursor: pointer;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
 }
 .asks {
   background: var(--amber-soft);

@@ -61,7 +61,7 @@ function dryOn(p: Place): string {
 <template>
   <div v-if="places.length > 0" class="card" data-testid="drying">
     <h2>{{ t('waysOut.drying') }}</h2>
-    <div v-for="p in places" :key="p.key" class="place" :class="{ wet: p.outlook && !p.outlook.result.driesOut }">
+    <div v-for="p in places" :key="p.key" class="place" :class="p.outlook?.result.state">
       <b>{{ p.name }}</b>
       <span class="soft">{{ p.readings.map((r) => `${r.percent} %`).join(', ') }}</span>
       <p v-if="p.outlook">{{ p.outlook.result.verdict }}</p>
@@ -80,7 +80,11 @@ function dryOn(p: Place): string {
   padding: 6px 10px;
   border-left: 4px solid var(--teal);
 }
-.place.wet {
+.place.drying,
+.place.tooEarly {
+  border-color: var(--amber);
+}
+.place.waterComesIn {
   border-color: var(--stop);
 }
 </style>

@@ -16,6 +16,7 @@ import FindingEditor from '@/stages/walkaround/FindingEditor.vue'
 import { useFindings } from '@/stages/walkaround/useFindings'
 import LeakMarks from './LeakMarks.vue'
 import ObservationForm from './ObservationForm.vue'
+import ObservationList from './ObservationList.vue'
 import PriorsTable from './PriorsTable.vue'
 import SuspectForm from './SuspectForm.vue'
 import SuspectList from './SuspectList.vue'
@@ -204,6 +205,7 @@ useKeys((event) => {
         @write-down="writeDown"
         @test="(planned) => (test = planned)"
       />
+      <ObservationList :record="observation" />
       <div class="row">
         <button class="btn" type="button" @click="addSuspect">{{ t('leaks.addSuspect') }}</button>
         <button class="btn plain" type="button" @click="priors = true">{{ t('leaks.priors') }}</button>

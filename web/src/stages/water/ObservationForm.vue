@@ -24,7 +24,7 @@ async function keep() {
 <template>
   <RecordDialogue
     v-model="edited"
-    :title="t('leaks.looked')"
+    :title="t(edited?.row ? 'leaks.changeCheck' : 'leaks.looked')"
     :wrong="wrong"
     :place="edited?.value.place"
     @update:place="(p) => edited && p && (edited.value.place = p)"
@@ -37,13 +37,15 @@ async function keep() {
         <select
           class="field"
           :value="value.kind"
+          :disabled="value.kind === 'waterTest'"
           @change="setKind(($event.target as HTMLSelectElement).value as Schemas['ObservationKind'])"
         >
+          <option v-if="value.kind === 'waterTest'" value="waterTest">{{ t('leaks.observationKinds.waterTest') }}</option>
           <option value="rain">{{ t('leaks.observationKinds.rain') }}</option>
           <option value="moisture">{{ t('leaks.observationKinds.moisture') }}</option>
         </select>
       </label>
-      <label v-if="value.kind === 'rain'" class="named">
+      <label v-if="value.kind !== 'moisture'" class="named">
         {{ t('leaks.result') }}
         <select v-model="value.wet" class="field">
           <option :value="true">{{ t('leaks.wet') }}</option>
@@ -59,6 +61,10 @@ async function keep() {
           </option>
         </select>
       </label>
+      <template v-if="value.spray">
+        <NumberInput v-model="value.spray.minutes" :label="t('leaks.sprayed')" required />
+        <NumberInput v-if="value.wet" v-model="value.afterMinutes" :label="t('leaks.wetAfter')" />
+      </template>
       <NumberInput
         v-model="value.moisturePercent"
         :label="t('findings.moisture')"

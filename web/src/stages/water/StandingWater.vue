@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { message } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Schemas } from '@/api/client'
+import { api, got, ifMatch, type Schemas } from '@/api/client'
+import { copyOf } from '@/app/copy'
 import { useKeys } from '@/app/keys'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
@@ -16,7 +18,7 @@ import WaterTabs from './WaterTabs.vue'
 
 /** Where rain stands on the roof as the vehicle is parked, or would be: tried by two sliders. */
 const { t } = useI18n()
-const { shell, fittings, lengths } = useState()
+const { shell, fittings, lengths, change } = useState()
 const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
 const from = ref<ViewedFrom>('outside')
 const { roof, map, worst, parking, mends, attitude, trouble, searching, findWorst } = useWater(
@@ -56,7 +58,27 @@ const best = computed(() => {
   return [...kept.values()]
 })
 const deg = (n: number) => `${Math.round(n * 100) / 100}°`
-const nose = (by: number) => t(by > 0 ? 'water.noseUp' : 'water.noseDown', { deg: deg(Math.abs(by)) })
+/** How it stands, in words: level, nose 1° down, left side 3° low. */
+function stand({ pitchDeg, rollDeg }: Schemas['Attitude']): string {
+  const one = (by: number, up: string, down: string) =>
+    Math.abs(by) < 0.05 ? [] : [t(by > 0 ? up : down, { deg: deg(Math.abs(by)) })]
+  const words = [...one(pitchDeg, 'water.noseUp', 'water.noseDown'), ...one(rollDeg, 'water.leftHigh', 'water.leftLow')]
+  return words.join(', ') || t('water.level')
+}
+const parked = computed(() => shell.value!.vehicle.value.attitude ?? { pitchDeg: 0, rollDeg: 0 })
+const tried = computed(() => attitude.pitchDeg !== parked.value.pitchDeg || attitude.rollDeg !== parked.value.rollDeg)
+async function keepAttitude() {
+  const { id, version, value } = shell.value!.vehicle
+  const done = await change(() =>
+    got(
+      api.PUT('/api/vehicles/{id}', {
+        params: { path: { id }, header: ifMatch(version) },
+        body: { ...copyOf(value), attitude: { ...attitude } },
+      }),
+    ),
+  )
+  if (done) void message.success(t('water.attitudeKept', { how: stand(attitude) }))
+}
 useKeys((event) => drawingKey(event, from, drawing.value))
 </script>
 
@@ -116,13 +138,18 @@ useKeys((event) => drawingKey(event, from, drawing.value))
     <aside>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <div v-if="m" class="summary" :class="{ wet: m.dams.some((d) => d.depthMm > 0) }" role="status" data-testid="water">
-        <b>{{ m.litres > 0.005 ? t('water.litres', { n: m.litres.toFixed(2) }) : t('water.dry') }}</b>
-        <span>{{ nose(attitude.pitchDeg) }}</span>
+        <b>{{ m.litres > 0.005 ? t('water.litres', { n: m.litres.toFixed(m.litres < 0.1 ? 2 : 1) }) : t('water.dry') }}</b>
+        <span>{{ stand(attitude) }}</span>
+        <button v-if="tried" class="btn keep" type="button" @click="keepAttitude">{{ t('water.keepAttitude') }}</button>
       </div>
       <div v-if="parking" class="card" data-testid="parking">
         <p v-if="parking.result.pitchByDeg === 0">{{ t('water.runsOff') }}</p>
         <p v-else-if="parking.result.pitchByDeg !== null">
-          {{ t('water.park', { how: nose(attitude.pitchDeg + parking.result.pitchByDeg) }) }}
+          {{
+            t('water.park', {
+              how: stand({ pitchDeg: attitude.pitchDeg + parking.result.pitchByDeg, rollDeg: attitude.rollDeg }),
+            })
+          }}
           <button
             class="btn plain"
             type="button"
@@ -171,8 +198,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
         <p v-if="worst" data-testid="worst">
           {{
             t('water.worstIs', {
-              pitch: nose(worst.result.attitude.pitchDeg),
-              roll: deg(worst.result.attitude.rollDeg),
+              how: stand(worst.result.attitude),
               mm: lengthText(worst.result.deepestAtDamMm, lengths),
               dam: worst.result.dam ?? t('app.none'),
             })
@@ -263,6 +289,10 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 .summary.wet {
   border-color: var(--amber);
   background: var(--amber-soft);
+}
+.keep {
+  align-self: flex-start;
+  margin-top: 6px;
 }
 .summary b {
   font: 600 16px Barlow;

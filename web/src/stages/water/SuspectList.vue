@@ -42,7 +42,6 @@ const percent = (p: number) => `${p >= 0.995 ? '>99' : p < 0.005 ? '<1' : Math.r
                 kind: t(`leaks.kinds.${hunt.suspects[s.number]!.suspect.kind}`),
                 condition: t(`leaks.conditions.${hunt.suspects[s.number]!.suspect.condition}`),
                 prior: percent(s.prior),
-                leaks: percent(s.leaks),
               })
             }}
             {{ hunt.suspects[s.number]!.why }}
@@ -81,7 +80,7 @@ const percent = (p: number) => `${p >= 0.995 ? '>99' : p < 0.005 ? '<1' : Math.r
               <div v-if="planned.test.notYet" class="soft">{{ planned.test.notYet }}</div>
             </td>
             <td class="n">{{ t('leaks.minutes', { n: Math.round(planned.test.minutes) }) }}</td>
-            <td class="n soft">{{ t('leaks.bits', { n: planned.test.bits.toFixed(2) }) }}</td>
+            <td class="n soft">{{ t('leaks.wetChance', { n: Math.round(planned.test.wetChance * 100) }) }}</td>
           </tr>
         </tbody>
       </table>

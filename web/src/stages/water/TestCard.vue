@@ -6,6 +6,8 @@ import type { Schemas } from '@/api/client'
 defineProps<{ test: Schemas['PlannedTest']; hunt: Schemas['LeakHunt'] }>()
 const emit = defineEmits<{ run: [] }>()
 const { t } = useI18n()
+/** A test that is expected to tell less than this is not said to narrow anything down, bit. */
+const fewBits = 0.1
 </script>
 
 <template>
@@ -15,7 +17,7 @@ const { t } = useI18n()
     <p>
       {{ t('leaks.watches', { watch: test.watch, minutes: Math.round(test.test.minutes) }) }}
       <span class="soft">{{
-        t('leaks.tells', { bits: test.test.bits.toFixed(2), wet: Math.round(test.test.wetChance * 100) })
+        t(test.test.bits < fewBits ? 'leaks.tellsLittle' : 'leaks.tells', { wet: Math.round(test.test.wetChance * 100) })
       }}</span>
     </p>
     <p class="soft">{{ t('leaks.wets', { names: test.wets.map((n) => hunt.suspects[n]!.suspect.name).join('; ') }) }}</p>

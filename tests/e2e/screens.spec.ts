@@ -129,13 +129,28 @@ test('a form with a length that cannot be read is not saved, and keeps it', asyn
 test('everything by keyboard: keys sheet, numbered places, undo', async ({ page }) => {
   await open(page, 'Vent over the glaze bench')
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog')).toContainText('take the last change back')
+  await expect(page.getByRole('dialog')).toContainText('undo the last change')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
-  await page.keyboard.press('4')
-  await expect(page.getByTestId('centre')).not.toContainText('1497.5')
+  const saved = 'centre 1497.5 mm along, 320 mm left'
+  await expect(page.getByTestId('centre')).toHaveText(saved)
+  await expect(page.locator('.place').nth(1)).toBeVisible()
+  await page.keyboard.press('2')
+  await expect(page.getByTestId('centre')).not.toHaveText(saved)
+  // Esc drops a move only when asked, and Enter uses it, wherever the last click was.
   await page.keyboard.press('Escape')
-  await expect(page.getByTestId('centre')).toContainText('1497.5')
+  await expect(page.getByText('Go back to the saved place?')).toBeVisible()
+  await page.getByRole('button', { name: 'Go on' }).click()
+  await expect(page.getByTestId('centre')).not.toHaveText(saved)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Drop it' }).click()
+  await expect(page.getByTestId('centre')).toHaveText(saved)
+  await page.locator('.place').nth(1).click()
+  await expect(page.getByTestId('centre')).not.toHaveText(saved)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Place saved')).toBeVisible()
+  await page.reload()
+  await expect(page.getByTestId('centre')).not.toHaveText(saved)
 })
 
 test('a phone and a tablet show the whole story without sideways scrolling', async ({ page }) => {

@@ -32,7 +32,8 @@ test('a bus is surveyed from a blank box with a tape and a straight-edge', async
   await form.getByLabel('Width').fill('1980')
   await form.getByLabel('Height, floor to roof').fill(`6'3`)
   await page.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByTestId('panel')).toHaveCount(7)
+  // A bus has an open cab: no bulkhead.
+  await expect(page.getByTestId('panel')).toHaveCount(6)
 
   // Pillars of the left side by one run, taped twice: the second run disagrees and somebody has to say which is right.
   await panel(page, 'Left side')
@@ -47,7 +48,12 @@ test('a bus is surveyed from a blank box with a tape and a straight-edge', async
   await expect(twice.getByRole('row', { name: /Reading 3 1200 mm 1207 mm/ })).toContainText('Which is right?')
   await expect(twice.getByRole('row', { name: /far edge.*5200 mm 5196 mm/ })).toContainText('Which is right?')
   await expect(twice.getByRole('row', { name: /Reading 1/ })).toContainText('agree')
-  await page.getByRole('button', { name: 'The second run is right' }).click()
+  // Each doubtful reading is answered by itself; the far edge by the drawing or by the shape.
+  await twice.getByRole('row', { name: /Reading 3/ }).getByRole('button', { name: '1207 mm' }).click()
+  await expect(twice.getByRole('row', { name: /Reading 3 1207 mm 1207 mm/ })).toContainText('agree')
+  await expect(page.getByRole('link', { name: 'The tape: 5196 mm. Change the shape' })).toBeVisible()
+  await page.getByRole('button', { name: 'The drawing: 5200 mm' }).click()
+  await expect(twice.getByRole('row', { name: /far edge/ })).toHaveCount(0)
   await page.getByRole('button', { name: 'Add 3 members' }).click()
   await expect(page.getByRole('button', { name: 'Pillar 3' })).toBeVisible()
   await expect(page.getByRole('row', { name: /^A 1127 x/ })).toBeVisible()
@@ -207,6 +213,7 @@ test('sides are drawn right-handed from outside and inside, and openings work in
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowRight')
   await expect.poll(async () => (await page.getByTestId('fitting').boundingBox())!.x).toBeGreaterThan(before + 3)
   await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Drop it' }).click()
   await page.getByRole('link', { name: 'As cut' }).click()
   await expect(page.getByLabel('Height near the front edge')).toBeVisible()
 })

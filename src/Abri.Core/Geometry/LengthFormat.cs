@@ -28,10 +28,14 @@ public sealed record LengthFormat(UnitSystem Units = UnitSystem.Mm, int InchDeno
     /// <param name="mm">Length, mm; may be negative.</param>
     public string Text(double mm) => Units == UnitSystem.Mm ? $"{Number(mm)} mm" : Number(mm) + "\"";
 
-    /// <summary>Writes an amount to be taken off or added: what is too small to be shown is not nothing.</summary>
+    /// <summary>Writes an amount to be taken off or added: rounded up, so that it is enough, and what is too small to be shown is not nothing.</summary>
     /// <param name="mm">Amount, mm; more than 0.</param>
-    /// <example>0.3 mm in sixteenths: <c>less than 1/16"</c>.</example>
-    public string Amount(double mm) => Shown(mm) > 0 ? Text(mm) : $"less than {Text(Units == UnitSystem.Mm ? 0.1 : MmPerInch / InchDenominator)}";
+    /// <example>0.3 mm in sixteenths: <c>less than 1/16"</c>; 5.3 mm: <c>1/4"</c>.</example>
+    public string Amount(double mm)
+    {
+        double step = Units == UnitSystem.Mm ? 0.1 : MmPerInch / InchDenominator;
+        return mm < step - HairMm ? $"less than {Text(step)}" : Text(Math.Ceiling((mm - HairMm) / step) * step);
+    }
 
     /// <summary>Writes a length without its unit.</summary>
     /// <param name="mm">Length, mm; may be negative.</param>
@@ -42,6 +46,9 @@ public sealed record LengthFormat(UnitSystem Units = UnitSystem.Mm, int InchDeno
     public double Shown(double mm) => Units == UnitSystem.Mm
         ? Math.Round(mm, 1, MidpointRounding.AwayFromZero)
         : Ticks(mm) * MmPerInch / InchDenominator;
+
+    /// <summary>What is taken for noise of the arithmetic, mm.</summary>
+    private const double HairMm = 1e-6;
 
     private static string Decimal(double mm)
     {

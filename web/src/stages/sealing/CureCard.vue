@@ -56,7 +56,13 @@ const span = (h: number | null) =>
       :look="states.some((s) => s.hours === null)"
       :wrong="cure.wrong.value"
     />
-    <p v-for="w in cure.answer.value?.warnings ?? []" :key="w" class="warn">{{ w }}</p>
+    <p
+      v-for="w in (cure.answer.value?.warnings ?? []).filter((w) => w !== cure.answer.value!.result.verdict)"
+      :key="w"
+      class="warn"
+    >
+      {{ w }}
+    </p>
     <table v-if="states.length > 0" class="figures">
       <tbody>
         <tr v-for="s in states" :key="s.state">

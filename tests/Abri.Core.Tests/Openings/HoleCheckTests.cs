@@ -66,8 +66,12 @@ public class HoleCheckTests
         {
             Fitting fitting = Roofs.Vent() with
             {
-                CutOut = new RoundedRectangle(w, h, radius), Neck = new RoundedRectangle(w - (slack / 10d), h - (slack / 10d), radius), Flange = new RoundedRectangle(w + 70, h + 70, 0),
-                ToleranceMinusMm = minus / 10d, TolerancePlusMm = plus / 10d, Screws = null,
+                CutOut = new RoundedRectangle(w, h, radius),
+                Neck = new RoundedRectangle(w - (slack / 10d), h - (slack / 10d), radius),
+                Flange = new RoundedRectangle(w + 70, h + 70, 0),
+                ToleranceMinusMm = minus / 10d,
+                TolerancePlusMm = plus / 10d,
+                Screws = null,
             };
             var range = HoleRange.Of(Frame.Of(fitting, 0));
             double width = w + dw, height = h + dh, diagonal = Math.Sqrt((width * width) + (height * height)) - (2 * radius * (Math.Sqrt(2) - 1));

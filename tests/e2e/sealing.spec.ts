@@ -51,8 +51,8 @@ test('the air of the vehicle says what draws and what is missing', async ({ page
   await stage(page, 'Openings')
   const card = page.getByTestId('draught')
   await expect(card).toContainText('Vent over the glaze bench draws out, nearest to Glaze bench; air comes in at Heater grille')
-  await card.getByLabel('Floor, m2').fill('12')
-  await card.getByLabel('Floor, m2').press('Tab')
+  await card.getByLabel('Floor, m²').fill('12')
+  await card.getByLabel('Floor, m²').press('Tab')
   await expect(card).toContainText('You still need 2500 mm² of permanent vent area high up')
 })
 

@@ -144,7 +144,7 @@ async function add() {
         >{{ t('walkaround.overall') }}<input v-model="form.overall" class="field" data-meter="distanceMm"
       /></label>
     </details>
-    <table v-if="twice.length > 0" class="figures" data-testid="twice">
+    <table v-if="twice.length > 0" class="figures twice" data-testid="twice">
       <tbody>
         <tr v-for="pair in twice" :key="pair.name" :class="{ asks: pair.asks }">
           <td>{{ pair.name }}</td>
@@ -199,6 +199,14 @@ summary {
   color: var(--teal);
   font-weight: 500;
   cursor: pointer;
+}
+/* The panel beside the drawing is narrow: the question stands below the two readings. */
+.twice tr {
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+}
+.twice td:nth-child(4) {
+  grid-column: 1 / -1;
 }
 .answers {
   display: flex;

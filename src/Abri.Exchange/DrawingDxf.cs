@@ -97,6 +97,6 @@ public static class DrawingDxf
 
     private static string Name(Layer layer) => layer.ToString().ToUpperInvariant();
 
-    /// <summary>Release 12 knows no Unicode and one line per value.</summary>
-    private static string Ascii(string text) => new([.. text.Select(c => c is >= ' ' and <= '~' ? c : '?')]);
+    /// <summary>Release 12 is ASCII with one line per value: other letters are written by their number, as <c>\U+00DF</c>, which programs that draw read back.</summary>
+    private static string Ascii(string text) => string.Concat(text.Select(c => c is >= ' ' and <= '~' ? c.ToString() : char.IsControl(c) ? " " : $"\\U+{(int)c:X4}"));
 }

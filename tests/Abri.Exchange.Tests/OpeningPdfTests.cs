@@ -1,4 +1,5 @@
 using Abri.Core.Geometry;
+using Abri.Core.Shell;
 using Abri.Exchange.Pdf;
 
 namespace Abri.Exchange.Tests;
@@ -24,7 +25,8 @@ public class OpeningPdfTests
     public void The_check_bar_on_every_template_page_is_100_mm_long(Paper paper)
     {
         byte[] pdf = OpeningPdf.Write(Sample.Sheet(ViewedFrom.Outside), paper);
-        for (int page = 2; page <= Poppler.Info(pdf, 1).Pages; page++)
+        int pages = Poppler.Info(pdf, 1).Pages;
+        for (int page = pages - OpeningPdf.TilingOn(paper, Sample.Sheet(ViewedFrom.Outside).Drawing).Tiles.Count + 1; page <= pages; page++)
         {
             var (width, height, grey) = Poppler.Raster(pdf, page);
             // The bar starts at the left margin, in the footer, in black.
@@ -67,6 +69,88 @@ public class OpeningPdfTests
         string inches = Poppler.Text(OpeningPdf.Write(Sample.Sheet(ViewedFrom.Inside, new LengthFormat(UnitSystem.Inch)), Paper.Letter));
         Assert.Contains("2 7/8\"", inches);
         Assert.Contains("4 inches", inches);
+    }
+
+    public static TheoryData<PanelKind, ViewedFrom, Paper, bool> Sheets()
+    {
+        var sheets = new TheoryData<PanelKind, ViewedFrom, Paper, bool>();
+        foreach (PanelKind kind in new[] { PanelKind.Roof, PanelKind.Left, PanelKind.Right, PanelKind.RearLeftDoor, PanelKind.Floor })
+        {
+            foreach (ViewedFrom view in Enum.GetValues<ViewedFrom>())
+            {
+                foreach (Paper paper in Enum.GetValues<Paper>()) sheets.Add(kind, view, paper, (int)kind % 2 == (int)view);
+            }
+        }
+        return sheets;
+    }
+
+    [Theory] // Where words come to lie is asked of poppler's pdftotext: none is off its page, and none over another on the page of figures
+    [MemberData(nameof(Sheets))]
+    public void Every_word_is_on_the_page_and_none_lies_over_another(PanelKind kind, ViewedFrom view, Paper paper, bool inch)
+    {
+        OpeningSheet sheet = Sample.Sheet(
+            view, inch ? new LengthFormat(UnitSystem.Inch) : null, kind: kind, name: "A vent with a name that is as long as names of openings may be, and still readable", vehicle: "The long grey bus that stood behind the barn for eleven years");
+        byte[] pdf = OpeningPdf.Write(sheet, paper);
+        int templates = OpeningPdf.TilingOn(paper, sheet.Drawing).Tiles.Count, pages = Poppler.Info(pdf, 1).Pages;
+        var words = Poppler.Words(pdf);
+        var sizes = Enumerable.Range(1, pages).ToDictionary(n => n, n => Poppler.Info(pdf, n));
+        Assert.All(words, w =>
+        {
+            (_, double width, double height) = sizes[w.Page];
+            Assert.True(w.Box is { SMinMm: >= 0, TMinMm: >= 0 } && w.Box.SMaxMm <= width && w.Box.TMaxMm <= height, $"{w.Word} on page {w.Page} lies off it: {w.Box}");
+        });
+        foreach (var page in words.Where(w => w.Page <= pages - templates).GroupBy(w => w.Page))
+        {
+            var all = page.ToList();
+            for (int i = 0; i < all.Count; i++)
+            {
+                // Boxes hold the room above and below letters too; what overlaps by more than a third of a line is unreadable.
+                foreach (var other in all.Skip(i + 1).Where(o => o.Box.Grown(-1).Overlaps(all[i].Box.Grown(-1))))
+                    Assert.Fail($"{all[i].Word} and {other.Word} lie over each other on page {page.Key}.");
+            }
+        }
+        string up = kind is PanelKind.Roof or PanelKind.Floor ? "LEFT" : "UP";
+        Assert.Equal(templates, words.Where(w => w.Page > pages - templates && w.Word == up).Select(w => w.Page).Distinct().Count());
+    }
+
+    [Fact]
+    public void A_wall_has_across_and_up_where_a_roof_has_along_and_across()
+    {
+        string Text(PanelKind kind) => string.Join(" ", Poppler.Words(OpeningPdf.Write(Sample.Sheet(ViewedFrom.Outside, kind: kind), Paper.A4)).Select(w => w.Word));
+        Assert.Contains("400 mm along by 400 mm across", Text(PanelKind.Roof));
+        Assert.Contains("400 mm across by 400 mm up", Text(PanelKind.Left));
+        Assert.DoesNotContain("along by", Text(PanelKind.RearLeftDoor));
+    }
+
+    [Theory] // Names as people write them, read back by poppler
+    [InlineData("Größe Łódź Žluťoučký Đà Nẵng")]
+    [InlineData("Ελλάδα")]
+    [InlineData("Київ")]
+    [InlineData("屋根の窓")]
+    [InlineData("지붕창")]
+    [InlineData("½ “q” → ≤ 5°")]
+    public void Names_print_in_the_letters_in_which_they_are_written(string name) =>
+        Assert.Contains(name.Replace(" ", ""), Poppler.Text(OpeningPdf.Write(Sample.Sheet(ViewedFrom.Outside, name: name), Paper.A4)).Replace(" ", ""));
+
+    [Theory] // A letter without a picture would be drawn as an empty box, number 0 of its typeface
+    [InlineData("שלום")]
+    [InlineData("سقف")]
+    [InlineData("Größe")]
+    [InlineData("屋根")]
+    public void Each_letter_is_drawn_from_a_typeface_that_has_it(string text) =>
+        Assert.All(ShippedFonts.Runs(text, true), run => Assert.DoesNotContain((ushort)0, run.Face.Letters.GetGlyphs(run.Text)));
+
+    [Fact]
+    public void An_inch_sheet_has_millimetres_only_beside_its_drills_and_at_its_check_bar()
+    {
+        string text = string.Join(" ", Poppler.Words(OpeningPdf.Write(Sample.Sheet(ViewedFrom.Outside, new LengthFormat(UnitSystem.Inch)), Paper.Letter)).Select(w => w.Word));
+        Assert.Contains("Start holes 15/32\" (12 mm); 4 through-holes 1/8\" (3 mm)", text);
+        Assert.Contains("16 pilot holes 3/32\" (2.5 mm)", text);
+        // 1/16 inch is kept all round: 15 3/4 (400) less 1/8.
+        Assert.Contains("Keep the blade 1/16\" inside", text);
+        Assert.Contains("First cut: 15 5/8\" along by 15 5/8\" across", text);
+        string rest = text.Replace("(12 mm)", "").Replace("(3 mm)", "").Replace("(2.5 mm)", "").Replace("Check bar 100 mm", "");
+        Assert.DoesNotContain(" mm", rest);
     }
 
     private static int RunFrom(byte[] grey, int width, int row, int from)

@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
+using Abri.Core.Geometry;
 
 namespace Abri.Exchange.Tests;
 
@@ -36,6 +37,23 @@ internal static class Poppler
     }
 
     public static string Text(byte[] pdf) => WithFile(pdf, file => System.Text.Encoding.UTF8.GetString(Run("pdftotext", "-layout", file, "-")));
+
+    /// <summary>Each word of a document with its page and its place there, mm from the top left.</summary>
+    public static IReadOnlyList<(int Page, string Word, PanelBox Box)> Words(byte[] pdf)
+    {
+        string html = WithFile(pdf, file => System.Text.Encoding.UTF8.GetString(Run("pdftotext", "-bbox", file, "-")));
+        const double mm = 25.4 / 72;
+        var words = new List<(int, string, PanelBox)>();
+        int page = 0;
+        foreach (string line in html.Split('\n').Select(l => l.Trim()))
+        {
+            if (line.StartsWith("<page ")) page++;
+            if (!line.StartsWith("<word ")) continue;
+            double At(string name) => double.Parse(line.Split($"{name}=\"")[1].Split('"')[0], CultureInfo.InvariantCulture) * mm;
+            words.Add((page, System.Net.WebUtility.HtmlDecode(line.Split('>')[1].Split('<')[0]), new PanelBox(At("xMin"), At("xMax"), At("yMin"), At("yMax"))));
+        }
+        return words;
+    }
 
     private static T WithFile<T>(byte[] pdf, Func<string, T> use)
     {

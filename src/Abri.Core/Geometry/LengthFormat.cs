@@ -37,6 +37,14 @@ public sealed record LengthFormat(UnitSystem Units = UnitSystem.Mm, int InchDeno
         return mm < step - HairMm ? $"less than {Text(step)}" : Text(Math.Ceiling((mm - HairMm) / step) * step);
     }
 
+    /// <summary>Writes the size of a drill: in inches to its own steps of 1/64, with the millimetres beside.</summary>
+    /// <param name="mm">Diameter, mm.</param>
+    /// <example>12 mm in inches: <c>15/32" (12 mm)</c>.</example>
+    public string Drill(double mm) => Units == UnitSystem.Mm ? Text(mm) : $"{(this with { InchDenominator = DrillDenominator }).Text(mm)} ({Millimetres.Text(mm)})";
+
+    /// <summary>Drills in inches come in 64ths.</summary>
+    private const int DrillDenominator = 64;
+
     /// <summary>Writes a length without its unit.</summary>
     /// <param name="mm">Length, mm; may be negative.</param>
     public string Number(double mm) => Units == UnitSystem.Mm ? Decimal(mm) : Fraction(mm);

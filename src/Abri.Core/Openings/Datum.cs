@@ -13,43 +13,35 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
     /// The nearest edge that a tape can hook on one side of a cut-out: inside, the ribs and rails that stand in from the
     /// skin; outside, seams, gutters and the edge of the panel.
     /// </summary>
-    public static Datum On(Side side, PanelBox cut, Ground ground, ViewedFrom from)
+    /// <param name="side">The side.</param>
+    /// <param name="first">Lower, or front, end of the cut line.</param>
+    /// <param name="second">Its other end.</param>
+    /// <param name="ground">The panel and what stands on it.</param>
+    /// <param name="from">From which side the metal is marked.</param>
+    public static Datum On(Side side, PanelPoint first, PanelPoint second, Ground ground, ViewedFrom from)
     {
         IEnumerable<Datum> hooked = ground.Obstacles
             .Where(o => CanHook(o.Member.Kind, from))
-            .Select(o => Across(o.Member.Name, o.Outline, side, cut))
+            .Select(o => Across(o.Member.Name, o.Outline, side, first, second))
             .OfType<Datum>();
-        Datum? nearest = hooked.MinBy(d => DistanceMm(d, side, cut));
-        return nearest ?? Edge(side, cut, ground.Site.Panel);
+        bool along = side is Side.Front or Side.Rear;
+        // Distance at the end where the edge is further away.
+        Datum? nearest = hooked.MinBy(d => Math.Max(Math.Abs(d.FirstMm - Ordinate(first, along)), Math.Abs(d.SecondMm - Ordinate(second, along))));
+        return nearest ?? Edge(side, first, second, ground.Site.Panel);
     }
 
-    /// <summary>Distance from the cut line at the end where the edge is further away, mm.</summary>
-    private static double DistanceMm(Datum datum, Side side, PanelBox cut)
-    {
-        double line = LineMm(side, cut);
-        return Math.Max(Math.Abs(datum.FirstMm - line), Math.Abs(datum.SecondMm - line));
-    }
-
-    /// <summary>Where the cut line of a side lies, mm.</summary>
-    public static double LineMm(Side side, PanelBox cut) => side switch
-    {
-        Side.Front => cut.SMinMm,
-        Side.Rear => cut.SMaxMm,
-        Side.Top => cut.TMaxMm,
-        _ => cut.TMinMm,
-    };
+    private static double Ordinate(PanelPoint p, bool along) => along ? p.SMm : p.TMm;
 
     private static bool CanHook(MemberKind kind, ViewedFrom from) => from == ViewedFrom.Outside
         ? kind is MemberKind.Seam or MemberKind.RainGutter
         : kind is MemberKind.Pillar or MemberKind.CantRail or MemberKind.RoofBow or MemberKind.SideRib or MemberKind.Bearer or MemberKind.SlidingDoorRail;
 
-    private static Datum? Across(string name, IReadOnlyList<PanelPoint> outline, Side side, PanelBox cut)
+    private static Datum? Across(string name, IReadOnlyList<PanelPoint> outline, Side side, PanelPoint first, PanelPoint second)
     {
         bool along = side is Side.Front or Side.Rear;
-        double line = LineMm(side, cut);
         int sign = side is Side.Rear or Side.Top ? 1 : -1;
-        double? first = Hit(outline, along, along ? cut.TMinMm : cut.SMinMm, line, sign), second = Hit(outline, along, along ? cut.TMaxMm : cut.SMaxMm, line, sign);
-        return first is { } a && second is { } b ? new Datum(name, a, b) : null;
+        return Hit(outline, along, Ordinate(first, !along), Ordinate(first, along), sign) is { } a && Hit(outline, along, Ordinate(second, !along), Ordinate(second, along), sign) is { } b
+            ? new Datum(name, a, b) : null;
     }
 
     /// <summary>Where a line square to the cut edge first meets an outline, going outwards.</summary>
@@ -68,11 +60,12 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
         return nearest;
     }
 
-    private static Datum Edge(Side side, PanelBox cut, Panel panel)
+    private static Datum Edge(Side side, PanelPoint first, PanelPoint second, Panel panel)
     {
         string name = $"{panel.Facing.Name(side)} edge of the {(panel.Kind == PanelKind.Roof ? "roof" : "panel")}";
-        if (Across(name, panel.Outline, side, cut) is { } datum) return datum;
-        double edge = LineMm(side, panel.Box);
+        if (Across(name, panel.Outline, side, first, second) is { } datum) return datum;
+        PanelBox box = panel.Box;
+        double edge = side switch { Side.Front => box.SMinMm, Side.Rear => box.SMaxMm, Side.Top => box.TMaxMm, _ => box.TMinMm };
         return new Datum(name, edge, edge);
     }
 }

@@ -16,24 +16,21 @@ public sealed record RibTrim(string Rib, PanelPoint From, PanelPoint To, double 
     public const double UsualMm = 38;
 
     /// <summary>The cuts on all secondary ribs that reach into the cut-out.</summary>
-    internal static IReadOnlyList<RibTrim> Of(Ground ground, PanelPoint centre)
+    internal static IReadOnlyList<RibTrim> Of(Ground ground, FrameOnSkin skin)
     {
         if (ground.Site.RibInTheWay == RibInTheWay.Keep) return [];
-        PanelBox cut = ground.Fitting.CutOut.BoxAt(centre);
-        PanelBox room = cut.Grown(UsualMm);
-        if (ground.Fitting.Halves?.InnerFrame is { } frame)
-        {
-            PanelBox inner = frame.BoxAt(centre);
-            room = new PanelBox(Math.Min(room.SMinMm, inner.SMinMm), Math.Max(room.SMaxMm, inner.SMaxMm), Math.Min(room.TMinMm, inner.TMinMm), Math.Max(room.TMaxMm, inner.TMaxMm));
-        }
+        RoundedRectangle cutOut = ground.Fitting.CutOut;
+        PanelBox cut = skin.BoxOf(cutOut.WidthMm, cutOut.HeightMm);
+        PanelBox room = skin.BoxOf(
+            Math.Max(cutOut.WidthMm + (2 * UsualMm), ground.Fitting.Halves?.InnerFrame?.WidthMm ?? 0), Math.Max(cutOut.HeightMm + (2 * UsualMm), ground.Fitting.Halves?.InnerFrame?.HeightMm ?? 0));
         var trims = new List<RibTrim>();
         foreach (Obstacle rib in ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o)))
         {
             PanelBox box = rib.Box;
             bool alongT = box.HeightMm >= box.WidthMm;
             IEnumerable<(double At, double Back)> ends = alongT
-                ? new[] { (room.TMinMm, cut.TMinMm - room.TMinMm), (room.TMaxMm, room.TMaxMm - cut.TMaxMm) }.Where(e => e.Item1 > box.TMinMm && e.Item1 < box.TMaxMm)
-                : new[] { (room.SMinMm, cut.SMinMm - room.SMinMm), (room.SMaxMm, room.SMaxMm - cut.SMaxMm) }.Where(e => e.Item1 > box.SMinMm && e.Item1 < box.SMaxMm);
+                ? new[] { (room.TMinMm, skin.TapeMm(false, room.TMinMm, cut.TMinMm)), (room.TMaxMm, skin.TapeMm(false, cut.TMaxMm, room.TMaxMm)) }.Where(e => e.Item1 > box.TMinMm && e.Item1 < box.TMaxMm)
+                : new[] { (room.SMinMm, skin.TapeMm(true, room.SMinMm, cut.SMinMm)), (room.SMaxMm, skin.TapeMm(true, cut.SMaxMm, room.SMaxMm)) }.Where(e => e.Item1 > box.SMinMm && e.Item1 < box.SMaxMm);
             trims.AddRange(ends.Select(e => alongT
                 ? new RibTrim(rib.Member.Name, new PanelPoint(box.SMinMm, e.At), new PanelPoint(box.SMaxMm, e.At), e.Back)
                 : new RibTrim(rib.Member.Name, new PanelPoint(e.At, box.TMinMm), new PanelPoint(e.At, box.TMaxMm), e.Back)));

@@ -98,7 +98,7 @@ public static class OpeningProcedure
                 Cautions = OutCautions,
                 Holds = [HoldPoint.Seen("Looked over; damage is claimed until (date)"), HoldPoint.Within("Width of the part that passes the hole", fitting.Neck.WidthMm, 1, "mm"), HoldPoint.Within("Height of it", fitting.Neck.HeightMm, 1, "mm")],
             };
-            yield return Step("Look behind the panel", $"Take the lining off, look and feel behind the whole cut-out; drill the {marked.ThroughHoles.Count} through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", $"Drill {lengths.Text(marked.ThroughHoles[0].DiameterMm)}") with
+            yield return Step("Look behind the panel", $"Take the lining off, look and feel behind the whole cut-out; drill the {marked.ThroughHoles.Count} through-holes from inside once nothing is there.", 20, WorkPlace.Inside, "Torch", $"Drill {marked.ThroughHoles[0].Drill}") with
             {
                 Cautions = ["Wiring, pipes, fuel lines and airbags are where nobody drew them."],
                 Holds = [HoldPoint.Seen("Nothing runs behind the cut-out")],
@@ -133,7 +133,7 @@ public static class OpeningProcedure
             {
                 foreach (WorkStep step in Prepared()) yield return step;
             }
-            yield return Step("Cut", $"Start holes of {lengths.Text(marked.StartHoles[0].DiameterMm)} inside the corners. {(work.Schools.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, $"Drill {lengths.Text(marked.StartHoles[0].DiameterMm)}", "Jigsaw, fresh metal blade", "Dust sheet") with
+            yield return Step("Cut", $"Start holes of {marked.StartHoles[0].Drill} inside the corners. {(work.Schools.CutSize == CutSize.WasteSide ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {lengths.Text(marked.PerimeterMm)} of cut. Tape the cut behind the blade, so that the piece cannot drop.", marked.PerimeterMm / CutMmPerMinute, Out, $"Drill {marked.StartHoles[0].Drill}", "Jigsaw, fresh metal blade", "Dust sheet") with
             {
                 People = marked.PerimeterMm > 2500 ? 2 : 1,
                 Cautions = [.. CutCautions, .. OutCautions],
@@ -216,7 +216,7 @@ public static class OpeningProcedure
         private IEnumerable<WorkStep> Screwed()
         {
             int screws = marked.ScrewHoles.Count;
-            string pilot = screws == 0 ? "mark its fasteners" : $"{screws} pilot holes of {lengths.Text(fitting.Screws!.PilotMm)}";
+            string pilot = screws == 0 ? "mark its fasteners" : $"{screws} pilot holes of {lengths.Drill(fitting.Screws!.PilotMm)}";
             yield return Step("Dry fit", $"Set it in, {pilot}; mark front. {seat.Verdict}", 15 + screws, Out, "Drill") with { Cautions = OutCautions, Weather = Dry };
             yield return Bedding();
             yield return Step("Set it and draw it down", $"Set it straight, {(screws == 0 ? "its fasteners" : $"{screws} screws")} by hand from the middle of opposite sides outwards, in two rounds; stop when the bedding shows all round, before it squeezes dry.", 10 + (screws * MinutesPerScrew), Out, "Hand driver") with

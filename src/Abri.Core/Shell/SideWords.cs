@@ -18,6 +18,12 @@ public static class SideWords
         _ => "lower",
     };
 
+    /// <summary>The ways in which a size is said: along and across a roof or floor, across and up a wall or door.</summary>
+    public static (string Width, string Height) Ways(this Facing facing) => facing is Facing.Up or Facing.Down ? ("along", "across") : ("across", "up");
+
+    /// <summary>What the centre lines are called: the one that parts front and rear (right and left at the rear), then the other.</summary>
+    public static (string Across, string Along) CentreLines(this Facing facing) => facing is Facing.Up or Facing.Down ? ("across", "along") : ("upright", "level");
+
     /// <summary>The way to the side.</summary>
     public static string Towards(this Facing facing, Side side) => facing.Name(side) switch
     {

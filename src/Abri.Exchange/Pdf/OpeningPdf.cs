@@ -24,12 +24,12 @@ public static class OpeningPdf
         {
             Tiling tiling = TilingOn(paper, sheet.Drawing);
             (double width, double height) = paper.SizeMm();
-            using (var page = new Page(document, width, height)) FiguresPage.Draw(page, sheet, tiling);
+            using (var flow = new Flow(document, width, height)) FiguresPage.Draw(flow, sheet, tiling);
             foreach (Tile tile in tiling.Tiles)
             {
                 using var page = new Page(document, tiling.TileWidthMm + (2 * Page.MarginMm), tiling.TileHeightMm + (2 * Page.MarginMm) + FooterMm);
                 TemplatePage(page, sheet.Vehicle, sheet.Drawing, sheet.Lengths, tiling, tile);
-                Compass(page, sheet, page.WidthMm - Page.MarginMm - 46, Page.MarginMm + tiling.TileHeightMm + 19);
+                Compass(page, sheet, page.WidthMm - Page.MarginMm - 46, page.HeightMm - Page.MarginMm - (FooterMm / 2));
             }
             document.Close();
         }
@@ -73,7 +73,7 @@ public static class OpeningPdf
         double footer = frame.TMaxMm + 7;
         page.CheckBar(Page.MarginMm, footer + 2, 100, "Check bar 100 mm: measure it before you cut. Print at 100 %, never fitted to the page.");
         if (lengths.Units == UnitSystem.Inch) page.CheckBar(Page.MarginMm, footer + 9, 4 * LengthFormat.MmPerInch, "4 inches");
-        page.Text($"{vehicle}: {drawing.Title}, page {tile.Name}", Page.MarginMm, footer + 15, 3, true);
+        page.TextWithin($"Page {tile.Name}. {vehicle}: {drawing.Title}", Page.MarginMm, footer + 15, page.WidthMm - (2 * Page.MarginMm) - 80, 3, true);
         Map(page, tiling, tile, page.WidthMm - Page.MarginMm - 14, footer - 3);
     }
 
@@ -85,10 +85,11 @@ public static class OpeningPdf
         page.Circle(pen, x, y, 2);
     }
 
-    /// <summary>Arrows to the vehicle's front and left; up on a wall; right and up on the rear.</summary>
-    internal static void Compass(Page page, OpeningSheet sheet, double x, double y)
+    /// <summary>Arrows to the vehicle's front and left; up on a wall; right and up on the rear. The upright one is centred on y, whichever way it points.</summary>
+    internal static void Compass(Page page, OpeningSheet sheet, double x, double middleMm)
     {
         var view = PanelView.Of(sheet.Facing, sheet.SettingOut.View);
+        double y = middleMm + (view.TSign * (Page.ArrowMm + Page.WordMm) / 2);
         page.Arrow(x, y, -view.SSign, 0, sheet.Facing is Facing.Rear or Facing.Front ? "RIGHT SIDE" : "FRONT");
         page.Arrow(x, y, 0, -view.TSign, sheet.Facing is Facing.Up or Facing.Down ? "LEFT SIDE" : "UP");
     }

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using SkiaSharp;
+using SkiaSharp.HarfBuzz;
 
 namespace Abri.Exchange.Pdf;
 
@@ -7,6 +8,10 @@ namespace Abri.Exchange.Pdf;
 internal sealed class Page : IDisposable
 {
     public const double MarginMm = 8;
+
+    /// <summary>Length of an arrow, and what its word takes beyond it where it points up or down, mm.</summary>
+    public const double ArrowMm = 12, WordMm = 3.6;
+
     private const float PointsPerMm = (float)(72 / LengthFormat.MmPerInch);
 
     public static readonly SKColor Black = SKColors.Black;
@@ -53,44 +58,86 @@ internal sealed class Page : IDisposable
 
     public void Text(string text, double x, double y, double sizeMm, bool strong = false, SKColor? colour = null, SKTextAlign align = SKTextAlign.Left)
     {
-        using SKFont font = ShippedFonts.Of(sizeMm, strong);
         using var paint = new SKPaint { Color = colour ?? Ink };
-        canvas.DrawText(text, (float)x, (float)y, align, font, paint);
+        double at = align switch { SKTextAlign.Right => x - WidthOf(text, sizeMm, strong), SKTextAlign.Center => x - (WidthOf(text, sizeMm, strong) / 2), _ => x };
+        foreach (TextRun run in ShippedFonts.Runs(text, strong))
+        {
+            using SKFont font = run.Face.Of(sizeMm);
+            if (run.Face.Shaped)
+            {
+                using var shaper = new SKShaper(run.Face.Typeface);
+                canvas.DrawShapedText(shaper, run.Text, (float)at, (float)y, SKTextAlign.Left, font, paint);
+            }
+            else
+            {
+                canvas.DrawText(run.Text, (float)at, (float)y, SKTextAlign.Left, font, paint);
+            }
+            at += WidthOf(run, sizeMm);
+        }
     }
 
-    /// <summary>Writes a paragraph and returns where the next may start.</summary>
-    public double Paragraph(string text, double x, double y, double widthMm, double sizeMm, bool strong = false, SKColor? colour = null)
+    /// <summary>As <see cref="Text"/>, cut off with dots where it is wider than its room.</summary>
+    public void TextWithin(string text, double x, double y, double widthMm, double sizeMm, bool strong = false)
     {
-        using SKFont font = ShippedFonts.Of(sizeMm, strong);
+        string shown = text;
+        for (string[] letters = [.. ShippedFonts.Letters(text)]; letters.Length > 0 && WidthOf(shown, sizeMm, strong) > widthMm;) shown = string.Concat(letters = letters[..^1]).TrimEnd() + "...";
+        Text(shown, x, y, sizeMm, strong);
+    }
+
+    /// <summary>Width of a text in a line, mm.</summary>
+    public static double WidthOf(string text, double sizeMm, bool strong) => ShippedFonts.Runs(text, strong).Sum(run => WidthOf(run, sizeMm));
+
+    private static double WidthOf(TextRun run, double sizeMm)
+    {
+        using SKFont font = run.Face.Of(sizeMm);
+        if (!run.Face.Shaped) return font.MeasureText(run.Text);
+        using var shaper = new SKShaper(run.Face.Typeface);
+        return shaper.Shape(run.Text, font).Width;
+    }
+
+    /// <summary>A text in lines of at most a width; a word that is wider is broken within.</summary>
+    public static IEnumerable<string> Broken(string text, double widthMm, double sizeMm, bool strong)
+    {
         string line = "";
-        foreach (string word in text.Split(' '))
+        foreach (string word in text.Split(' ', '\n').SelectMany(w => Pieces(w, widthMm, sizeMm, strong)))
         {
             string longer = line.Length == 0 ? word : $"{line} {word}";
-            if (line.Length > 0 && font.MeasureText(longer) > widthMm)
+            if (line.Length > 0 && WidthOf(longer, sizeMm, strong) > widthMm)
             {
-                Text(line, x, y, sizeMm, strong, colour);
-                (line, y) = (word, y + (sizeMm * 1.35));
+                yield return line;
+                line = word;
             }
             else
             {
                 line = longer;
             }
         }
-        Text(line, x, y, sizeMm, strong, colour);
-        return y + (sizeMm * 1.35);
+        yield return line;
+    }
+
+    private static List<string> Pieces(string word, double widthMm, double sizeMm, bool strong)
+    {
+        if (WidthOf(word, sizeMm, strong) <= widthMm) return [word];
+        var pieces = new List<string> { "" };
+        foreach (string letter in ShippedFonts.Letters(word))
+        {
+            if (WidthOf(pieces[^1] + letter, sizeMm, strong) > widthMm) pieces.Add(letter);
+            else pieces[^1] += letter;
+        }
+        return pieces;
     }
 
     /// <summary>An arrow with its word beyond the head.</summary>
     public void Arrow(double x, double y, int dx, int dy, string word)
     {
-        const double length = 12, head = 2.4;
+        const double head = 2.4;
         using SKPaint pen = Pen(Ink, 0.5);
-        double ex = x + (dx * length), ey = y + (dy * length);
+        double ex = x + (dx * ArrowMm), ey = y + (dy * ArrowMm);
         Line(pen, x, y, ex, ey);
         Line(pen, ex, ey, ex - (dx * head) - (dy * head * 0.6), ey - (dy * head) - (dx * head * 0.6));
         Line(pen, ex, ey, ex - (dx * head) + (dy * head * 0.6), ey - (dy * head) + (dx * head * 0.6));
         SKTextAlign align = dx > 0 ? SKTextAlign.Left : dx < 0 ? SKTextAlign.Right : SKTextAlign.Center;
-        Text(word, ex + (dx * 1.5), ey + (dy < 0 ? -1.2 : dy > 0 ? 3.6 : 1.1), 3.2, true, align: align);
+        Text(word, ex + (dx * 1.5), ey + (dy < 0 ? -1.2 : dy > 0 ? WordMm : 1.1), 3.2, true, align: align);
     }
 
     /// <summary>A bar of known length, to measure before anything is cut.</summary>
@@ -103,7 +150,7 @@ internal sealed class Page : IDisposable
         Text(label, x, y - 2.4, 2.8);
     }
 
-    /// <summary>A drawing laid on the page: a point of it comes to a place, at a scale, cut off at a frame.</summary>
+    /// <summary>A drawing laid on the page: a point of it comes to a place, at a scale, cut off at a frame; its words only where it is in true scale.</summary>
     public void Draw(Drawing drawing, PanelPoint point, double x, double y, double scale, PanelBox frame)
     {
         canvas.Save();
@@ -121,8 +168,9 @@ internal sealed class Page : IDisposable
                 else canvas.DrawArc(around, (float)-arc.EndDeg, (float)(arc.EndDeg - arc.StartDeg), false, pen);
             }
         }
-        foreach (DrawnText text in drawing.Texts)
-            Text(text.Text, X(text.XMm), Y(text.YMm), Math.Max(2.6, text.HeightMm * 1.4 * scale), align: text.Centred ? SKTextAlign.Center : SKTextAlign.Left);
+        // A small picture has no room for them.
+        foreach (DrawnText text in scale == 1 ? drawing.Texts : [])
+            Text(text.Text, X(text.XMm), Y(text.YMm), text.HeightMm * 1.4, align: text.Centred ? SKTextAlign.Center : SKTextAlign.Left);
         canvas.Restore();
     }
 

@@ -31,18 +31,13 @@ public static class ProcedurePdf
 
     private sealed class Sheet(SKDocument document, LengthFormat lengths, double width, double height) : IDisposable
     {
-        private Page page = new(document, width, height);
-        private double y = Page.MarginMm + 6;
+        private readonly Flow flow = new(document, width, height);
 
-        private double Wide => width - (2 * Page.MarginMm);
-
-        public void Dispose() => page.Dispose();
+        public void Dispose() => flow.Dispose();
 
         public void Head(string vehicle, Procedure procedure, DateOnly printedOn)
         {
-            page.Text(procedure.Title, Page.MarginMm, y, 6.4, true);
-            page.Text($"{vehicle}, {printedOn:yyyy-MM-dd}", Page.MarginMm + Wide, y, SizeMm, align: SKTextAlign.Right);
-            y += 7;
+            flow.Head(procedure.Title, $"{vehicle}, {printedOn:yyyy-MM-dd}");
             Paragraph($"Work {Span(procedure.Work)}. The shell stands open {Span(procedure.OpenMinutes)}.", 0);
             Paragraph($"Tools: {string.Join(", ", procedure.Tools)}.", 0);
             Paragraph($"Used up: {string.Join(", ", procedure.Consumables.Select(c => $"{c.Name} {Amount(Math.Round(c.Amount), c.Unit)}"))}.", 0);
@@ -51,14 +46,15 @@ public static class ProcedurePdf
         public void Write(WorkStep step)
         {
             // A step is not torn apart at its title.
-            if (y > height - Page.MarginMm - 40) Turn();
-            y += 3;
-            using (SKPaint rule = Page.Pen(Page.Soft, 0.1)) page.Line(rule, Page.MarginMm, y - 4.4, Page.MarginMm + Wide, y - 4.4);
+            flow.Keep(40);
+            flow.Y += 3;
+            using (SKPaint rule = Page.Pen(Page.Soft, 0.1)) flow.Page.Line(rule, Page.MarginMm, flow.Y - 4.4, Page.MarginMm + flow.Wide, flow.Y - 4.4);
             Box();
             string flags = string.Join(" ", new[] { step.Shell switch { ShellChange.Opens => "OPENS THE SHELL", ShellChange.Closes => "CLOSES THE SHELL", _ => "" }, step.People > 1 ? $"{step.People} people" : "", step.Weather.Dry ? "dry" : "" }.Where(f => f.Length > 0));
-            page.Text($"{step.Number}  {step.Title}", Page.MarginMm + 7, y, 4, true);
-            page.Text($"{flags}  {Length(step.Minutes.Quick)} to {Length(step.Minutes.Slow)}".Trim(), Page.MarginMm + Wide, y, 3, colour: step.Shell == ShellChange.Opens ? Page.Rust : Page.Soft, align: SKTextAlign.Right);
-            y += 5.4;
+            string span = $"{flags}  {Length(step.Minutes.Quick)} to {Length(step.Minutes.Slow)}".Trim();
+            flow.Page.TextWithin($"{step.Number}  {step.Title}", Page.MarginMm + 7, flow.Y, flow.Wide - 11 - Page.WidthOf(span, 3, false), 4, true);
+            flow.Page.Text(span, Page.MarginMm + flow.Wide, flow.Y, 3, colour: step.Shell == ShellChange.Opens ? Page.Rust : Page.Soft, align: SKTextAlign.Right);
+            flow.Y += 5.4;
             Paragraph(step.Do, 7);
             foreach (HoldPoint hold in step.Holds)
             {
@@ -85,22 +81,11 @@ public static class ProcedurePdf
 
         private void Box(double inMm = 0)
         {
-            if (y > height - Page.MarginMm - 6) Turn();
+            flow.Keep(0);
             using SKPaint pen = Page.Pen(Page.Ink, 0.3);
-            page.Frame(pen, new PanelBox(Page.MarginMm + inMm, Page.MarginMm + inMm + 4, y - 3.4, y + 0.6));
+            flow.Page.Frame(pen, new PanelBox(Page.MarginMm + inMm, Page.MarginMm + inMm + 4, flow.Y - 3.4, flow.Y + 0.6));
         }
 
-        private void Paragraph(string text, double inMm, bool strong = false, SKColor? colour = null)
-        {
-            if (y > height - Page.MarginMm - 14) Turn();
-            y = page.Paragraph(text, Page.MarginMm + inMm, y, Wide - inMm, SizeMm, strong, colour) + 0.6;
-        }
-
-        private void Turn()
-        {
-            page.Dispose();
-            page = new Page(document, width, height);
-            y = Page.MarginMm + 6;
-        }
+        private void Paragraph(string text, double inMm, bool strong = false, SKColor? colour = null) => flow.Paragraph(text, inMm, SizeMm, strong, colour);
     }
 }

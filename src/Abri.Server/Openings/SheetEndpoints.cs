@@ -108,10 +108,10 @@ internal static class SheetEndpoints
             var marking = new Marking(view, vehicle.MarkerOffsetMm, StartHoleMm, opening.Schools.CutSize);
             if (!SettingOut.Of(site, opening.Centre, marking).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return problem;
             if (!OpeningVerdict.Of(site, opening.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return problem;
-            Facing facing = panel.Value.Faces ?? Panel.FacingOf(panel.Value.Kind);
             Fitting turned = fitting.Turned(opening.TurnDeg);
+            if (!OpeningDrawing.Of(opening.Name, site.Panel, turned, marked.Result, lengths).IsOk(out Drawing? drawing, out problem)) return problem;
             return new OpeningSheet(
-                vehicle.Name, opening.Name, facing, turned, marked.Result, OpeningDrawing.Of(opening.Name, facing, turned, marked.Result),
+                vehicle.Name, opening.Name, panel.Value.Faces ?? Panel.FacingOf(panel.Value.Kind), turned, marked.Result, drawing,
                 verdict.Result, marked.Warnings, lengths, DateOnly.FromDateTime(clock.GetLocalNow().Date));
         }
     }

@@ -48,15 +48,16 @@ public class SettingOutTests
         Assert.Equal(692.5 - (560 + (40 * 1150 / 1700.0)), front.TapeToMm, 6);
     }
 
-    [Fact] // Arc length by hand: R 3000, from 850 to 300 off the crown: 3000 (asin(0.28333) - asin(0.1)) = 561.2 mm
+    [Fact] // By hand: R 3000; the edge at 850 is 3000 asin(0.28333) = 861.9 from the crown, the middle at 100.0, the line 2 x 3000 asin(200/6000) / 2 = 200.1 further: 561.6 mm
     public void On_a_crowned_roof_the_tape_follows_the_skin()
     {
         var site = new Site(Roofs.Flat() with { ArcRadiusAcrossMm = 3000 }, Roofs.Bows(), Roofs.Vent());
         Assert.True(SettingOut.Of(site, MiddleOfBayB, Inside).IsOk(out var sheet, out _));
         CutLine left = sheet.Result.CutLines.Single(l => l.Side == Side.Top);
-        double chords = Enumerable.Range(0, 5500).Sum(i => Chord(3000, 300 + (i * 0.1), 300 + ((i + 1) * 0.1)));
-        Assert.Equal(chords, left.TapeFromMm, 3);
-        Assert.InRange(left.TapeFromMm, 560, 563);
+        Assert.Equal(3000 * (Math.Asin(850 / 3000.0) - Math.Asin(100 / 3000.0) - Math.Asin(200 / 3000.0)), left.TapeFromMm, 6);
+        Assert.InRange(left.TapeFromMm, 561.5, 561.8);
+        Assert.Equal(400.3, sheet.Result.LinesHeightMm, 1);
+        Assert.Equal(400, sheet.Result.LinesWidthMm);
     }
 
     [Fact] // Rounded rectangle by hand: 2 (1000 + 400) - (8 - 2 pi) 80 = 2662.65
@@ -131,19 +132,13 @@ public class SettingOutTests
     public void The_template_is_drawn_with_true_arcs_round_its_own_centre()
     {
         SettingOutSheet sheet = Mark(Roofs.Bows(), Inside);
-        var drawing = OpeningDrawing.Of("Vent", Facing.Up, Roofs.Vent(), sheet);
+        Drawing drawing = OpeningDrawing.Of("Vent", Roofs.Flat(), Roofs.Vent(), sheet, LengthFormat.Millimetres).Value!;
         Assert.Equal(4, drawing.Arcs.Count(a => a.Layer == Layer.Cut && a.RadiusMm == 20 && a.EndDeg - a.StartDeg == 90));
         double drawn = drawing.Lines.Where(l => l.Layer == Layer.Cut).Sum(l => Math.Sqrt(Math.Pow(l.X2Mm - l.X1Mm, 2) + Math.Pow(l.Y2Mm - l.Y1Mm, 2)))
             + drawing.Arcs.Where(a => a.Layer == Layer.Cut).Sum(a => a.RadiusMm * Math.PI / 2);
         Assert.Equal(sheet.PerimeterMm, drawn, 9);
         // Bow 1 lies 72.5 in front of the front line: drawn, so that the template can be laid against it.
         Assert.Contains(drawing.Lines, l => l.Layer == Layer.Datum && Math.Abs(l.X1Mm + 272.5) < 1e-9 && Math.Abs(l.X2Mm + 272.5) < 1e-9);
-    }
-
-    private static double Chord(double r, double a, double b)
-    {
-        double ha = Math.Sqrt((r * r) - (a * a)), hb = Math.Sqrt((r * r) - (b * b));
-        return Math.Sqrt(Math.Pow(b - a, 2) + Math.Pow(hb - ha, 2));
     }
 
     [Theory] // Round, slotted, nearly round and square: four holes apart from one another, each at least a drill's width inside the edge

@@ -2371,6 +2371,7 @@ export interface components {
             centre: components["schemas"]["PanelPoint"];
             /** Format: double */
             diameterMm: number;
+            drill: string;
         };
         DryingInput: {
             readings: components["schemas"]["MoistureReading"][];
@@ -3520,6 +3521,10 @@ export interface components {
             startHoles: components["schemas"]["DrilledHole"][];
             throughHoles: components["schemas"]["DrilledHole"][];
             screwHoles: components["schemas"]["DrilledHole"][];
+            /** Format: double */
+            linesWidthMm: number;
+            /** Format: double */
+            linesHeightMm: number;
             /** Format: double */
             diagonalMm: number;
             /** Format: double */

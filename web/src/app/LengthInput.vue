@@ -24,34 +24,36 @@ watch([mm, lengths], () => {
   if (!typing.value) text.value = shown(mm.value)
 })
 
-async function read() {
+/** Reads the text; says whether it was understood. What was typed on meanwhile is left to the reading after it. */
+async function read(): Promise<boolean> {
   const own = ++asked
   if (text.value.trim() === '') {
     wrong.value = props.optional ? '' : t('length.unreadable')
     if (props.optional) mm.value = null as T
-    return
+    return wrong.value === ''
   }
   // Untouched text keeps the full figure behind the rounded one.
   if (text.value === shown(mm.value)) {
     wrong.value = ''
-    return
+    return true
   }
   try {
     const value = await parseLength(text.value, lengths.value)
-    if (own !== asked) return
+    if (own !== asked) return false
     mm.value = value as T
     // Only now: clearing it on the way would move the button that is just being pressed.
     wrong.value = ''
+    return true
   } catch (e) {
     if (own === asked) wrong.value = e instanceof ApiProblem && e.status !== 0 ? e.message : t('app.offline')
+    return false
   }
 }
-const readSoon = useDebounceFn(read, 250)
+const readSoon = useDebounceFn(() => typing.value && read(), 250)
 
 async function done() {
-  await read()
   typing.value = false
-  if (!wrong.value) text.value = shown(mm.value)
+  if ((await read()) && !typing.value) text.value = shown(mm.value)
 }
 
 const other = computed(() =>

@@ -95,6 +95,8 @@ export const openingsTexts = {
     centreLines: 'Centre lines',
     across: 'across the vehicle',
     along: 'along the vehicle',
+    upright: 'upright',
+    level: 'level',
     fromDatum: '{mm} from {datum}',
     half: '{mm} to either cut line',
     diagonals: 'Diagonals, both the same',

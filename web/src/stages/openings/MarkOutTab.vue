@@ -51,6 +51,7 @@ const s = computed(() => sheet.value?.result)
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1)
 const L = (mm: number) => lengthText(mm, lengths.value)
 const ends = (a: number, b: number) => (L(a) === L(b) ? L(a) : `${L(a)} / ${L(b)}`)
+const lying = computed(() => ['up', 'down'].includes(facingOf(props.work.panel!.value)))
 const slanted = computed(() => s.value?.cutLines.some((l) => L(l.tapeFromMm) !== L(l.tapeToMm)))
 const file = (ending: string) =>
   `/api/vehicles/${shell.value!.vehicle.id}/openings/${props.work.row!.id}/sheet.${ending}?view=${props.from}${ending === 'pdf' ? `&paper=${paper.value}` : ''}`
@@ -117,8 +118,8 @@ const file = (ending: string) =>
           <tbody>
             <tr
               v-for="[name, line] in [
-                ['across', s.acrossLine],
-                ['along', s.alongLine],
+                [lying ? 'across' : 'upright', s.acrossLine],
+                [lying ? 'along' : 'level', s.alongLine],
               ] as const"
               :key="name"
             >
@@ -159,10 +160,10 @@ const file = (ending: string) =>
         <h2>{{ t('markOut.holes') }}</h2>
         <LengthInput v-model="startHoleMm" :label="t('markOut.startHole')" />
         <p>
-          {{ t('markOut.start', { n: s.startHoles.length, mm: L(s.cutPath.startHoleMm) }) }},
-          {{ t('markOut.throughHoles', { n: s.throughHoles.length, mm: L(s.throughHoles[0]!.diameterMm) })
+          {{ t('markOut.start', { n: s.startHoles.length, mm: s.startHoles[0]!.drill }) }},
+          {{ t('markOut.throughHoles', { n: s.throughHoles.length, mm: s.throughHoles[0]!.drill })
           }}<template v-if="s.screwHoles.length"
-            >, {{ t('markOut.screws', { n: s.screwHoles.length, mm: L(s.screwHoles[0]!.diameterMm) }) }}</template
+            >, {{ t('markOut.screws', { n: s.screwHoles.length, mm: s.screwHoles[0]!.drill }) }}</template
           >
         </p>
       </div>

@@ -1,0 +1,50 @@
+using SkiaSharp;
+
+namespace Abri.Exchange.Pdf;
+
+/// <summary>Words that run down a page and on to the next one.</summary>
+internal sealed class Flow(SKDocument document, double widthMm, double heightMm) : IDisposable
+{
+    /// <summary>The page that is written on.</summary>
+    public Page Page { get; private set; } = new(document, widthMm, heightMm);
+
+    /// <summary>Where the next line stands, mm from the top.</summary>
+    public double Y { get; set; } = Page.MarginMm + 6;
+
+    /// <summary>Room between the margins, mm.</summary>
+    public double Wide => widthMm - (2 * Page.MarginMm);
+
+    public void Dispose() => Page.Dispose();
+
+    /// <summary>A title in as many lines as it needs, and what it belongs to below it.</summary>
+    public void Head(string title, string below)
+    {
+        Paragraph(title, 0, 6.4, true);
+        Paragraph(below, 0, 3.4, colour: Page.Soft);
+    }
+
+    /// <summary>Goes to a new page where less than this is left, mm.</summary>
+    public void Keep(double roomMm)
+    {
+        if (Y > heightMm - Page.MarginMm - roomMm) Turn();
+    }
+
+    /// <summary>Writes a paragraph, line by line and over the page where it must.</summary>
+    public void Paragraph(string text, double inMm, double sizeMm, bool strong = false, SKColor? colour = null)
+    {
+        foreach (string line in Page.Broken(text, Wide - inMm, sizeMm, strong))
+        {
+            Keep(0);
+            Page.Text(line, Page.MarginMm + inMm, Y, sizeMm, strong, colour);
+            Y += sizeMm * 1.35;
+        }
+        Y += 0.6;
+    }
+
+    private void Turn()
+    {
+        Page.Dispose();
+        Page = new Page(document, widthMm, heightMm);
+        Y = Page.MarginMm + 6;
+    }
+}

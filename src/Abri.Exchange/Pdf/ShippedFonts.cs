@@ -29,12 +29,17 @@ internal sealed record ShippedFace(SKTypeface Typeface, bool Shaped)
 }
 
 /// <summary>The typefaces that ship with the program, so that sheets look alike on every machine, and letters of most scripts print.</summary>
-/// <remarks>Each letter is taken from the first face that has it: the sheet's own, one for Greek, Cyrillic, Arabic, Hebrew and their like, one for Chinese, Japanese and Korean.</remarks>
+/// <remarks>Each letter is taken from the first face that has it: the sheet's own, one for Greek, Cyrillic, Arabic, Hebrew and their like, those of Indian scripts and Thai, and one in parts for Chinese, Japanese and Korean.</remarks>
 internal static class ShippedFonts
 {
-    private static readonly ShippedFace Wide = Load("WenQuanYiMicroHei.ttc", true);
-    private static readonly ShippedFace[] Regular = [Load("Barlow-Regular.ttf", false), Load("DejaVuSans.ttf", true), Wide];
-    private static readonly ShippedFace[] Strong = [Load("Barlow-SemiBold.ttf", false), Load("DejaVuSans-Bold.ttf", true), Wide];
+    private static readonly ShippedFace[] Others =
+    [
+        .. new[] { "Devanagari", "Bengali", "Tamil", "Thai" }.Select(script => Load($"NotoSans{script}-Regular.ttf", true)),
+        .. Enumerable.Range(1, 8).Select(part => Load($"WenQuanYiMicroHei-{part}.ttf", true)),
+    ];
+
+    private static readonly ShippedFace[] Regular = [Load("Barlow-Regular.ttf", false), Load("DejaVuSans.ttf", true), .. Others];
+    private static readonly ShippedFace[] Strong = [Load("Barlow-SemiBold.ttf", false), Load("DejaVuSans-Bold.ttf", true), .. Others];
 
     /// <summary>The text in runs of one typeface each.</summary>
     public static IReadOnlyList<TextRun> Runs(string text, bool strong)

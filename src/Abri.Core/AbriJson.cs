@@ -1,13 +1,14 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
+using System.Text.RegularExpressions;
 
 namespace Abri.Core;
 
 /// <summary>The one way in which records are written as JSON: in columns, in files and on the wire.</summary>
-public static class AbriJson
+public static partial class AbriJson
 {
-    /// <summary>Camel case, enums by name, unknown fields refused, and nothing that is computed from other fields.</summary>
+    /// <summary>Camel case, enums by name, unknown and doubled fields refused, times only with their zone, and nothing that is computed from other fields.</summary>
     public static JsonSerializerOptions Options { get; } = Applied(new JsonSerializerOptions());
 
     /// <summary>Applies the rules to other options.</summary>
@@ -20,8 +21,10 @@ public static class AbriJson
         options.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         options.RespectNullableAnnotations = true;
         options.RespectRequiredConstructorParameters = true;
+        options.AllowDuplicateProperties = false;
         options.MaxDepth = 32;
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+        options.Converters.Add(new ZonedTime());
         options.TypeInfoResolver = new DefaultJsonTypeInfoResolver { Modifiers = { DropComputed, RequireAllOfStructs } };
         return options;
     }
@@ -41,6 +44,22 @@ public static class AbriJson
     {
         if (type.Kind != JsonTypeInfoKind.Object || !type.Type.IsValueType || type.Type.Namespace?.StartsWith("Abri.", StringComparison.Ordinal) != true) return;
         foreach (JsonPropertyInfo property in type.Properties) property.IsRequired = true;
+    }
+
+    /// <summary>A time without its zone would be taken for one of the machine that reads it.</summary>
+    private sealed partial class ZonedTime : JsonConverter<DateTimeOffset>
+    {
+        public override DateTimeOffset Read(ref Utf8JsonReader reader, Type type, JsonSerializerOptions options)
+        {
+            string text = reader.TokenType == JsonTokenType.String ? reader.GetString()! : "";
+            if (!Zone().IsMatch(text)) throw new JsonException($"\"{(text.Length > 40 ? text[..40] : text)}\" is not a time with its zone, such as 2026-11-28T09:30:00Z or 2026-11-28T10:30:00+01:00.");
+            return reader.TryGetDateTimeOffset(out DateTimeOffset time) ? time : throw new JsonException($"\"{text}\" is not a time.");
+        }
+
+        public override void Write(Utf8JsonWriter writer, DateTimeOffset value, JsonSerializerOptions options) => writer.WriteStringValue(value);
+
+        [GeneratedRegex(@"T.*(Z|[+-]\d\d:\d\d)$", RegexOptions.NonBacktracking)]
+        private static partial Regex Zone();
     }
 
     /// <summary>Writes a value.</summary>

@@ -18,7 +18,7 @@ public sealed record ParsedLength(
 /// </summary>
 /// <remarks>
 /// A plain number is taken in the preferred unit. A number with a fraction is always taken as inches, since nobody reads
-/// fractions off a metric tape. A decimal comma is accepted; a comma before exactly three digits is refused, because
+/// fractions off a metric tape. A decimal comma is accepted; a comma, point or apostrophe before exactly three digits is refused, because
 /// it may be meant to group thousands.
 /// </remarks>
 /// <example><c>1 5/8"</c> is 41.275 mm; <c>3'6 1/2</c> is 1079.5 mm.</example>
@@ -37,7 +37,7 @@ public static partial class LengthText
         string cleaned = Normalise(text ?? "");
         if (cleaned.Length == 0) return Unreadable("Type a length, such as 41, 41 mm, 1 5/8\" or 3'6.");
         if (cleaned.Length > LongestText) return Unreadable($"A length has at most {LongestText} characters.");
-        if (GroupedThousands().IsMatch(cleaned))
+        if (MayBeGrouped(cleaned, preferred))
             return Unreadable($"\"{text}\" can be read two ways: write 1250 for a thousand and more, or 1.25 for a decimal.");
 
         var sheet = new Worksheet();
@@ -60,6 +60,7 @@ public static partial class LengthText
     {
         string s = text.Trim().ToLowerInvariant();
         if (s.Length > LongestText) return s;
+        s = Raised().Replace(s, PlainFraction);
         foreach ((string glyph, string plain) in Glyphs) s = s.Replace(glyph, plain, StringComparison.Ordinal);
         return Spaces().Replace(s, " ").Trim();
     }
@@ -70,6 +71,13 @@ public static partial class LengthText
         ("''", "\""), ("\u2033", "\""), ("\u201D", "\""), ("\u201C", "\""), ("\u2032", "'"), ("\u2019", "'"), ("\u2018", "'"),
         ("½", " 1/2"), ("¼", " 1/4"), ("¾", " 3/4"), ("⅛", " 1/8"), ("⅜", " 3/8"), ("⅝", " 5/8"), ("⅞", " 7/8"),
     ];
+
+    /// <summary>A fraction in raised and lowered digits, as in <c>1⁵⁄₈</c>, in plain ones, parted from the whole number before it.</summary>
+    private static string PlainFraction(Match raised)
+    {
+        string Plain(string digits) => string.Concat(digits.Select(d => "⁰¹²³⁴⁵⁶⁷⁸⁹".IndexOf(d, StringComparison.Ordinal) is >= 0 and var up ? up : "₀₁₂₃₄₅₆₇₈₉".IndexOf(d, StringComparison.Ordinal)));
+        return $" {Plain(raised.Groups["num"].Value)}/{Plain(raised.Groups["den"].Value)}";
+    }
 
     private static (double, string)? Metric(string text, Worksheet sheet)
     {
@@ -117,15 +125,26 @@ public static partial class LengthText
     private static double Number(string text) =>
         double.Parse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture);
 
+    [GeneratedRegex(@"(?<num>[⁰¹²³⁴⁵⁶⁷⁸⁹]+)[/\u2044](?<den>[₀₁₂₃₄₅₆₇₈₉]+)", RegexOptions.NonBacktracking)]
+    private static partial Regex Raised();
+
     [GeneratedRegex(@"\s+", RegexOptions.NonBacktracking)]
     private static partial Regex Spaces();
 
-    [GeneratedRegex(@"^[-+]?\d{1,3},\d{3}(\D|$)", RegexOptions.NonBacktracking)]
+    /// <summary>Whether what parts three digits may group thousands: a comma or an apostrophe does; a point does where millimetres or centimetres are meant, since a tape shows no thousandth of them.</summary>
+    private static bool MayBeGrouped(string text, LengthFormat preferred)
+    {
+        if (GroupedThousands().Match(text) is not { Success: true } match) return false;
+        string unit = match.Groups["unit"].Value.Trim().TrimEnd('.');
+        return match.Groups["part"].Value switch { "." => unit is "mm" or "cm" || (unit.Length == 0 && preferred.Units == UnitSystem.Mm), _ => true };
+    }
+
+    [GeneratedRegex(@"^[-+]? ?[1-9]\d{0,2}(?<part>[,.'])\d{3}(?<unit>$|\D.*$)", RegexOptions.NonBacktracking)]
     private static partial Regex GroupedThousands();
 
     [GeneratedRegex(@"^(?<sign>[-+]?) ?(?<number>\d+([.,]\d+)?|[.,]\d+) ?(?<unit>mm|cm|m)\.?$", RegexOptions.NonBacktracking)]
     private static partial Regex MetricPattern();
 
-    [GeneratedRegex(@"^(?<sign>[-+]?) ?(?:(?<feet>\d+(?:[.,]\d+)?) ?(?:'|feet|foot|ft)\.? ?-? ?)?(?:(?<whole>\d+)[ -]+(?<num>\d+)/(?<den>\d+)|(?<num>\d+)/(?<den>\d+)|(?<whole>\d+(?:[.,]\d+)?|[.,]\d+))? ?(?<mark>""|inches|inch|in\.?)?$", RegexOptions.NonBacktracking)]
+    [GeneratedRegex(@"^(?<sign>[-+]?) ?(?:(?<feet>\d+(?:[.,]\d+)?) ?(?:'|feet|foot|ft)\.? ?-? ?)?(?:(?<whole>\d+)(?: ?- ?| )(?<num>\d+)/(?<den>\d+)|(?<num>\d+)/(?<den>\d+)|(?<whole>\d+(?:[.,]\d+)?|[.,]\d+))? ?(?<mark>""|inches|inch|in\.?)?$", RegexOptions.NonBacktracking)]
     private static partial Regex ImperialPattern();
 }

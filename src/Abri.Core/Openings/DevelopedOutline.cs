@@ -33,7 +33,10 @@ internal sealed class DevelopedOutline(FrameOnSkin skin, PanelView view)
             // On to the next corner, anticlockwise.
             (double X, double Y) from = Corner(cx, cy, r, fromDeg + 90), to = fromDeg switch
             {
-                0 => Corner(-cx, cy, r, 90), 90 => Corner(cx, -cy, r, 180), 180 => Corner(-cx, cy, r, 270), _ => Corner(cx, -cy, r, 0),
+                0 => Corner(-cx, cy, r, 90),
+                90 => Corner(cx, -cy, r, 180),
+                180 => Corner(-cx, cy, r, 270),
+                _ => Corner(cx, -cy, r, 0),
             };
             if (Apart(from, to) > 1e-9) Chain(layer, q => (from.X + ((to.X - from.X) * q), from.Y + ((to.Y - from.Y) * q)), lines);
         }

@@ -98,7 +98,9 @@ public class FrameOnSkinTests
 
     private static Fitting Framed(double width, double height, double corner) => Roofs.Vent() with
     {
-        CutOut = new RoundedRectangle(width, height, corner), Neck = new RoundedRectangle(width - 4, height - 4, Math.Max(0, corner - 2)), Flange = new RoundedRectangle(width + 90, height + 90, corner),
+        CutOut = new RoundedRectangle(width, height, corner),
+        Neck = new RoundedRectangle(width - 4, height - 4, Math.Max(0, corner - 2)),
+        Flange = new RoundedRectangle(width + 90, height + 90, corner),
     };
 
     private static (Panel, Fitting, SettingOutSheet) Marked((double Radius, double At, double Width, double Height, double Corner, ViewedFrom View) x)

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -10,12 +9,12 @@ public static class FindingsCsv
     /// <summary>The file.</summary>
     /// <param name="findings">The findings with the names of their panels.</param>
     public static string Write(IEnumerable<(string Panel, Finding Finding)> findings) => CsvTable.Write(
-        ["panel", "name", "kind", "severity", "state", "seen", "seenAt", "seenBy", "sMm", "tMm", "lengthMm", "widthMm", "depthMm", "moisturePercent", "notes"],
+        ["panel", "name", "kind", "severity", "state", "seen", "seen at (UTC)", "seen by", "s (mm)", "t (mm)", "length (mm)", "width (mm)", "depth (mm)", "moisture (%)", "notes"],
         findings.Select(row =>
         {
             Finding f = row.Finding;
             PanelPoint at = PanelBox.Of(f.Points).Centre;
-            return (IEnumerable<object?>)[row.Panel, f.Name, f.Kind, f.Severity, f.State, f.Seen, f.SeenAt.ToString("O", CultureInfo.InvariantCulture), f.SeenBy, at.SMm, at.TMm,
+            return (IEnumerable<object?>)[row.Panel, f.Name, f.Kind, f.Severity, f.State, f.Seen, f.SeenAt, f.SeenBy, at.SMm, at.TMm,
                 f.Measures.LengthMm, f.Measures.WidthMm, f.Measures.DepthMm, f.Measures.MoisturePercent, f.Notes];
         }));
 }

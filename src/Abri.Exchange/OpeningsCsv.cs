@@ -17,7 +17,7 @@ public static class OpeningsCsv
 {
     /// <summary>The file.</summary>
     public static string Write(IEnumerable<OpeningLine> openings) => CsvTable.Write(
-        ["panel", "name", "fitting", "state", "verdict", "reason", "next", "sMm", "tMm", "turnDeg", "wallMm", "cutWidthMm", "cutHeightMm", "cutRadiusMm", "product", "notes"],
+        ["panel", "name", "fitting", "state", "verdict", "reason", "next", "s (mm)", "t (mm)", "turn (deg)", "wall (mm)", "cut-out width (mm)", "cut-out height (mm)", "corner radius (mm)", "product", "notes"],
         openings.Select(line =>
         {
             Opening o = line.Opening;

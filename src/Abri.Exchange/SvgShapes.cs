@@ -1,121 +1,154 @@
-using System.Globalization;
-using System.Xml;
-using System.Xml.Linq;
 using Abri.Core;
 using Abri.Core.Geometry;
 using SkiaSharp;
+using Svg;
+using Svg.Model;
+using Svg.Model.Services;
+using Svg.Skia;
 
 namespace Abri.Exchange;
 
 /// <summary>
-/// Reads the shapes of an SVG file: <c>polygon</c>, <c>polyline</c>, <c>rect</c>, <c>line</c> and <c>path</c> with straight edges.
+/// Reads the shapes of an SVG file as a browser would draw them: viewBox and aspect, units, nested transforms, <c>use</c>, styles, rounded rectangles, clips.
 /// </summary>
 /// <remarks>
-/// The size of the drawing has to be in mm, cm or inches (<c>width="1700mm"</c>), since without it a user unit has no length. A shape's layer is its
-/// <c>id</c> up to a trailing number, or the <c>id</c> of its group. X is s; Y runs down the page, so t is counted from its foot. Transforms and curves are refused.
+/// The file is compiled by a general library (Svg.Skia); its size has to be in mm, cm, in or pt, since without that a user unit has no length here. A shape's layer is its
+/// label or <c>id</c> up to a trailing number, or that of the nearest group that bears a name which is known here. X is s; Y runs down the page, so t is counted from its foot. What is hidden or no shape is left
+/// out, and named. Curves are broken into short edges (<see cref="FlatCurves"/>).
 /// </remarks>
 public static class SvgShapes
 {
-    private const long MostCharacters = 5_000_000;
-
     /// <summary>The shapes, mm.</summary>
-    public static Result<IReadOnlyList<DrawnShape>> Read(string text)
+    public static Result<DrawnShapes> Read(string text)
     {
-        XElement root;
+        if (!SvgSource.Of(text).IsOk(out SvgSource? source, out Problem? problem)) return problem;
+        SvgSceneDocument? scene;
         try
         {
-            using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null, MaxCharactersInDocument = MostCharacters });
-            root = XDocument.Load(reader, LoadOptions.SetLineInfo).Root!;
+            var loader = new SkiaSvgAssetLoader(Model);
+            if (SvgService.FromSvg(source.Document.ToString()) is not { } document || !SvgSceneRuntime.TryCompile(document, loader, DrawAttributes.None, out scene) || scene is null) return Unreadable("");
         }
-        catch (XmlException e)
+        catch (Exception e) when (e is not OutOfMemoryException)
         {
-            return new Problem("drawing-unreadable", "", $"Line {e.LineNumber}: the file is not SVG that can be read. {e.Message.Split(" Line ")[0]}");
+            // The library has no exception of its own: whatever it cannot read comes as one of many kinds.
+            return Unreadable(" " + e.Message.Split('\n')[0]);
         }
-        if (root.Name.LocalName != "svg") return new Problem("drawing-unreadable", "", "The file is XML, but not SVG.");
-        if (Frame(root) is not { } frame)
-            return new Problem("drawing-units", "", "The file does not say how large it is: width and height of the drawing have to be in mm, cm or in, such as width=\"1700mm\".");
-        var shapes = new List<DrawnShape>();
-        foreach (XElement element in root.Descendants())
+        var walk = new Walk(source);
+        return walk.Of(scene.Root, null, false) is { } wrong ? wrong : new DrawnShapes(Chains.Joined(walk.Shapes), [.. source.LeftOut, .. walk.LeftOut]);
+    }
+
+    private static readonly SkiaModel Model = new(new SKSvgSettings());
+
+    private static Problem Unreadable(string why) => new("drawing-unreadable", "", $"The file is not SVG that can be drawn.{why}");
+
+    private sealed class Walk(SvgSource source)
+    {
+        /// <summary>Shapes that have a clip lose less than this share of their area to rounding.</summary>
+        private const double ClipShare = 1e-4;
+
+        public List<DrawnShape> Shapes { get; } = [];
+
+        public List<string> LeftOut { get; } = [];
+
+        /// <summary>Goes through a node and what is in it; the clip is that of all nodes around it, in the drawing's units.</summary>
+        public Problem? Of(SvgSceneNode node, SKPath? clip, bool hidden)
         {
-            string where = $"<{element.Name.LocalName}{(element.Attribute("id") is { } id ? $" id=\"{id.Value}\"" : "")}> at line {((IXmlLineInfo)element).LineNumber}";
-            if (element.Attribute("transform") is not null) return new Problem("drawing-shape", "", $"{where} has a transform. Apply it in the drawing program first.");
-            if (Raw(element) is not { } raw) continue;
-            if (raw.Problem is { } what) return new Problem("drawing-shape", "", $"{where} {what}");
-            double width = Number(element.Attribute("stroke-width")?.Value) * frame.Scale;
-            shapes.Add(new DrawnShape(Layer(element), [.. raw.Points.Select(p => new PanelPoint((p.X - frame.Left) * frame.Scale, (frame.Foot - p.Y) * frame.Scale))], raw.Closed, double.IsFinite(width) ? width : 0, where));
+            hidden |= node.IsDisplayNone || node.SuppressSubtreeRendering;
+            SKMatrix matrix = Model.ToSKMatrix(node.TotalTransform);
+            if (node.MaskResourceKey is not null && !hidden) return Wrong(node, "is masked. Apply the mask in the drawing program first.");
+            SKPath? own = Narrowed(clip, node, matrix);
+            if (node.Kind is SvgSceneNodeKind.Shape or SvgSceneNodeKind.Path)
+            {
+                if (hidden || !node.IsVisible)
+                {
+                    LeftOut.Add($"{Where(node)} (hidden)");
+                    return null;
+                }
+                return Add(node, matrix, own);
+            }
+            foreach (SvgSceneNode child in node.Children)
+            {
+                if (Of(child, own, hidden) is { } problem) return problem;
+            }
+            return null;
         }
-        return shapes;
-    }
 
-    private sealed record RawShape(IReadOnlyList<(double X, double Y)> Points, bool Closed, string? Problem = null);
-
-    private static RawShape? Raw(XElement e)
-    {
-        double At(string name) => Number(e.Attribute(name)?.Value);
-        switch (e.Name.LocalName)
+        private Problem? Add(SvgSceneNode node, SKMatrix matrix, SKPath? clip)
         {
-            case "polygon" or "polyline":
-                double[] numbers = [.. (e.Attribute("points")?.Value ?? "").Split([' ', ',', '\t', '\r', '\n'], StringSplitOptions.RemoveEmptyEntries).Select(Number)];
-                if (numbers.Length % 2 == 1 || numbers.Any(double.IsNaN)) return new RawShape([], false, "has points that cannot be read.");
-                return new RawShape([.. numbers.Chunk(2).Select(p => (p[0], p[1]))], e.Name.LocalName == "polygon");
-            case "rect":
-                double x = At("x"), y = At("y"), w = At("width"), h = At("height");
-                return new RawShape([(x, y + h), (x + w, y + h), (x + w, y), (x, y)], true);
-            case "line":
-                return new RawShape([(At("x1"), At("y1")), (At("x2"), At("y2"))], false);
-            case "path":
-                return OfPath(e.Attribute("d")?.Value ?? "");
-            case "circle" or "ellipse":
-                return new RawShape([], false, "is round. An outline here has straight edges: draw it as a polygon.");
-            default:
-                return null;
+            using SKPath? path = node.HitTestPath is null ? null : Model.ToSKPath(node.HitTestPath);
+            path?.Transform(matrix);
+            double unit = Math.Sqrt(Math.Abs(source.Across.Mm * source.Down.Mm));
+            List<(List<PanelPoint> Points, bool Closed)> parts = path is null ? [] : FlatCurves.PartsOf(path, unit);
+            if (path is null || parts.Count == 0) return node.Element is SvgRectangle or SvgCircle or SvgEllipse or SvgLine ? Wrong(node, "has no length.") : Wrong(node, "has points that cannot be read.");
+            if (clip is not null && Clipped(path, clip, parts) is var (shown, what))
+            {
+                if (what is not null) return Wrong(node, what);
+                if (shown is null)
+                {
+                    LeftOut.Add($"{Where(node)} (clipped away)");
+                    return null;
+                }
+                parts = FlatCurves.PartsOf(shown, unit);
+            }
+            if (parts.Count > 1) return Wrong(node, "has more than one part. Draw each part as a shape of its own.");
+            float scale = MathF.Sqrt(MathF.Abs((matrix.ScaleX * matrix.ScaleY) - (matrix.SkewX * matrix.SkewY)));
+            // Who draws a member as a line gives its width, with a colour or without.
+            double width = node.Element?.ParentsAndSelf.Any(e => e.ContainsAttribute("stroke-width")) == true ? node.Element.StrokeWidth.Value * (node.IsStrokeNonScaling ? 1 : scale) * unit : 0;
+            Shapes.Add(new DrawnShape(
+                Layer(node), [.. parts[0].Points.Select(p => new PanelPoint(source.Across.At(p.SMm), source.HeightMm - source.Down.At(p.TMm)))], parts[0].Closed, double.IsFinite(width) ? width : 0, Where(node)));
+            return null;
         }
-    }
 
-    private static RawShape OfPath(string d)
-    {
-        using SKPath? path = SKPath.ParseSvgPathData(d);
-        if (path is null) return new RawShape([], false, "has a path that cannot be read.");
-        var points = new List<(double, double)>();
-        bool closed = false;
-        using SKPath.RawIterator steps = path.CreateRawIterator();
-        var four = new SKPoint[4];
-        for (SKPathVerb verb = steps.Next(four); verb != SKPathVerb.Done; verb = steps.Next(four))
+        /// <summary>What a clip leaves of a shape; null where it leaves all of it. The path is null where nothing is left.</summary>
+        private static (SKPath? Shown, string? Wrong)? Clipped(SKPath path, SKPath clip, List<(List<PanelPoint> Points, bool Closed)> parts)
         {
-            if (verb is SKPathVerb.Quad or SKPathVerb.Conic or SKPathVerb.Cubic) return new RawShape([], false, "has a curved edge. Break the curve into short lines.");
-            if (verb == SKPathVerb.Move && points.Count > 0) return new RawShape([], false, "has more than one part. Draw each part as a shape of its own.");
-            if (verb == SKPathVerb.Move) points.Add((four[0].X, four[0].Y));
-            if (verb == SKPathVerb.Line) points.Add((four[1].X, four[1].Y));
-            closed |= verb == SKPathVerb.Close;
+            if (clip.Bounds.Contains(path.Bounds) && IsBox(clip)) return null;
+            if (!parts[0].Closed) return (null, "is a line that a clip cuts. Apply the clip in the drawing program first.");
+            SKPath? shown = path.Op(clip, SKPathOp.Intersect);
+            if (shown is null || shown.IsEmpty) return (null, null);
+            double all = Area(parts), left = Area(FlatCurves.PartsOf(shown, 1));
+            return left >= all * (1 - ClipShare) ? null : left <= all * ClipShare ? (null, null) : (shown, null);
         }
-        if (points.Count > 3 && points[0] == points[^1]) points.RemoveAt(points.Count - 1);
-        return new RawShape(points, closed);
-    }
 
-    /// <summary>The id without a trailing number, or that of the group around it.</summary>
-    private static string Layer(XElement element)
-    {
-        string own = (element.Attribute("id")?.Value ?? "").TrimEnd("0123456789-_ ".ToCharArray());
-        return own.Length > 0 ? own : element.Parent?.Attribute("id")?.Value ?? "";
-    }
+        private static bool IsBox(SKPath clip) => clip.IsRect || clip.PointCount <= 5;
 
-    private static (double Left, double Foot, double Scale)? Frame(XElement root)
-    {
-        if (LengthMm(root.Attribute("width")?.Value) is not { } width || LengthMm(root.Attribute("height")?.Value) is not { } height) return null;
-        double[] box = [.. (root.Attribute("viewBox")?.Value ?? "").Split([' ', ','], StringSplitOptions.RemoveEmptyEntries).Select(Number)];
-        if (box.Length == 0) return (0, height, 1);
-        return box.Length != 4 || box.Any(double.IsNaN) || box[2] <= 0 ? null : (box[0], box[1] + box[3], width / box[2]);
-    }
+        private static double Area(List<(List<PanelPoint> Points, bool Closed)> parts) => parts.Where(p => p.Points.Count > 2).Sum(p => Math.Abs(Outlines.SignedAreaMm2(p.Points)));
 
-    private static double? LengthMm(string? text)
-    {
-        string[] units = ["mm", "cm", "in"];
-        if (units.FirstOrDefault(u => text?.EndsWith(u, StringComparison.Ordinal) == true) is not { } unit) return null;
-        double number = Number(text![..^2]) * (unit == "mm" ? 1 : unit == "cm" ? 10 : LengthFormat.MmPerInch);
-        return number > 0 && double.IsFinite(number) ? number : null;
-    }
+        private static SKPath? Narrowed(SKPath? clip, SvgSceneNode node, SKMatrix matrix)
+        {
+            if (node.Overflow is { } window && node.Parent is { } parent)
+            {
+                using var builder = new SKPathBuilder();
+                builder.AddRect(Model.ToSKRect(window), SKPathDirection.Clockwise);
+                SKPath box = builder.Detach();
+                box.Transform(Model.ToSKMatrix(parent.TotalTransform));
+                clip = clip is null ? box : clip.Op(box, SKPathOp.Intersect);
+            }
+            if (node.ClipPath is not { IsEmpty: false } own || Model.ToSKPath(own) is not { } path) return clip;
+            path.Transform(matrix);
+            return clip is null ? path : clip.Op(path, SKPathOp.Intersect);
+        }
 
-    /// <summary>A number of the file; 0 where it is left out, NaN where it cannot be read.</summary>
-    private static double Number(string? text) =>
-        text is null ? 0 : double.TryParse(text.Trim(), NumberStyles.Float, CultureInfo.InvariantCulture, out double n) ? n : double.NaN;
+        private static Problem Wrong(SvgSceneNode node, string what) => new("drawing-shape", "", $"{Where(node)} {what}");
+
+        private static string Where(SvgSceneNode node) => SvgSource.Where(
+            node.Element switch { SvgRectangle => "rect", SvgPolyline => "polyline", SvgPolygon => "polygon", SvgLine => "line", SvgCircle => "circle", SvgEllipse => "ellipse", SvgPath => "path", _ => node.ElementTypeName },
+            node.ElementId, node.Element?.CustomAttributes.GetValueOrDefault(SvgSource.LineAttribute));
+
+        /// <summary>The nearest name that is known here, from the shape outwards; else the shape's own, or that of its group.</summary>
+        private static string Layer(SvgSceneNode node)
+        {
+            string first = "";
+            for (SvgSceneNode? at = node; at is not null; at = at.Parent)
+            {
+                IEnumerable<string?> names = [at.Element?.CustomAttributes.FirstOrDefault(a => a.Key.EndsWith("label", StringComparison.Ordinal)).Value, at.ElementId];
+                foreach (string name in names.Select(n => (n ?? "").TrimEnd("0123456789-_ ".ToCharArray())).Where(n => n.Length > 0))
+                {
+                    if (ReadShapes.IsLayer(name)) return name;
+                    if (first.Length == 0) first = name;
+                }
+            }
+            return first;
+        }
+    }
 }

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
+using System.Text.RegularExpressions;
 using Abri.Core;
 using Abri.Core.Record;
 using NJsonSchema;
@@ -12,7 +13,7 @@ namespace Abri.Exchange;
 /// <param name="Format">Always <see cref="FormatName"/>.</param>
 /// <param name="Version">Version of the format: <see cref="FormatVersion"/>.</param>
 /// <param name="Record">The record.</param>
-public sealed record VehicleBundle(string Format, int Version, VehicleRecord Record)
+public sealed partial record VehicleBundle(string Format, int Version, VehicleRecord Record)
 {
     /// <summary>Name of the format.</summary>
     public const string FormatName = "abri-vehicle";
@@ -53,9 +54,17 @@ public sealed record VehicleBundle(string Format, int Version, VehicleRecord Rec
         catch (Exception e) when (e is JsonException or Newtonsoft.Json.JsonException or FormatException)
         {
             string where = e is JsonException { LineNumber: { } line } ? $" at line {line + 1}" : "";
-            return new Problem("bundle-unreadable", "", $"The file is not JSON that can be read{where}: {e.Message.Split(" LineNumber:")[0].Split(" Path")[0]}");
+            return new Problem("bundle-unreadable", "", $"The file is not JSON that can be read{where}: {Troubled(e.Message)}");
         }
     }
+
+    /// <summary>What a library says, without its own addresses, and a doubled field by its name.</summary>
+    private static string Troubled(string message) => Doubled().Match(message) is { Success: true } match
+        ? $"the field {match.Groups[1].Value} stands twice in one place. Keep the one that is right."
+        : message.Split(" LineNumber:")[0].Split(" Path")[0];
+
+    [GeneratedRegex("Duplicate property '([^']+)'")]
+    private static partial Regex Doubled();
 
     /// <summary>Walks the file once without building anything, so that a monstrous one is refused before it costs memory.</summary>
     private static Problem? TooMuch(byte[] file)
@@ -96,7 +105,17 @@ public sealed record VehicleBundle(string Format, int Version, VehicleRecord Rec
 
     private static string WrittenSchema()
     {
-        JsonNode schema = AbriJson.Options.GetJsonSchemaAsNode(typeof(VehicleBundle), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
+        JsonNode schema = AbriJson.Options.GetJsonSchemaAsNode(typeof(VehicleBundle), new JsonSchemaExporterOptions
+        {
+            TreatNullObliviousAsNonNullable = true,
+            // Read by a converter of its own, of which a schema knows nothing.
+            TransformSchemaNode = (context, node) => context.TypeInfo.Type switch
+            {
+                Type time when time == typeof(DateTimeOffset) => new JsonObject { ["type"] = "string", ["format"] = "date-time" },
+                Type time when time == typeof(DateTimeOffset?) => new JsonObject { ["type"] = new JsonArray("string", "null"), ["format"] = "date-time" },
+                _ => node,
+            },
+        });
         schema["$schema"] = "http://json-schema.org/draft-07/schema#";
         schema["title"] = "Abri vehicle file";
         return schema.ToJsonString(new JsonSerializerOptions { WriteIndented = true });

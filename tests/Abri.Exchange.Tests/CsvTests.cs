@@ -19,7 +19,7 @@ public class CsvTests
     public void A_joint_comes_back_with_what_was_done_last()
     {
         Dictionary<string, string> row = Assert.Single(Read(JointsCsv.Write([("Roof", Joint)])));
-        Assert.Equal(("Roof", "Seam", "1234.5", "Sealed", "2026-04-12"), (row["panel"], row["name"], row["lengthMm"], row["lastDone"], row["lastDoneOn"]));
+        Assert.Equal(("Roof", "Seam", "1234.5", "Sealed", "2026-04-12"), (row["panel"], row["name"], row["length (mm)"], row["last done"], row["last done on"]));
         Assert.Equal("two\nlines, and a \"quote\"", row["notes"]);
         Assert.Equal("", Read(JointsCsv.Write([("Roof", Joint with { Product = null, History = [] })]))[0]["product"]);
     }
@@ -32,7 +32,17 @@ public class CsvTests
         var opening = new Opening("Over the wheel", "f", new PanelPoint(2732.25, -3), 90, 28, new Schools(RibInTheWay.Keep, CutSize.WasteSide), OpeningState.Planned, null, "");
         var standing = new OpeningStanding(VerdictState.NeedsWork, "Can be cut, with work", "swages", "Measure the hole", NextPlace.AsCut);
         Dictionary<string, string> row = Assert.Single(Read(OpeningsCsv.Write([new OpeningLine("Roof", opening, fitting, standing, null)])));
-        Assert.Equal(("500", "700", "2732.25", "-3", "NeedsWork", "Measure the hole"), (row["cutWidthMm"], row["cutHeightMm"], row["sMm"], row["tMm"], row["verdict"], row["next"]));
+        Assert.Equal(("500", "700", "2732.3", "-3", "NeedsWork", "Measure the hole"), (row["cut-out width (mm)"], row["cut-out height (mm)"], row["s (mm)"], row["t (mm)"], row["verdict"], row["next"]));
+    }
+
+    [Fact]
+    public void Figures_are_rounded_to_what_was_measured_and_the_file_says_its_letters_and_units()
+    {
+        string csv = FindingsCsv.Write([("Dach", new Finding("Größe", FindingKind.SurfaceRust, FindingShape.Point, [new(116.71666666666667, -0.0001)], ViewedFrom.Outside, Severity.Minor,
+            new FindingMeasures(0.30000000000000004, 1e-7, null, 12.25), FindingState.Open, "Ida", new DateTimeOffset(2026, 4, 11, 11, 30, 5, 123, TimeSpan.FromHours(2)), ""))]);
+        Assert.Equal('\uFEFF', csv[0]);
+        Dictionary<string, string> row = Assert.Single(Read(csv));
+        Assert.Equal(("116.7", "0", "0.3", "0", "12.3", "2026-04-11T09:30:05Z"), (row["s (mm)"], row["t (mm)"], row["length (mm)"], row["width (mm)"], row["moisture (%)"], row["seen at (UTC)"]));
     }
 
     [Fact] // A cell that begins like a formula would be run: the usual guard is an apostrophe before it
@@ -46,7 +56,7 @@ public class CsvTests
 
     private static List<Dictionary<string, string>> Read(string text)
     {
-        using var csv = new CsvReader(new StringReader(text), CultureInfo.InvariantCulture);
+        using var csv = new CsvReader(new StringReader(text.TrimStart('\uFEFF')), CultureInfo.InvariantCulture);
         csv.Read();
         csv.ReadHeader();
         var rows = new List<Dictionary<string, string>>();

@@ -8,16 +8,26 @@ namespace Abri.Server.Api;
 /// <summary>Fixes what would differ from machine to machine in the API's document.</summary>
 internal static class OpenApiShape
 {
-    public static void Describe(OpenApiOptions options) => options.AddDocumentTransformer((document, _, _) =>
+    public static void Describe(OpenApiOptions options)
     {
-        // A field that may be null says so itself; the enum that it refers to holds names only.
-        foreach (IOpenApiSchema schema in document.Components?.Schemas?.Values ?? [])
+        options.AddSchemaTransformer((schema, context, _) =>
         {
-            foreach (JsonNode none in schema.Enum?.Where(e => e?.GetValueKind() != JsonValueKind.String).ToList() ?? []) schema.Enum!.Remove(none);
-        }
-        document.Info.Title = "Abri";
-        document.Info.Version = "1";
-        document.Servers?.Clear();
-        return Task.CompletedTask;
-    });
+            // Times are read by a converter of their own, of which a schema knows nothing.
+            if (context.JsonTypeInfo.Type == typeof(DateTimeOffset)) (schema.Type, schema.Format) = (JsonSchemaType.String, "date-time");
+            if (context.JsonTypeInfo.Type == typeof(DateTimeOffset?)) (schema.Type, schema.Format) = (JsonSchemaType.String | JsonSchemaType.Null, "date-time");
+            return Task.CompletedTask;
+        });
+        options.AddDocumentTransformer((document, _, _) =>
+        {
+            // A field that may be null says so itself; the enum that it refers to holds names only.
+            foreach (IOpenApiSchema schema in document.Components?.Schemas?.Values ?? [])
+            {
+                foreach (JsonNode none in schema.Enum?.Where(e => e?.GetValueKind() != JsonValueKind.String).ToList() ?? []) schema.Enum!.Remove(none);
+            }
+            document.Info.Title = "Abri";
+            document.Info.Version = "1";
+            document.Servers?.Clear();
+            return Task.CompletedTask;
+        });
+    }
 }

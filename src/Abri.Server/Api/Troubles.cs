@@ -38,6 +38,8 @@ internal sealed partial class Troubles : IExceptionHandler
             return Problems.BadRequest("unknown-field", $"There is no field {pointer} here. Leave it out, or check its spelling.", pointer);
         if (json.Message.Contains("missing required properties", StringComparison.Ordinal))
             return Problems.BadRequest("missing-field", $"Fields are missing{(pointer == "/" ? "" : " in " + pointer)}: {string.Join(", ", Quoted().Matches(json.Message[json.Message.IndexOf(':', StringComparison.Ordinal)..]).Select(m => m.Groups[1].Value))}.", pointer);
+        if (json.Message.StartsWith("Duplicate property", StringComparison.Ordinal))
+            return Problems.BadRequest("field-twice", $"The field {Quoted().Match(json.Message).Groups[1].Value} stands twice in one place{(pointer == "/" ? "" : ", in " + pointer)}. Keep the one that is right.", pointer);
         string message = json.Message.Split(" Path:")[0].Split(" LineNumber:")[0];
         return Problems.BadRequest("json-unreadable", $"The JSON cannot be read at {pointer}: {message}", pointer);
     }

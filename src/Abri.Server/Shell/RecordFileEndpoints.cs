@@ -92,8 +92,8 @@ internal static class RecordFileEndpoints
     private static async Task<Results<Ok<PanelDrawing>, ProblemHttpResult>> ReadDrawing(HttpRequest request, Named<UnitSystem>? unit)
     {
         string text = await Text(request);
-        Result<IReadOnlyList<DrawnShape>> read = text.AsSpan().TrimStart().StartsWith("<") ? SvgShapes.Read(text) : DxfShapes.Read(text, unit?.Value);
-        if (!read.IsOk(out IReadOnlyList<DrawnShape>? shapes, out Problem? problem)) return Problems.Of(problem);
+        Result<DrawnShapes> read = text.AsSpan().TrimStart().StartsWith("<") ? SvgShapes.Read(text) : DxfShapes.Read(text, unit?.Value);
+        if (!read.IsOk(out DrawnShapes? shapes, out Problem? problem)) return Problems.Of(problem);
         return ReadShapes.AsPanel(shapes).IsOk(out PanelDrawing? drawing, out problem) ? TypedResults.Ok(drawing) : Problems.Of(problem);
     }
 

@@ -3071,6 +3071,7 @@ export interface components {
         PanelDrawing: {
             outline: null | components["schemas"]["PanelPoint"][];
             members: components["schemas"]["Member"][];
+            leftOut: string[];
         };
         /** @enum {unknown} */
         PanelKind: "roof" | "left" | "right" | "rearLeftDoor" | "rearRightDoor" | "slidingDoor" | "bulkhead" | "floor" | "step" | "other";

@@ -134,6 +134,7 @@ export const shellTexts = {
     noOutline: 'No outline.',
     members: 'No member. | 1 member. | {n} members.',
     take: 'Take it over',
+    leftOut: 'In the file, but not read:',
   },
   schools: {
     ribInTheWay: {

@@ -88,6 +88,12 @@ async function take() {
         {{ read.outline ? t('drawingImport.outline', read.outline.length) : t('drawingImport.noOutline') }}
         {{ t('drawingImport.members', read.members.length) }}
       </p>
+      <template v-if="read.leftOut.length > 0">
+        <p>{{ t('drawingImport.leftOut') }}</p>
+        <ul data-testid="left-out">
+          <li v-for="what in read.leftOut" :key="what">{{ what }}</li>
+        </ul>
+      </template>
       <button class="btn main" type="button" @click="take">{{ t('drawingImport.take') }}</button>
     </template>
   </div>

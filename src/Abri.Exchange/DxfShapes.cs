@@ -100,7 +100,7 @@ public static class DxfShapes
         {
             // Many programs draw a closed line by coming back to its start.
             if (points.Count > 3 && points[0].DistanceMm(points[^1]) < 0.01) (points, closed) = ([.. points.SkipLast(1)], true);
-            return new DrawnShape(LayerOf(entity.Own), [.. points.Select(p => p with { SMm = p.SMm * sign })], closed, width * scale, entity.Where);
+            return new DrawnShape(LayerOf(entity.Own), [.. points.Select(p => p with { SMm = (p.SMm * sign) + 0.0 })], closed, width * scale, entity.Where);
         }
 
         switch (entity.Kind)

@@ -58,18 +58,20 @@ public static class AbriApp
             .AddSingleton<ProductStore>().AddSingleton<JointStore>()
             .AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
 
+        options.Folder.Photos.RemoveParts();
         WebApplication app = builder.Build();
         app.Services.GetRequiredService<ProductStore>().AddTypicalIfEmpty();
         if (options.WithDemo) app.Services.GetRequiredService<DemoData>().AddIfEmpty();
         app.Services.GetRequiredService<FittingStore>().AddTypicalIfEmpty();
 
+        app.UseMiddleware<Guards>();
+        app.Use(HeadIsGetWithoutBody);
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.UseHostFiltering();
-        app.UseMiddleware<Guards>();
         app.UseResponseCompression();
         app.Use(ScreensShareOnePage);
-        app.UseStaticFiles();
+        app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = file => CacheForEver(file.Context) });
         app.UseRouting();
         app.MapOpenApi();
         app.MapHealth();
@@ -91,6 +93,25 @@ public static class AbriApp
         bool other = path.StartsWithSegments("/api") || path.StartsWithSegments("/openapi") || path.StartsWithSegments("/health") || Path.HasExtension(path);
         if (!other && HttpMethods.IsGet(context.Request.Method)) context.Request.Path = "/index.html";
         return next(context);
+    }
+
+    /// <summary>HEAD is answered as GET would be, without the body (RFC 9110, 9.3.2).</summary>
+    private static async Task HeadIsGetWithoutBody(HttpContext context, RequestDelegate next)
+    {
+        if (!HttpMethods.IsHead(context.Request.Method))
+        {
+            await next(context);
+            return;
+        }
+        context.Request.Method = HttpMethods.Get;
+        context.Response.Body = Stream.Null;
+        await next(context);
+    }
+
+    /// <summary>Built files bear the hash of what is in them: one that changed has another name.</summary>
+    private static void CacheForEver(HttpContext context)
+    {
+        if (context.Request.Path.StartsWithSegments("/assets")) context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
     }
 
     /// <summary>The built front end beside the program, or in the source tree while developing.</summary>

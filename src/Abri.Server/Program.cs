@@ -1,6 +1,8 @@
 using System.CommandLine;
+using System.Net.Sockets;
 using Abri.Server;
 using Abri.Storage;
+using Microsoft.AspNetCore.Connections;
 using Microsoft.Data.Sqlite;
 
 var port = new Option<int>("--port") { Description = "Port to listen on, on this machine only.", DefaultValueFactory = _ => 5080 };
@@ -27,9 +29,16 @@ command.SetAction(async (parsed, cancelled) =>
         await app.WaitForShutdownAsync(cancelled);
         return 0;
     }
-    catch (Exception e) when (e is StorageException or SqliteException or IOException)
+    catch (Exception e) when (e is StorageException or SqliteException or IOException or UnauthorizedAccessException or SocketException)
     {
-        Console.Error.WriteLine(e is SqliteException sqlite ? DatabaseTrouble.Of(sqlite).Message : e.Message);
+        Console.Error.WriteLine(e switch
+        {
+            SqliteException sqlite => DatabaseTrouble.Of(sqlite).Message,
+            IOException { InnerException: AddressInUseException } => $"Port {parsed.GetValue(port)} is in use by another program, perhaps another Abri. Stop that one, or choose another port with --port.",
+            SocketException => $"Port {parsed.GetValue(port)} cannot be opened by this user. Choose one above 1023 with --port.",
+            IOException disk when DiskTrouble.Of(disk) is var (_, _, message) => message,
+            _ => e.Message,
+        });
         return 1;
     }
 });

@@ -10,6 +10,12 @@ public sealed class Database
     /// <summary>Held by the change that is being written: SQLite itself only lets a second writer poll, and gives up after the timeout.</summary>
     private readonly object writing = new();
 
+    /// <summary>What this thread reads in, where that has to be of one moment.</summary>
+    [ThreadStatic]
+    private static (Database Of, SqliteTransaction In)? reading;
+
+    private long revision;
+
     private Database(string file, TimeProvider clock)
     {
         File = file;
@@ -28,10 +34,13 @@ public sealed class Database
     public int SchemaVersion { get; private set; }
 
     /// <summary>Opens the file, making it when it is not there, and brings its tables up to date.</summary>
-    /// <exception cref="StorageException">The file is newer than the program, or is not a database of Abri.</exception>
+    /// <exception cref="StorageException">The file is empty, newer than the program, or is not a database of Abri.</exception>
     /// <exception cref="SqliteException">The file is locked, read-only or damaged.</exception>
     public static Database Open(string file, TimeProvider clock)
     {
+        // Nothing of this program leaves an empty file, so that what was in it is elsewhere.
+        if (new FileInfo(file) is { Exists: true, Length: 0 })
+            throw new StorageException($"{file} is empty: what was in it has been lost. Put a backup in its place, or remove it to start anew.");
         var database = new Database(file, clock);
         using SqliteConnection connection = database.Connect();
         Execute(connection, "PRAGMA journal_mode=WAL");
@@ -53,7 +62,7 @@ public sealed class Database
         Monitor.Enter(writing);
         try
         {
-            return new Work(Connect(), Clock, () => Monitor.Exit(writing));
+            return new Work(Connect(), Clock, Changed, () => Monitor.Exit(writing));
         }
         catch
         {
@@ -71,11 +80,41 @@ public sealed class Database
         return connection;
     }
 
+    /// <summary>How often the file was changed since it was opened: what was worked out of it stands as long as this is the same.</summary>
+    /// <remarks>The data folder is claimed, so that nobody else writes.</remarks>
+    public long Revision => Interlocked.Read(ref revision);
+
+    /// <summary>Counts a change that was kept.</summary>
+    internal void Changed() => Interlocked.Increment(ref revision);
+
+    /// <summary>Reads what belongs together as it stood at one moment, whoever writes meanwhile.</summary>
+    public T AtOnce<T>(Func<T> read)
+    {
+        if (reading is not null) return read();
+        using SqliteConnection connection = Connect();
+        using SqliteTransaction transaction = connection.BeginTransaction(deferred: true);
+        reading = (this, transaction);
+        try
+        {
+            return read();
+        }
+        finally
+        {
+            reading = null;
+        }
+    }
+
     /// <summary>Runs a query and maps each row.</summary>
     internal List<T> Query<T>(string sql, Func<SqliteDataReader, T> map, params (string Name, object? Value)[] parameters)
     {
+        if (reading is var (of, transaction) && of == this) return Rows(transaction.Connection!, transaction, sql, map, parameters);
         using SqliteConnection connection = Connect();
-        using SqliteCommand command = Command(connection, null, sql, parameters);
+        return Rows(connection, null, sql, map, parameters);
+    }
+
+    private static List<T> Rows<T>(SqliteConnection connection, SqliteTransaction? transaction, string sql, Func<SqliteDataReader, T> map, (string Name, object? Value)[] parameters)
+    {
+        using SqliteCommand command = Command(connection, transaction, sql, parameters);
         using SqliteDataReader reader = command.ExecuteReader();
         var rows = new List<T>();
         while (reader.Read()) rows.Add(map(reader));

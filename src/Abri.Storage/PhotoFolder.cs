@@ -8,14 +8,7 @@ public sealed class PhotoFolder(string path)
     /// <summary>Largest photo, bytes.</summary>
     public const int MostBytes = 8 * 1024 * 1024;
 
-    /// <summary>Says what an image is by its first bytes, whatever it is called; null when it is no image that is taken.</summary>
-    public static string? TypeOf(ReadOnlySpan<byte> content) => content switch
-    {
-        [0xFF, 0xD8, 0xFF, ..] => "image/jpeg",
-        [0x89, (byte)'P', (byte)'N', (byte)'G', 0x0D, 0x0A, 0x1A, 0x0A, ..] => "image/png",
-        [(byte)'R', (byte)'I', (byte)'F', (byte)'F', _, _, _, _, (byte)'W', (byte)'E', (byte)'B', (byte)'P', ..] => "image/webp",
-        _ => null,
-    };
+    private const string Part = ".part";
 
     /// <summary>The hash under which a photo is kept.</summary>
     public static string HashOf(byte[] content) => Convert.ToHexStringLower(SHA256.HashData(content));
@@ -28,14 +21,29 @@ public sealed class PhotoFolder(string path)
         if (File.Exists(file)) return hash;
         Directory.CreateDirectory(path);
         // Written beside and then moved, so that a half-written photo is never found under its hash.
-        string part = file + ".part" + Guid.NewGuid().ToString("N");
-        using (var stream = new FileStream(part, FileMode.CreateNew))
+        string part = file + Part + Guid.NewGuid().ToString("N");
+        try
         {
-            stream.Write(content);
-            stream.Flush(flushToDisk: true);
+            using (var stream = new FileStream(part, FileMode.CreateNew))
+            {
+                stream.Write(content);
+                stream.Flush(flushToDisk: true);
+            }
+            File.Move(part, file, overwrite: true);
         }
-        File.Move(part, file, overwrite: true);
+        catch
+        {
+            File.Delete(part);
+            throw;
+        }
         return hash;
+    }
+
+    /// <summary>Removes what was being written when the program was killed.</summary>
+    public void RemoveParts()
+    {
+        if (!Directory.Exists(path)) return;
+        foreach (string part in Directory.EnumerateFiles(path, $"*{Part}*")) File.Delete(part);
     }
 
     /// <summary>The bytes of a photo, or null when they are not there.</summary>

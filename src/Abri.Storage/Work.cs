@@ -14,16 +14,17 @@ internal sealed class Work : IDisposable
     private readonly SqliteTransaction transaction;
     private readonly TimeProvider clock;
     private readonly DateTimeOffset begun;
-    private readonly Action ended;
+    private readonly Action kept, ended;
     private readonly List<(string Table, string Id, string? Before, string? After)> touched = [];
     private int ids;
 
     /// <param name="connection">A connection of its own, closed with it.</param>
     /// <param name="clock">Tells the time of the change.</param>
+    /// <param name="kept">Called when the change stands.</param>
     /// <param name="ended">Called once when it is disposed of; not when it could not begin.</param>
-    public Work(SqliteConnection connection, TimeProvider clock, Action ended)
+    public Work(SqliteConnection connection, TimeProvider clock, Action kept, Action ended)
     {
-        (this.connection, this.clock, this.ended) = (connection, clock, ended);
+        (this.connection, this.clock, this.kept, this.ended) = (connection, clock, kept, ended);
         begun = clock.GetUtcNow();
         try
         {
@@ -89,6 +90,7 @@ internal sealed class Work : IDisposable
                 ("seq", seq), ("position", i), ("table", table), ("id", id), ("before", before), ("after", after));
         }
         transaction.Commit();
+        kept();
     }
 
     /// <summary>Takes a change back, or does it again, without a history row of its own: the change's row says which.</summary>
@@ -109,6 +111,7 @@ internal sealed class Work : IDisposable
         foreach ((string table, string id, string? image) in Images(seq, undo)) Restore(table, id, image);
         Run("UPDATE change SET state = $state WHERE seq = $seq", ("state", undo ? "undone" : "done"), ("seq", seq));
         transaction.Commit();
+        kept();
         return what;
     }
 

@@ -31,7 +31,7 @@ public sealed class RecordTests : IAsyncLifetime
         value["notes"] = "second";
         var (status, body) = await app.Send(HttpMethod.Put, path, value, "1");
         Assert.Equal((412, "stale-version", "first", 2), (status, (string)body!["code"]!, (string)body["current"]!["value"]!["notes"]!, (int)body["current"]!["version"]!));
-        Assert.Equal((400, "version-missing"), ((await app.Send(HttpMethod.Put, path, value)).Status, (string)(await app.Send(HttpMethod.Put, path, value)).Body!["code"]!));
+        Assert.Equal((428, "version-missing"), ((await app.Send(HttpMethod.Put, path, value)).Status, (string)(await app.Send(HttpMethod.Put, path, value)).Body!["code"]!));
         Assert.Equal("first", (string)(await app.Get(path))["value"]!["notes"]!);
     }
 

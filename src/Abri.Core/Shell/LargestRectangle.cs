@@ -63,9 +63,15 @@ public static class LargestRectangle
     private static bool[,] Cells(RegionPart part, double[] s, double[] t, bool square)
     {
         var inside = new bool[s.Length - 1, t.Length - 1];
-        for (int col = 0; col < s.Length - 1; col++)
+        for (int row = 0; row < t.Length - 1; row++)
         {
-            for (int row = 0; row < t.Length - 1; row++) inside[col, row] = Inside(part, new PanelPoint((s[col] + s[col + 1]) / 2, (t[row] + t[row + 1]) / 2));
+            // A cell is inside where a line through its middle has crossed an odd number of edges.
+            double[] crossed = [.. part.Rings.SelectMany(r => Crossings(r, (t[row] + t[row + 1]) / 2)).Order()];
+            for (int col = 0, before = 0; col < s.Length - 1; col++)
+            {
+                while (before < crossed.Length && crossed[before] < (s[col] + s[col + 1]) / 2) before++;
+                inside[col, row] = before % 2 == 1;
+            }
         }
         if (square) return inside;
         foreach (IReadOnlyList<PanelPoint> ring in part.Rings)
@@ -100,8 +106,15 @@ public static class LargestRectangle
         return (Math.Max(0, At(Math.Min(a, b)) - 1), Math.Min(lines.Length - 2, At(Math.Max(a, b))));
     }
 
-    private static bool Inside(RegionPart part, PanelPoint p) =>
-        Outlines.Encloses(part.Outline, p) && !part.Holes.Any(h => Outlines.Encloses(h, p));
+    /// <summary>Where a line along s crosses a ring.</summary>
+    private static IEnumerable<double> Crossings(IReadOnlyList<PanelPoint> ring, double tMm)
+    {
+        for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
+        {
+            (PanelPoint a, PanelPoint b) = (ring[j], ring[i]);
+            if ((a.TMm > tMm) != (b.TMm > tMm)) yield return a.SMm + ((b.SMm - a.SMm) * (tMm - a.TMm) / (b.TMm - a.TMm));
+        }
+    }
 
     /// <summary>Clips a segment against a box (Liang and Barsky 1984); something left means that they meet.</summary>
     private static bool SegmentMeets(PanelPoint a, PanelPoint b, PanelBox box)

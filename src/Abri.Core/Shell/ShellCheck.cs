@@ -12,6 +12,15 @@ public static class ShellCheck
     /// <summary>How far a member may reach past the outline before it counts as off the panel, mm: an assumption that allows for a tape read at a rounded edge.</summary>
     public const double OverhangMm = 50;
 
+    /// <summary>Largest panel, m2: the roof of a long coach has 40.</summary>
+    public const double MostAreaM2 = 100;
+
+    /// <summary>Most metres of members on one panel: a long coach's roof with bows every 400 mm and six rails has 150.</summary>
+    public const double MostMemberM = 400;
+
+    /// <summary>Most pairs of members of one panel that meet: a long coach's roof has 200.</summary>
+    public const int MostMeetings = 300;
+
     /// <summary>The first contradiction, or null.</summary>
     public static Problem? Of(Panel panel, IReadOnlyList<Member> members)
     {
@@ -20,13 +29,42 @@ public static class ShellCheck
         {
             if (OfMember(panel, members[i]) is { } problem) return problem.Under($"/members/{i}");
         }
+        return OfAll(members);
+    }
+
+    /// <summary>Whether the members of a panel are more than can be worked on in seconds, or null.</summary>
+    public static Problem? OfAll(IReadOnlyList<Member> members)
+    {
+        double metres = members.Sum(m => LengthMm(m.Footprint)) / 1000;
+        if (metres > MostMemberM)
+            return new Problem("members-too-long", "/members", $"The members of this panel come to {metres:0} m; at most {MostMemberM:0} m are worked on. Draw only what an opening has to keep clear of.");
+        IReadOnlyList<PanelPoint>[] outlines = [.. members.Where(m => m.Role != MemberRole.Pressed).Select(m => MemberOutline.Of(m.Footprint))];
+        PanelBox[] boxes = [.. outlines.Select(PanelBox.Of)];
+        NetTopologySuite.Geometries.Geometry[] areas = [.. outlines.Select(Plane.Polygon)];
+        int meetings = 0;
+        for (int i = 0; i < areas.Length; i++)
+        {
+            for (int j = 0; j < i; j++)
+            {
+                if (boxes[i].Overlaps(boxes[j]) && areas[i].Intersects(areas[j]) && ++meetings > MostMeetings)
+                    return new Problem("members-meet-too-often", "/members", $"More than {MostMeetings} pairs of members of this panel meet one another; at most {MostMeetings} are worked on. Leave out what lies on others, or draw rails as one member.");
+            }
+        }
         return null;
+    }
+
+    private static double LengthMm(Footprint footprint)
+    {
+        double along = footprint.Points.Zip(footprint.Points.Skip(1)).Sum(p => p.First.DistanceMm(p.Second));
+        return footprint.Shape == FootprintShape.Spine ? along : (along + footprint.Points[^1].DistanceMm(footprint.Points[0])) / 2;
     }
 
     /// <summary>What is contradictory about a panel, or null.</summary>
     public static Problem? OfPanel(Panel panel)
     {
         if (Outlines.Check(panel.Outline, "/outline") is { } problem) return problem;
+        if (panel.Box.AreaMm2 / 1e6 > MostAreaM2)
+            return new Problem("panel-too-large", "/outline", $"The panel is {panel.Box.WidthMm / 1000:0.#} by {panel.Box.HeightMm / 1000:0.#} m; at most {MostAreaM2:0} m2 are worked on. Check the unit, or draw it as several panels.");
         if (SectionCheck.Of(panel.Sections ?? [], "/sections") is { } section) return section;
         if (panel.Surface == SurfaceSource.Measured && panel.Sections is not { Count: > 0 })
             return new Problem("surface-not-measured", "/surface", "No section has been measured yet: take one, or let the drawing count.");

@@ -9,11 +9,8 @@ internal sealed class Guards(RequestDelegate next)
 
     public async Task InvokeAsync(HttpContext context)
     {
-        IHeaderDictionary headers = context.Response.Headers;
-        headers.ContentSecurityPolicy = Policy;
-        headers.XContentTypeOptions = "nosniff";
-        headers["Referrer-Policy"] = "no-referrer";
-        headers["Cross-Origin-Resource-Policy"] = "same-origin";
+        // Set when the answer begins: what goes wrong below clears the headers that stand by then.
+        context.Response.OnStarting(() => Head(context.Response.Headers));
         bool changes = !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method);
         if (changes && context.Request.Headers.Origin is [{ } origin] && !IsOwn(origin, context.Request))
         {
@@ -21,6 +18,17 @@ internal sealed class Guards(RequestDelegate next)
             return;
         }
         await next(context);
+    }
+
+    private static Task Head(IHeaderDictionary headers)
+    {
+        headers.ContentSecurityPolicy = Policy;
+        headers.XContentTypeOptions = "nosniff";
+        headers["Referrer-Policy"] = "no-referrer";
+        headers["Cross-Origin-Resource-Policy"] = "same-origin";
+        // What is kept here changes: a browser asks again unless an answer says that it never will.
+        if (headers.CacheControl.Count == 0) headers.CacheControl = "no-cache";
+        return Task.CompletedTask;
     }
 
     private static bool IsOwn(string origin, HttpRequest request) =>

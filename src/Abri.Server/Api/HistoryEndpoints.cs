@@ -1,3 +1,4 @@
+using Abri.Server.Shell;
 using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Shell;
@@ -12,10 +13,11 @@ internal static class HistoryEndpoints
 
     public static void MapHistory(this WebApplication app)
     {
-        app.MapGet("/api/vehicles/{vehicleId}/changes", (string vehicleId, History history) => history.Newest(vehicleId, MostShown)).WithTags("history");
-        app.MapGet("/api/vehicles/{vehicleId}/changes/{recordId}", (string vehicleId, string recordId, History history) => history.OfRecord(vehicleId, recordId, MostShown)).WithTags("history");
-        app.MapPost("/api/vehicles/{vehicleId}/undo", (string vehicleId, History history) => Answer(history.Undo(vehicleId))).WithTags("history");
-        app.MapPost("/api/vehicles/{vehicleId}/redo", (string vehicleId, History history) => Answer(history.Redo(vehicleId))).WithTags("history");
+        RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("history").AddEndpointFilter(ShellEndpoints.VehicleExists);
+        vehicle.MapGet("/changes", (string vehicleId, History history) => history.Newest(vehicleId, MostShown));
+        vehicle.MapGet("/changes/{recordId}", (string vehicleId, string recordId, History history) => history.OfRecord(vehicleId, recordId, MostShown));
+        vehicle.MapPost("/undo", (string vehicleId, History history) => Answer(history.Undo(vehicleId)));
+        vehicle.MapPost("/redo", (string vehicleId, History history) => Answer(history.Redo(vehicleId)));
         app.MapPost("/api/vehicles/undo", (History history) => Answer(history.Undo(VehicleStore.ListScope))).WithTags("history");
         app.MapPost("/api/fittings/undo", (History history) => Answer(history.Undo(FittingStore.CatalogueScope))).WithTags("history");
         app.MapPost("/api/fittings/redo", (History history) => Answer(history.Redo(FittingStore.CatalogueScope))).WithTags("history");

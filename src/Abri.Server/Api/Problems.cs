@@ -10,7 +10,7 @@ internal static class Problems
     /// <summary>Codes of the core that mean that something was typed out of range; all others are contradictions.</summary>
     private static readonly HashSet<string> OutOfRange =
         ["length-unreadable", "length-out-of-range", "tape-reading", "start-hole-too-large", "zone-unknown", "corner-radius-too-large", "station-off-panel", "grid-too-small", "grid-too-large", "grid-incomplete", "readings-too-few", "seal-reading", "seat-samples", "clamp-layers", "screws-count", "gasket-places", "gasket-gap", "humidity", "leak-suspects", "leak-spots", "leak-evidence", "leak-probability", "leak-reaches", "leak-spot-unknown", "leak-wet-too-many", "water-tests", "water-test-minutes", "mark-unknown", "shell-empty", "observation-empty", "observation-spray", "limit-below-air", "arc-impossible", "arc-two-figures", "section-reading", "joint-count", "wish-not-joint", "air-volume", "air-floor", "no-sides", "tape-too-thin", "no-products", "no-weather", "weather-too-long", "open-faces", "bead-width",
-        "bundle-unreadable", "bundle-shape", "bundle-format", "bundle-version", "bundle-too-long", "drawing-unreadable", "drawing-units", "drawing-shape", "drawing-empty", "drawing-too-long", "csv-line", "csv-empty"];
+        "bundle-unreadable", "bundle-shape", "bundle-format", "bundle-version", "bundle-too-long", "drawing-unreadable", "drawing-units", "drawing-shape", "drawing-empty", "drawing-too-long", "drawing-too-deep", "csv-line", "csv-empty"];
 
     /// <summary>Gives a code and a sentence to answers that the framework makes itself.</summary>
     public static void Complete(ProblemDetailsOptions options) => options.CustomizeProblemDetails = context =>
@@ -32,6 +32,9 @@ internal static class Problems
     public static ProblemHttpResult Of(Problem problem) =>
         Answer(OutOfRange.Contains(problem.Code) ? 400 : 422, problem.Code, problem.Message, problem.Pointer);
 
+    /// <summary>What could not be read at all.</summary>
+    public static ProblemHttpResult Bad(Problem problem) => BadRequest(problem.Code, problem.Message, problem.Pointer);
+
     public static ProblemHttpResult NotFound(string message) => Answer(404, "not-found", message);
 
     public static ProblemHttpResult BadRequest(string code, string message, string? pointer = null) => Answer(400, code, message, pointer);
@@ -45,11 +48,12 @@ internal static class Problems
             _ => NotFound("It is not there any more."),
         };
 
-    public static ProblemHttpResult Answer(int status, string code, string message, string? pointer = null, object? current = null)
+    public static ProblemHttpResult Answer(int status, string code, string message, string? pointer = null, object? current = null, (string Key, object? Value)? more = null)
     {
-        var more = new Dictionary<string, object?> { ["code"] = code };
-        if (pointer is not null) more["pointer"] = pointer;
-        if (current is not null) more["current"] = current;
-        return TypedResults.Problem(message, statusCode: status, extensions: more);
+        var extensions = new Dictionary<string, object?> { ["code"] = code };
+        if (pointer is not null) extensions["pointer"] = pointer;
+        if (current is not null) extensions["current"] = current;
+        if (more is var (key, value)) extensions[key] = value;
+        return TypedResults.Problem(message, statusCode: status, extensions: extensions);
     }
 }

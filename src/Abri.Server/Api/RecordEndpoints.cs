@@ -25,7 +25,7 @@ internal static class RecordEndpoints
 
         group.MapPut("/", Results<Ok<Stored<T>>, ProblemHttpResult> (string id, T value, [FromHeader(Name = "If-Match")] string? ifMatch, HttpContext context, TStore store) =>
         {
-            if (Version(ifMatch) is not { } version) return NoVersion();
+            if (Version(ifMatch) is not { } version) return NoVersion(ifMatch);
             if (find(context, store, id) is not { } row) return Gone();
             if (check(context, row, value) is { } problem) return Problems.Of(problem);
             return Answer(context, store.Replace(id, version, value));
@@ -33,7 +33,7 @@ internal static class RecordEndpoints
 
         group.MapDelete("/", Results<NoContent, ProblemHttpResult> (string id, [FromHeader(Name = "If-Match")] string? ifMatch, HttpContext context, TStore store) =>
         {
-            if (Version(ifMatch) is not { } version) return NoVersion();
+            if (Version(ifMatch) is not { } version) return NoVersion(ifMatch);
             if (find(context, store, id) is null) return Gone();
             Written<T> written = store.Remove(id, version);
             return written.State == WriteState.Done ? TypedResults.NoContent() : Problems.Of(written);
@@ -55,8 +55,9 @@ internal static class RecordEndpoints
     private static int? Version(string? ifMatch) =>
         int.TryParse(ifMatch?.Trim().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out int version) ? version : null;
 
-    private static ProblemHttpResult NoVersion() =>
-        Problems.BadRequest("version-missing", "Say in the header If-Match which version the change was made from, such as \"3\".");
+    private static ProblemHttpResult NoVersion(string? ifMatch) => ifMatch is null
+        ? Problems.Answer(428, "version-missing", "Say in the header If-Match which version the change was made from, such as \"3\".")
+        : Problems.BadRequest("version-unreadable", "The header If-Match takes the number of one version, such as \"3\".");
 
     private static ProblemHttpResult Gone() => Problems.NotFound("It is not there any more.");
 }

@@ -1,55 +1,86 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Abri.Core;
 using Abri.Storage;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Server.Api;
 
-/// <summary>Turns what goes wrong below the endpoints into answers: unreadable JSON, a body too large, a database that cannot be written.</summary>
-internal sealed partial class Troubles : IExceptionHandler
+/// <summary>
+/// Turns what goes wrong below the endpoints into answers: unreadable JSON, a body too large, a database or disk that cannot be written. What nobody
+/// foresaw is logged under a reference that the answer carries.
+/// </summary>
+internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandler
 {
+    /// <summary>The client hung up; nobody reads the answer.</summary>
+    private const int HungUp = 499;
+
     public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancelled)
     {
-        ProblemHttpResult? answer = exception switch
+        if (exception is OperationCanceledException && context.RequestAborted.IsCancellationRequested)
         {
-            BadHttpRequestException { StatusCode: 413 } large => Problems.Answer(413, "body-too-large", large.Message.StartsWith("The file", StringComparison.Ordinal) ? large.Message : $"The request is larger than the {Limit(context)} MB that are taken here."),
-            BadHttpRequestException { StatusCode: 415 } => Problems.Answer(415, "not-json", "Send JSON, with the header Content-Type: application/json."),
-            BadHttpRequestException { InnerException: JsonException json } => Unreadable(json),
-            JsonException json => Unreadable(json),
-            BadHttpRequestException bad => Problems.BadRequest("bad-request", bad.Message),
-            SqliteException sqlite => DatabaseAnswer(sqlite),
-            StorageException storage => Problems.Answer(503, "storage", storage.Message),
-            _ => null,
-        };
-        if (answer is null) return false;
-        await answer.ExecuteAsync(context);
+            context.Response.StatusCode = HungUp;
+            return true;
+        }
+        await Answer(context, exception).ExecuteAsync(context);
         return true;
     }
 
-    private static long Limit(HttpContext context) =>
-        (context.GetEndpoint()?.Metadata.GetMetadata<Microsoft.AspNetCore.Http.Metadata.IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? AbriApp.MostBodyBytes) / 1024 / 1024;
-
-    private static ProblemHttpResult Unreadable(JsonException json)
+    private ProblemHttpResult Answer(HttpContext context, Exception exception) => exception switch
     {
-        string pointer = "/" + (json.Path ?? "$").TrimStart('$').Replace("[", ".", StringComparison.Ordinal).Replace("]", "", StringComparison.Ordinal).Trim('.').Replace('.', '/');
-        if (json.Message.Contains("could not be mapped to any .NET member", StringComparison.Ordinal))
-            return Problems.BadRequest("unknown-field", $"There is no field {pointer} here. Leave it out, or check its spelling.", pointer);
-        if (json.Message.Contains("missing required properties", StringComparison.Ordinal))
-            return Problems.BadRequest("missing-field", $"Fields are missing{(pointer == "/" ? "" : " in " + pointer)}: {string.Join(", ", Quoted().Matches(json.Message[json.Message.IndexOf(':', StringComparison.Ordinal)..]).Select(m => m.Groups[1].Value))}.", pointer);
-        if (json.Message.StartsWith("Duplicate property", StringComparison.Ordinal))
-            return Problems.BadRequest("field-twice", $"The field {Quoted().Match(json.Message).Groups[1].Value} stands twice in one place{(pointer == "/" ? "" : ", in " + pointer)}. Keep the one that is right.", pointer);
-        string message = json.Message.Split(" Path:")[0].Split(" LineNumber:")[0];
-        return Problems.BadRequest("json-unreadable", $"The JSON cannot be read at {pointer}: {message}", pointer);
+        BadHttpRequestException { StatusCode: 413 } large => Problems.Answer(413, "body-too-large", large.Message.StartsWith("The file", StringComparison.Ordinal) ? large.Message : $"The request is larger than the {Limit(context)} MB that are taken here."),
+        BadHttpRequestException { StatusCode: 415 } => Problems.Answer(415, "not-json", "Send JSON, with the header Content-Type: application/json."),
+        BadHttpRequestException { InnerException: JsonException json } => Problems.Bad(JsonTrouble.Of(json)),
+        JsonException json => Problems.Bad(JsonTrouble.Of(json)),
+        BadHttpRequestException bad => Problems.BadRequest("bad-request", Address(context, bad.Message)),
+        InvalidOperationException when IsCharset(exception) => Problems.Answer(415, "charset-unknown", "The letters of the request are in a charset that is not known here. Send UTF-8."),
+        SqliteException sqlite => DatabaseAnswer(sqlite),
+        StorageException storage => Problems.Answer(503, "storage", storage.Message),
+        IOException disk when DiskTrouble.Of(disk) is var (status, code, message) => Problems.Answer(status, code, message),
+        _ => Unforeseen(context, exception),
+    };
+
+    private ProblemHttpResult Unforeseen(HttpContext context, Exception exception)
+    {
+        string reference = Guid.NewGuid().ToString("N")[..8];
+        Log(exception, reference, context.Request.Method, context.Request.Path);
+        return Problems.Answer(500, "failed", $"Something failed in the program, and nothing was changed. The log tells more under {reference}.", more: ("reference", reference));
     }
 
-    [GeneratedRegex("'([^']+)'")]
-    private static partial Regex Quoted();
+    [LoggerMessage(LogLevel.Error, "Failed {Reference}: {Method} {Path}")]
+    private partial void Log(Exception exception, string reference, string method, PathString path);
+
+    private static bool IsCharset(Exception e) => e.Message.Contains("charset", StringComparison.OrdinalIgnoreCase);
+
+    private static long Limit(HttpContext context) =>
+        (context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? AbriApp.MostBodyBytes) / 1024 / 1024;
+
+    /// <summary>What is wrong in the address, with what it takes, instead of how the framework calls it.</summary>
+    private static string Address(HttpContext context, string message)
+    {
+        if (Parameter().Match(message) is not { Success: true } match) return message.Contains('"', StringComparison.Ordinal) ? "The request cannot be read." : message;
+        string name = match.Groups["name"].Value;
+        Type? type = context.GetEndpoint()?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>().FirstOrDefault(p => p.Name == name)?.ParameterInfo.ParameterType;
+        type = type is null ? null : Nullable.GetUnderlyingType(type) ?? type;
+        string takes = type switch
+        {
+            { IsGenericType: true } named when named.GetGenericTypeDefinition() == typeof(Named<>) => $"one of {string.Join(", ", Enum.GetNames(named.GenericTypeArguments[0]).Select(JsonNamingPolicy.CamelCase.ConvertName))}",
+            _ when type == typeof(double) => "a number, with a point",
+            _ when type == typeof(bool) => "true or false",
+            _ => "another value",
+        };
+        return match.Groups["value"].Success ? $"{name} in the address takes {takes}, not \"{match.Groups["value"].Value}\"." : $"{name} is missing: it takes {takes}.";
+    }
+
+    [GeneratedRegex("""^(?:Failed to bind parameter|Required parameter) "[^"]*?(?<name>\w+)"(?: from "(?<value>[^"]*)")?""")]
+    private static partial Regex Parameter();
 
     private static ProblemHttpResult DatabaseAnswer(SqliteException sqlite)
     {
         (string code, string message) = DatabaseTrouble.Of(sqlite);
-        return Problems.Answer(code == "disk-full" ? 507 : 503, code, message);
+        return Problems.Answer(code == DiskTrouble.Full ? DiskTrouble.FullStatus : 503, code, message);
     }
 }

@@ -25,7 +25,7 @@ internal static class OpeningEndpoints
 
         RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("openings").AddEndpointFilter(ShellEndpoints.VehicleExists);
         vehicle.MapGet("/openings", (string vehicleId, OpeningOverview overview) => overview.Of(vehicleId)).WithName("opening-list");
-        vehicle.MapGet("/openings.csv", (string vehicleId, OpeningOverview overview) => TypedResults.File(Encoding.UTF8.GetBytes(overview.Csv(vehicleId)), "text/csv", "openings.csv")).WithName("opening-csv");
+        vehicle.MapGet("/openings.csv", async (string vehicleId, OpeningOverview overview) => TypedResults.File(Encoding.UTF8.GetBytes(await overview.Csv(vehicleId)), "text/csv", "openings.csv")).WithName("opening-csv");
         vehicle.MapGet("/air", Air).WithName("vehicle-air");
         vehicle.MapPost("/panels/{panelId}/openings", Add).Validate<Opening>().WithName("opening-add");
         vehicle.MapGroup("/openings/{id}").MapRecord<Opening, OpeningStore>(

@@ -1,7 +1,9 @@
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
 using Abri.Exchange;
+using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage;
 using Abri.Storage.Openings;
@@ -17,26 +19,27 @@ namespace Abri.Server.Openings;
 public sealed record ListedOpening(string Id, OpeningStanding Standing, string? Product);
 
 /// <summary>Looks over all openings of a vehicle.</summary>
-internal sealed class OpeningOverview(PanelStore panels, OpeningStore openings, FittingStore fittings, JointStore joints, StoredSites sites)
+internal sealed class OpeningOverview(Database database, PanelStore panels, OpeningStore openings, JointStore joints, StoredSites sites)
 {
+    private readonly Kept<IReadOnlyList<(string Id, OpeningLine Line)>> kept = new(database);
+
     /// <summary>The openings of a vehicle, panel by panel.</summary>
-    public IReadOnlyList<ListedOpening> Of(string vehicleId) => [.. All(vehicleId).ToArray().AsParallel().AsOrdered().Select(o => new ListedOpening(o.Row.Id, OpeningProgress.Of(o.Row.Value, o.Site, o.Joint), o.Joint?.Product))];
+    public async Task<IReadOnlyList<ListedOpening>> Of(string vehicleId) => [.. (await All(vehicleId)).Select(o => new ListedOpening(o.Id, o.Line.Standing, o.Line.Product))];
 
     /// <summary>The same as a table.</summary>
-    public string Csv(string vehicleId)
-    {
-        Dictionary<string, Fitting> byId = fittings.All().ToDictionary(f => f.Id, f => f.Value);
-        return OpeningsCsv.Write(All(vehicleId).Select(o => new OpeningLine(
-            WholeShell.Words(panels.Find(o.Row.OwnerId!)!.Value), o.Row.Value, byId[o.Row.Value.FittingId], OpeningProgress.Of(o.Row.Value, o.Site, o.Joint), o.Joint?.Product)));
-    }
+    public async Task<string> Csv(string vehicleId) => OpeningsCsv.Write((await All(vehicleId)).Select(o => o.Line));
 
-    private IEnumerable<(Stored<Opening> Row, Site Site, Joint? Joint)> All(string vehicleId)
+    private Task<IReadOnlyList<(string Id, OpeningLine Line)>> All(string vehicleId) => kept.Of(vehicleId, () => [.. panels.All(vehicleId).SelectMany(OnPanel)]);
+
+    private IEnumerable<(string Id, OpeningLine Line)> OnPanel(Stored<Panel> panel)
     {
-        foreach (var panel in panels.All(vehicleId))
+        IReadOnlyList<Stored<Joint>> sealing = joints.All(panel.Id);
+        Func<Stored<Opening>, Site> siteOf = sites.OnPanel(panel.Id);
+        foreach (Stored<Opening> row in openings.All(panel.Id))
         {
-            IReadOnlyList<Stored<Joint>> kept = joints.All(panel.Id);
-            Func<Stored<Opening>, Site> site = sites.OnPanel(panel.Id);
-            foreach (Stored<Opening> row in openings.All(panel.Id)) yield return (row, site(row), kept.FirstOrDefault(j => j.Value.Of == row.Value.Name)?.Value);
+            Site site = siteOf(row);
+            Joint? joint = sealing.FirstOrDefault(j => j.Value.Of == row.Value.Name)?.Value;
+            yield return (row.Id, new OpeningLine(WholeShell.Words(panel.Value), row.Value, site.Fitting, OpeningProgress.Of(row.Value, site, joint), joint?.Product));
         }
     }
 }

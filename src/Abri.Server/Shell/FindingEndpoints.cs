@@ -1,4 +1,5 @@
 using System.Text;
+using Abri.Core;
 using Abri.Core.Shell;
 using Abri.Exchange;
 using Abri.Server.Api;
@@ -37,8 +38,7 @@ internal static class FindingEndpoints
         if (ShellEndpoints.OnOwnPanel(context, findings.Find(id)) is null) return Problems.NotFound("This finding is not there any more.");
         if (photos.All(id).Count >= MostPhotos) return Problems.Answer(422, "photos-too-many", $"A finding has at most {MostPhotos} photos. Remove one first.");
         byte[] content = await RequestFile.Read(context.Request, PhotoFolder.MostBytes);
-        if (PhotoFolder.TypeOf(content) is not { } type)
-            return Problems.Answer(415, "photo-type", "This is not a photo that can be kept, whatever it is called: JPEG, PNG and WebP are.");
+        if (!PhotoFile.TypeOf(content).IsOk(out string? type, out Problem? problem)) return Problems.Answer(problem.Code == "photo-type" ? 415 : 422, problem.Code, problem.Message);
         return RecordEndpoints.Answer(context, photos.Add(id, new Photo(folder.Photos.Keep(content), type, content.Length, "")));
     }
 

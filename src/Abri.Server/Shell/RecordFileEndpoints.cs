@@ -72,7 +72,8 @@ internal static class RecordFileEndpoints
         // All of them are looked at before the first one is kept: a file that is refused leaves nothing behind.
         foreach (PhotoRecord photo in photos)
         {
-            if (PhotoFolder.TypeOf(photo.Content) != photo.Type || photo.Content!.Length > PhotoFolder.MostBytes)
+            if (!PhotoFile.TypeOf(photo.Content!).IsOk(out string? type, out problem)) return Problems.Answer(422, problem.Code, problem.Message);
+            if (type != photo.Type || photo.Content!.Length > PhotoFolder.MostBytes)
                 return Problems.Answer(422, "photo-type", $"A photo in the file is not the {photo.Type} that it says, or is larger than {PhotoFolder.MostBytes / 1024 / 1024} MB.");
             if (PhotoFolder.HashOf(photo.Content) != photo.Sha256) return Problems.Answer(422, "photo-hash", "A photo in the file does not have the hash that it says: the file was damaged.");
         }

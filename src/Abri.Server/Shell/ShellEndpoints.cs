@@ -44,11 +44,15 @@ internal static class ShellEndpoints
         where T : notnull =>
         row is not null && Owned(context, context.RequestServices.GetRequiredService<PanelStore>().Find(row.OwnerId!)) is not null ? row : null;
 
-    /// <summary>Answers 404 where the vehicle in the address is not there.</summary>
-    internal static async ValueTask<object?> VehicleExists(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
+    /// <summary>Answers 404 where the vehicle in the address is not there; what an answer is made of is read as it stood at one moment.</summary>
+    internal static ValueTask<object?> VehicleExists(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
     {
+        IServiceProvider services = call.HttpContext.RequestServices;
         string id = (string)call.HttpContext.GetRouteValue("vehicleId")!;
-        return call.HttpContext.RequestServices.GetRequiredService<VehicleStore>().Find(id) is null ? Problems.NotFound("This vehicle is not there any more.") : await next(call);
+        ValueTask<object?> Answer() => services.GetRequiredService<VehicleStore>().Find(id) is null
+            ? ValueTask.FromResult<object?>(Problems.NotFound("This vehicle is not there any more."))
+            : next(call);
+        return HttpMethods.IsGet(call.HttpContext.Request.Method) ? services.GetRequiredService<Database>().AtOnce(Answer) : Answer();
     }
 
     internal static Panel PanelOf(HttpContext context, string panelId) => context.RequestServices.GetRequiredService<PanelStore>().Find(panelId)!.Value;
@@ -62,7 +66,7 @@ internal static class ShellEndpoints
         if (Owned(context, panels.Find(panelId)) is not { } panel) return Problems.NotFound("This panel is not there any more.");
         if (members.All(panelId).Count + body.Members.Count > Ranges.MostMembers)
             return Problems.BadRequest("too-many-members", $"A panel has at most {Ranges.MostMembers} members.", "/members");
-        if (ShellCheck.Of(panel.Value, body.Members) is { } problem) return Problems.Of(problem);
+        if ((ShellCheck.Of(panel.Value, body.Members) ?? ShellCheck.OfAll([.. members.All(panelId).Select(m => m.Value), .. body.Members])) is { } problem) return Problems.Of(problem);
         string what = body.Members.Count == 1 ? $"Added {body.Members[0].Name}" : $"Added {body.Members.Count} members";
         (WriteState state, IReadOnlyList<Stored<Member>> rows, string? message) = members.Add(panelId, body.Members, what);
         return state == WriteState.Done ? TypedResults.Ok(rows) : Problems.Answer(409, "conflict", message!);

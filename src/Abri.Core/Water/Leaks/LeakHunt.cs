@@ -78,6 +78,10 @@ public sealed record LeakHunt(
     public static Result<Worked<LeakHunt>> Of(WetShell shell, string? mark = null)
     {
         if (shell.Panels.Count == 0) return new Problem("shell-empty", "/shell/panels", "The shell has no panels yet.");
+        for (int i = 0; i < shell.Panels.Count; i++)
+        {
+            if (ShellCheck.Of(shell.Panels[i].Panel, shell.Panels[i].Members) is { } wrong) return wrong.Under($"/shell/panels/{i}");
+        }
         IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(shell);
         if (offered.Count == 0) return new Problem("leak-suspects", "/shell", "There is nothing to suspect: the shell has no roof, no doors, no openings and no findings.");
         var sheet = new Worksheet();

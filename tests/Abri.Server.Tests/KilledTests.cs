@@ -1,5 +1,4 @@
 using System.Diagnostics;
-using System.Net.Sockets;
 using System.Text;
 using System.Text.Json.Nodes;
 using Abri.Storage;
@@ -17,8 +16,8 @@ public sealed class KilledTests
         var acknowledged = new List<string>();
         for (int round = 0; round < 3; round++)
         {
-            int port = FreePort();
-            using Process program = Process.Start(new ProcessStartInfo("dotnet", [typeof(AbriApp).Assembly.Location, "--port", $"{port}", "--data", data, "--empty"]) { RedirectStandardOutput = true })!;
+            int port = StartedProgram.FreePort();
+            using Process program = StartedProgram.Start(port, data, "--empty");
             await program.StandardOutput.ReadLineAsync();
             using var http = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
             Task? killer = null;
@@ -65,11 +64,4 @@ public sealed class KilledTests
     private static string Vehicle(string name) => JsonNode.Parse(
         """{"name":"","kind":"panelVan","year":null,"notes":"","units":"mm","inchDenominator":16,"schools":{"ribInTheWay":"keep","cutSize":"wasteSide"},"markerOffsetMm":3.175}""")!
         .ToJsonString().Replace("\"name\":\"\"", $"\"name\":\"{name}\"");
-
-    private static int FreePort()
-    {
-        using var listener = new TcpListener(System.Net.IPAddress.Loopback, 0);
-        listener.Start();
-        return ((System.Net.IPEndPoint)listener.LocalEndpoint).Port;
-    }
 }

@@ -132,6 +132,33 @@ public sealed class RecordStoreTests : IDisposable
         Assert.Throws<ArgumentException>(() => folder.Find("../abri.db"));
     }
 
+    [Fact] // A folder in the photo's place lets the last step of writing fail, as a full disk does
+    public void A_photo_that_cannot_be_written_leaves_nothing_behind()
+    {
+        string path = Path.Combine(scratch.Folder, "photos");
+        var folder = new PhotoFolder(path);
+        byte[] photo = [1, 2, 3];
+        Directory.CreateDirectory(Path.Combine(path, PhotoFolder.HashOf(photo), "in the way"));
+        Assert.ThrowsAny<IOException>(() => folder.Keep(photo));
+        Assert.Empty(Directory.GetFiles(path));
+        File.WriteAllBytes(Path.Combine(path, "killed.part12"), photo);
+        folder.RemoveParts();
+        Assert.Empty(Directory.GetFiles(path));
+    }
+
+    [Theory] // Numbers of errno.h, and of Windows' own list
+    [InlineData(28, true, false)]
+    [InlineData(122, true, false)]
+    [InlineData(30, false, true)]
+    [InlineData(unchecked((int)0x80070070), true, false)]
+    [InlineData(unchecked((int)0x80070013), false, true)]
+    [InlineData(2, false, false)]
+    public void A_full_disk_and_one_that_takes_no_changes_are_told_apart(int number, bool full, bool readOnly)
+    {
+        var e = new IOException("as the system says it", number);
+        Assert.Equal((full, readOnly), (DiskError.IsFull(e), DiskError.IsReadOnly(e)));
+    }
+
     private static VehicleRecord Whole => new(
         Scratch.Van with { Place = new Place(54.5, -3.25), Attitude = new Attitude(1.5, -0.25), Masses = new Masses(2460, 3500, null, null, 3750) },
         [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],

@@ -40,6 +40,26 @@ public sealed class StoreTests : IDisposable
     }
 
     [Fact]
+    public void What_is_read_at_once_is_of_one_moment_and_the_next_reading_shows_the_change()
+    {
+        var (vehicle, roof, bow, _, _) = scratch.Filled();
+        long before = scratch.Database.Revision;
+        (int Members, int Again) seen = scratch.Database.AtOnce(() =>
+        {
+            int first = scratch.Members.All(roof.Id).Count;
+            Assert.Equal(WriteState.Done, Task.Run(() => scratch.Members.Remove(bow.Id, bow.Version)).GetAwaiter().GetResult().State);
+            return (first, scratch.Members.All(roof.Id).Count);
+        });
+        Assert.Equal((1, 1), seen);
+        Assert.Empty(scratch.Members.All(roof.Id));
+        Assert.Equal(before + 1, scratch.Database.Revision);
+        scratch.History.Undo(vehicle.Id);
+        Assert.Equal(before + 2, scratch.Database.Revision);
+        Assert.Equal(WriteState.Stale, scratch.Members.Remove(bow.Id, bow.Version).State);
+        Assert.Equal(before + 2, scratch.Database.Revision);
+    }
+
+    [Fact]
     public void A_change_made_from_an_old_version_is_refused_and_shown_the_new_one()
     {
         var (_, _, bow, _, _) = scratch.Filled();

@@ -25,8 +25,9 @@ public static class RankedPositions
     /// <summary>Finds the places.</summary>
     /// <param name="site">What decides.</param>
     /// <param name="wishes">What is wished; may be empty.</param>
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
     /// <returns>The region and the ranked positions, or what is contradictory about the site.</returns>
-    public static Result<Worked<PositionsFound>> Of(Site site, IReadOnlyList<Wish> wishes)
+    public static Result<Worked<PositionsFound>> Of(Site site, IReadOnlyList<Wish> wishes, CancellationToken stop = default)
     {
         if (UnknownZone(wishes, site.Zones ?? []) is { } unknown) return unknown;
         if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
@@ -35,7 +36,7 @@ public static class RankedPositions
         IReadOnlyList<RegionPart> region = FeasibleRegion.Of(ground);
         Explain(ground, region, sheet);
         var cost = new PositionCost(ground, wishes);
-        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, ground, cost), region, ground, cost, Apart * Math.Max(ground.Fitting.CutOut.WidthMm, ground.Fitting.CutOut.HeightMm));
+        List<(PanelPoint At, double Cost)> chosen = Chosen(Tried(region, ground, cost, stop), region, ground, cost, Apart * Math.Max(ground.Fitting.CutOut.WidthMm, ground.Fitting.CutOut.HeightMm), stop);
         List<RankedPosition> positions = ToldApart([.. chosen.Select((c, i) => Described(i + 1, c.At, c.Cost, chosen, ground, cost, bays))], ground);
         foreach (RankedPosition p in positions) sheet.Step($"K_{p.Rank}", $"cost of position {p.Rank}", "sum(weight * missed by)", p.Cost, "");
         return sheet.Finish(new PositionsFound(region, positions, positions.Count > 0 ? null : region.Count == 0 ? WhyNone(ground) : WhyBlocked(ground, region)));
@@ -67,14 +68,14 @@ public static class RankedPositions
         if (region.Count == 0) sheet.Warn($"No bay gives {ground.Lengths.Text(along)} by {ground.Lengths.Text(across)} with the flange on the panel.");
     }
 
-    private static List<(PanelPoint At, double Cost, RegionPart Part)> Tried(IReadOnlyList<RegionPart> region, Ground ground, PositionCost cost)
+    private static List<(PanelPoint At, double Cost, RegionPart Part)> Tried(IReadOnlyList<RegionPart> region, Ground ground, PositionCost cost, CancellationToken stop)
     {
         var tried = new List<(PanelPoint, double, RegionPart)>();
         var places = new PlacesToTry(ground, cost);
         foreach (RegionPart part in region)
         {
             double? middle = cost.BayMiddleOf(part);
-            foreach (PanelPoint p in places.In(part))
+            foreach (PanelPoint p in places.In(part).Until(stop))
             {
                 if (tried.Count < MostTried && part.Holds(p)) tried.Add((p, cost.At(p, middle), part));
             }
@@ -83,7 +84,7 @@ public static class RankedPositions
     }
 
     private static List<(PanelPoint At, double Cost)> Chosen(
-        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, Ground ground, PositionCost cost, double apartMm)
+        List<(PanelPoint At, double Cost, RegionPart Part)> tried, IReadOnlyList<RegionPart> region, Ground ground, PositionCost cost, double apartMm, CancellationToken stop)
     {
         // A hair of a millimetre must not decide between front and rear, so costs are compared rounded.
         var ordered = tried.OrderBy(c => Math.Round(c.Cost, 3)).ThenBy(c => Math.Round(c.At.SMm, 3)).ThenBy(c => c.At.TMm);
@@ -91,7 +92,7 @@ public static class RankedPositions
         var chosen = new List<(PanelPoint At, double Cost)>();
         var walked = new List<PanelPoint>();
         int judged = 0;
-        foreach ((PanelPoint at, _, RegionPart part) in ordered)
+        foreach ((PanelPoint at, _, RegionPart part) in ordered.Until(stop))
         {
             if (chosen.Count == Most || judged == MostJudged) break;
             if (walked.Any(w => w.DistanceMm(at) < apartMm)) continue;

@@ -48,7 +48,9 @@ public static class Ponding
 
     /// <summary>The attitude within <see cref="SearchedDeg"/> of level at which most water stands against something, or at all where nothing stands on the roof.</summary>
     /// <remarks>Every whole degree is tried, then every half one about the worst: water that stands at no whole degree may be missed.</remarks>
-    public static Result<Worked<WorstAttitude>> Worst(WetRoof roof)
+    /// <param name="roof">The roof.</param>
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
+    public static Result<Worked<WorstAttitude>> Worst(WetRoof roof, CancellationToken stop = default)
     {
         if (Check(roof) is { } problem) return problem;
         WorstAttitude At(double pitch, double roll)
@@ -58,9 +60,9 @@ public static class Ponding
             WaterAtDam? deepest = map.Dams.MaxBy(d => d.DepthMm);
             return new WorstAttitude(attitude, map.Litres, deepest?.DepthMm ?? 0, deepest is { DepthMm: > 0 } ? deepest.Name : null);
         }
-        WorstAttitude worst = Around(0, 0, SearchedDeg, CoarseDeg).Select(a => At(a.Pitch, a.Roll)).OrderByDescending(w => w.DeepestAtDamMm).ThenByDescending(w => w.Litres).First();
+        WorstAttitude worst = Around(0, 0, SearchedDeg, CoarseDeg).Until(stop).Select(a => At(a.Pitch, a.Roll)).OrderByDescending(w => w.DeepestAtDamMm).ThenByDescending(w => w.Litres).First();
         worst = Around(worst.Attitude.PitchDeg, worst.Attitude.RollDeg, FineDeg, FineDeg).Where(a => Math.Abs(a.Pitch) <= SearchedDeg && Math.Abs(a.Roll) <= SearchedDeg)
-            .Select(a => At(a.Pitch, a.Roll)).OrderByDescending(w => w.DeepestAtDamMm).ThenByDescending(w => w.Litres).First();
+            .Until(stop).Select(a => At(a.Pitch, a.Roll)).OrderByDescending(w => w.DeepestAtDamMm).ThenByDescending(w => w.Litres).First();
         var sheet = new Worksheet();
         sheet.Step("p", "pitch at the worst, nose up", $"search by whole, then half degrees within {SearchedDeg}", worst.Attitude.PitchDeg, "degrees");
         sheet.Step("r", "roll at the worst, left side up", "the same", worst.Attitude.RollDeg, "degrees");
@@ -71,7 +73,10 @@ public static class Ponding
     }
 
     /// <summary>The least change of pitch, in quarter degrees, at which no water stands against anything on the roof; null where none within <see cref="SearchedDeg"/> does it.</summary>
-    public static Result<Worked<ParkingAdvice>> Park(WetRoof roof, Attitude attitude)
+    /// <param name="roof">The roof.</param>
+    /// <param name="attitude">How it is parked.</param>
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
+    public static Result<Worked<ParkingAdvice>> Park(WetRoof roof, Attitude attitude, CancellationToken stop = default)
     {
         if (Check(roof) is { } problem) return problem;
         var sheet = new Worksheet();
@@ -83,6 +88,7 @@ public static class Ponding
         {
             foreach (double pitch in new[] { attitude.PitchDeg - by, attitude.PitchDeg + by })
             {
+                stop.ThrowIfCancellationRequested();
                 double depth = Deepest(pitch);
                 if (depth >= StandingWater.FilmMm) continue;
                 sheet.Step("p", "pitch at which it runs off, nose up", "search by quarter degrees", pitch, "degrees");

@@ -52,7 +52,8 @@ public static class PondingMends
     /// <param name="attitude">How the vehicle stands.</param>
     /// <param name="places">Other places to try.</param>
     /// <param name="lengths">How lengths are written in sentences.</param>
-    public static Result<Worked<MendsOfRoof>> Of(WetRoof roof, Attitude attitude, IReadOnlyList<OtherPlace> places, LengthFormat lengths)
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
+    public static Result<Worked<MendsOfRoof>> Of(WetRoof roof, Attitude attitude, IReadOnlyList<OtherPlace> places, LengthFormat lengths, CancellationToken stop = default)
     {
         if (Ponding.Check(roof) is { } problem) return problem;
         var sheet = new Worksheet();
@@ -72,14 +73,14 @@ public static class PondingMends
             double by = Math.Ceiling(depth + AboveWaterMm);
             WetRoof raised = roof with { Dams = [.. roof.Dams.Select((d, j) => j == i ? d with { StandsMm = d.StandsMm + by } : d)] };
             mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {lengths.Text(by)} high, sealed to the skin by itself.", by, depth, Math.Max(0, Map(Ponding.Field(raised, attitude, Ponding.SearchCellMm), raised.Dams).Dams[i].DepthMm - by)));
-            foreach (OtherPlace place in places.Where(p => p.Dam == dam.Name).Take(MostPlaces))
+            foreach (OtherPlace place in places.Where(p => p.Dam == dam.Name).Take(MostPlaces).Until(stop))
             {
                 WetRoof moved = roof with { Dams = [.. roof.Dams.Select((d, j) => j == i ? d with { Edge = place.Edge } : d)] };
                 double then = Map(Ponding.Field(moved, attitude, Ponding.SearchCellMm), moved.Dams).Dams[i].DepthMm;
                 if (then < depth - StandingWater.FilmMm) mends.Add(new PondingMend(MendKind.Move, dam.Name, place.What, place.Edge.Centre.DistanceMm(dam.Edge.Centre), depth, then));
             }
         }
-        if (mends.Count > 0 && Ponding.Park(roof, attitude).Value is { Result: { PitchByDeg: { } pitch and not 0 } park })
+        if (mends.Count > 0 && Ponding.Park(roof, attitude, stop).Value is { Result: { PitchByDeg: { } pitch and not 0 } park })
             mends.Add(new PondingMend(MendKind.Park, "", $"Park with the nose {(pitch > 0 ? "up" : "down")} by {Math.Abs(pitch):0.##} degrees more.", pitch, park.NowMm, park.ThenMm));
         return sheet.Finish(new MendsOfRoof([.. mends.OrderBy(m => m.Dam, StringComparer.Ordinal).ThenBy(m => m.ThenMm).ThenBy(m => m.Kind).ThenBy(m => m.Amount)]));
     }

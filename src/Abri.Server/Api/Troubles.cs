@@ -55,15 +55,18 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
 
     private static bool IsCharset(Exception e) => e.Message.Contains("charset", StringComparison.OrdinalIgnoreCase);
 
+    /// <summary>The endpoint that was asked: it is taken off the request before its trouble is answered.</summary>
+    private static Endpoint? Asked(HttpContext context) => context.Features.Get<IExceptionHandlerFeature>()?.Endpoint;
+
     private static long Limit(HttpContext context) =>
-        (context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? AbriApp.MostBodyBytes) / 1024 / 1024;
+        (Asked(context)?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? AbriApp.MostBodyBytes) / 1024 / 1024;
 
     /// <summary>What is wrong in the address, with what it takes, instead of how the framework calls it.</summary>
     private static string Address(HttpContext context, string message)
     {
         if (Parameter().Match(message) is not { Success: true } match) return message.Contains('"', StringComparison.Ordinal) ? "The request cannot be read." : message;
         string name = match.Groups["name"].Value;
-        Type? type = context.GetEndpoint()?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>().FirstOrDefault(p => p.Name == name)?.ParameterInfo.ParameterType;
+        Type? type = Asked(context)?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>().FirstOrDefault(p => p.Name == name)?.ParameterInfo.ParameterType;
         type = type is null ? null : Nullable.GetUnderlyingType(type) ?? type;
         string takes = type switch
         {

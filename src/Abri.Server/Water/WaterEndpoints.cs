@@ -51,7 +51,7 @@ internal static class WaterEndpoints
 
     /// <summary>What keeps standing water from what stands on the roof: openings that are only planned may go elsewhere.</summary>
     private static Results<Ok<Worked<MendsOfRoof>>, ProblemHttpResult> Mends(
-        string vehicleId, double pitchDeg, double rollDeg, VehicleStore vehicles, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings, StoredSites sites)
+        string vehicleId, double pitchDeg, double rollDeg, VehicleStore vehicles, PanelStore panels, MemberStore members, OpeningStore openings, FittingStore fittings, StoredSites sites, CancellationToken stop)
     {
         var attitude = new Attitude(pitchDeg, rollDeg);
         if (!new AttitudeValidator().Validate(attitude).IsValid) return Problems.BadRequest("out-of-range", "Pitch and roll must lie between -20 and 20 degrees.", "/pitchDeg");
@@ -64,20 +64,20 @@ internal static class WaterEndpoints
             int across = (row.Value.TurnDeg + 90) % 360;
             foreach (int turn in site.Fitting.Flange.WidthMm == site.Fitting.Flange.HeightMm ? [row.Value.TurnDeg] : new[] { row.Value.TurnDeg, across })
             {
-                if (RankedPositions.Of(site with { TurnDeg = turn }, [new Wish(WishKind.BayCentre)]).Value is not { Result.Positions: var found }) continue;
+                if (RankedPositions.Of(site with { TurnDeg = turn }, [new Wish(WishKind.BayCentre)], stop).Value is not { Result.Positions: var found }) continue;
                 string turned = turn == across ? " and turn it by a quarter" : "";
                 places.AddRange(found.Take(5).Select(p => new OtherPlace(
                     name, $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.", site.Fitting.Flange.Turned(turn).BoxAt(p.Centre))));
             }
         }
         Vehicle vehicle = vehicles.Find(vehicleId)!.Value;
-        Result<Worked<MendsOfRoof>> mends = PondingMends.Of(roof, attitude, [.. places.Take(PondingMends.MostPlaces)], new LengthFormat(vehicle.Units, vehicle.InchDenominator));
+        Result<Worked<MendsOfRoof>> mends = PondingMends.Of(roof, attitude, [.. places.Take(PondingMends.MostPlaces)], new LengthFormat(vehicle.Units, vehicle.InchDenominator), stop);
         return mends.IsOk(out Worked<MendsOfRoof>? worked, out Core.Problem? problem) ? TypedResults.Ok(worked) : Problems.Of(problem);
     }
 
     /// <summary>The search for a leak: about one mark, about all of them, or about the one that waits first where nobody says.</summary>
     private static Results<Ok<Worked<LeakHunt>>, ProblemHttpResult> Leaks(
-        string vehicleId, string? mark, bool? all, VehicleStore vehicles, PanelStore panels, MemberStore members, FindingStore findings, OpeningStore openings, FittingStore fittings, WaterStores water, LeakPriorStore priors)
+        string vehicleId, string? mark, bool? all, VehicleStore vehicles, PanelStore panels, MemberStore members, FindingStore findings, OpeningStore openings, FittingStore fittings, WaterStores water, LeakPriorStore priors, CancellationToken stop)
     {
         WetPanel[] wet =
         [
@@ -94,6 +94,6 @@ internal static class WaterEndpoints
             }),
         ];
         var shell = new WetShell(wet, vehicles.Find(vehicleId)!.Value.Attitude ?? new Attitude(0, 0), [.. priors.All(vehicleId).Select(p => p.Value)]);
-        return (mark is null && all != true ? LeakHunt.OfFirst(shell) : LeakHunt.Of(shell, mark)).IsOk(out Worked<LeakHunt>? hunt, out Core.Problem? problem) ? TypedResults.Ok(hunt) : Problems.Of(problem);
+        return (mark is null && all != true ? LeakHunt.OfFirst(shell, stop) : LeakHunt.Of(shell, mark, stop)).IsOk(out Worked<LeakHunt>? hunt, out Core.Problem? problem) ? TypedResults.Ok(hunt) : Problems.Of(problem);
     }
 }

@@ -26,6 +26,24 @@ public class ShellCheckTests
         Assert.Contains("Bow 9", problem?.Message);
     }
 
+    [Fact] // Limits by hand: 30 x 3.4 m are 102 m2; 236 bows of 1.7 m are 401 m; 18 x 17 strips cross 306 times
+    public void What_cannot_be_worked_on_in_seconds_is_refused_with_its_limit()
+    {
+        Assert.Null(ShellCheck.OfPanel(Roofs.Rectangle(0, 30_000, -1650, 1650)));
+        Problem large = ShellCheck.OfPanel(Roofs.Rectangle(0, 30_000, -1700, 1700))!;
+        Assert.Equal(("panel-too-large", "/outline"), (large.Code, large.Pointer));
+        Assert.Contains("30 by 3.4 m; at most 100 m2", large.Message);
+        Member[] Bows(int count) => [.. Enumerable.Range(0, count).Select(i => Roofs.Bow($"Bow {i}", 10 + (i * 80), 40 + (i * 80)))];
+        Assert.Null(ShellCheck.Of(Roofs.Flat(20_000), Bows(235)));
+        Problem along = ShellCheck.Of(Roofs.Flat(20_000), Bows(236))!;
+        Assert.Equal("members-too-long", along.Code);
+        Assert.Contains("401 m; at most 400 m", along.Message);
+        Member[] Rails(int count) => [.. Enumerable.Range(0, count).Select(i => new Member(
+            $"Rail {i}", MemberKind.CantRail, MemberRole.Structural, new Footprint(FootprintShape.Spine, [new(0, -800 + (i * 90)), new(2000, -800 + (i * 90))], 20), 40))];
+        Assert.Null(ShellCheck.Of(Roofs.Flat(), [.. Bows(17), .. Rails(17)]));
+        Assert.Equal("members-meet-too-often", ShellCheck.Of(Roofs.Flat(), [.. Bows(18), .. Rails(17)])!.Code);
+    }
+
     [Theory]
     [InlineData(MemberKind.Pillar)]
     [InlineData(MemberKind.CantRail)]

@@ -59,11 +59,14 @@ internal sealed class JointModel
     public bool IsWhole { get; private set; } = true;
 
     /// <summary>The best arrangement; none where there is none.</summary>
-    public (IReadOnlyList<PanelPoint>? Centres, bool Proven) Solve(bool onlyWhether = false)
+    public (IReadOnlyList<PanelPoint>? Centres, bool Proven) Solve(CancellationToken stop, bool onlyWhether = false)
     {
+        stop.ThrowIfCancellationRequested();
         if (!onlyWhether) model.Minimize(LinearExpr.Sum(costs));
         var solver = new CpSolver { StringParameters = Search };
+        using CancellationTokenRegistration stopping = stop.Register(solver.StopSearch);
         CpSolverStatus status = solver.Solve(model);
+        stop.ThrowIfCancellationRequested();
         if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) return (null, status == CpSolverStatus.Infeasible);
         return ([.. centres.Select(c => new PanelPoint(solver.Value(c.S) / (double)PerMm, solver.Value(c.T) / (double)PerMm))], status == CpSolverStatus.Optimal);
     }

@@ -21,8 +21,10 @@ public static class JointPlacement
     private const int MostRounds = 12;
 
     /// <summary>Finds the arrangement.</summary>
+    /// <param name="site">The fittings and what decides about their places.</param>
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
     /// <returns>The arrangement or why there is none; or what is contradictory about the site.</returns>
-    public static Result<Worked<JointPlan>> Of(JointSite site)
+    public static Result<Worked<JointPlan>> Of(JointSite site, CancellationToken stop = default)
     {
         if (site.Fittings.Count is < 2 or > Most) return new Problem("joint-count", "/fittings", $"Choose 2 to {Most} fittings to be placed together; {site.Fittings.Count} were given.");
         var parts = new List<JointPart>();
@@ -44,12 +46,12 @@ public static class JointPlacement
             return sheet.Finish(new JointPlan([], 0, true, new JointConflict([homeless.Given.Name], RankedPositions.WhyNone(homeless.Ground))));
 
         var rules = new JointRules(site.SpacingMm, true);
-        (JointModel model, IReadOnlyList<PanelPoint>? centres, bool proven) = Solved(site, parts, rules, out bool narrowed);
-        if (centres is null) return sheet.Finish(new JointPlan([], 0, proven, proven ? Conflict(site, parts, rules) : new JointConflict([], "No arrangement was found in the time allowed, and none was ruled out. Leave one of them out, or hold one where it is.")));
+        (JointModel model, IReadOnlyList<PanelPoint>? centres, bool proven) = Solved(site, parts, rules, stop, out bool narrowed);
+        if (centres is null) return sheet.Finish(new JointPlan([], 0, proven, proven ? Conflict(site, parts, rules, stop) : new JointConflict([], "No arrangement was found in the time allowed, and none was ruled out. Leave one of them out, or hold one where it is.")));
         if (!model.IsWhole) sheet.Warn("Slanted or uneven members: the middle of the bay is not the same everywhere, so it was left out while searching. The arrangement keeps every rule, but it is not proved to be the best.");
         if (narrowed) sheet.Warn("The best arrangement by distances was blocked at one place: a rib that nothing could carry, or a bay without bows for a heavy unit. That was left out, so what is shown is allowed, but it is not proved to be the best.");
         IReadOnlyList<(string Label, RegionPart Area)> bays = Bays.Labelled(site.Panel, site.Members);
-        JointPlace[] places = [.. parts.Select((p, i) => Described(p, centres[i], bays, site, sheet))];
+        JointPlace[] places = [.. parts.Select((p, i) => Described(p, centres[i], bays, site, sheet, stop))];
         double cost = sheet.Step("K", "all wishes missed by", "sum over the fittings", places.Sum(p => p.Cost), "");
         sheet.Step("K_0", "if each were alone", "sum of the best places of each", places.Sum(p => p.Alone), "");
         return sheet.Finish(new JointPlan(places, cost, proven && model.IsWhole && !narrowed, null));
@@ -58,13 +60,13 @@ public static class JointPlacement
     /// <summary>
     /// Solves, and looks at each place with the verdict: what the model does not know (headers that nothing carries, heavy units without bows) is left out where it turned up, until no place is blocked.
     /// </summary>
-    private static (JointModel Model, IReadOnlyList<PanelPoint>? Centres, bool Proven) Solved(JointSite site, List<JointPart> parts, JointRules rules, out bool narrowed)
+    private static (JointModel Model, IReadOnlyList<PanelPoint>? Centres, bool Proven) Solved(JointSite site, List<JointPart> parts, JointRules rules, CancellationToken stop, out bool narrowed)
     {
         narrowed = false;
         for (int round = 0; ; round++)
         {
             var model = new JointModel(parts, site.Neighbours ?? [], rules);
-            (IReadOnlyList<PanelPoint>? centres, bool proven) = model.Solve();
+            (IReadOnlyList<PanelPoint>? centres, bool proven) = model.Solve(stop);
             if (centres is null) return (model, null, proven && !narrowed);
             int blocked = Enumerable.Range(0, parts.Count).FirstOrDefault(i => OpeningVerdict.Blocks(parts[i].Ground, centres[i]), -1);
             if (blocked < 0) return (model, centres, proven);
@@ -82,18 +84,18 @@ public static class JointPlacement
         return cut.Length > 0 ? part with { Spared = [.. part.Spared, .. cut] } : part with { Region = [.. part.Region.Where(r => !r.Holds(at))] };
     }
 
-    private static JointPlace Described(JointPart part, PanelPoint centre, IReadOnlyList<(string Label, RegionPart Area)> bays, JointSite site, Worksheet sheet)
+    private static JointPlace Described(JointPart part, PanelPoint centre, IReadOnlyList<(string Label, RegionPart Area)> bays, JointSite site, Worksheet sheet, CancellationToken stop)
     {
         double cost = sheet.Step($"K_{part.Given.Name}", $"{part.Given.Name}: wishes missed by", "sum(weight * missed by)", Math.Round(part.Cost.At(centre), 2), "");
-        IReadOnlyList<RankedPosition> alone = RankedPositions.Of(site.For(part.Given), part.Given.Wishes).Value!.Result.Positions;
+        IReadOnlyList<RankedPosition> alone = RankedPositions.Of(site.For(part.Given), part.Given.Wishes, stop).Value!.Result.Positions;
         string reason = part.Given.Wishes.Count == 0 ? "keeps all clearances" : string.Join(", ", part.Given.Wishes.Select(w => RankedPositions.Words(w, centre, part.Ground, part.Cost)));
         return new JointPlace(part.Given.Name, centre, bays.FirstOrDefault(b => b.Area.Holds(centre)).Label, cost, alone.Count > 0 ? Math.Min(cost, alone[0].Cost) : cost, reason);
     }
 
     /// <summary>The fewest fittings that clash already, and which rule between them does it.</summary>
-    private static JointConflict Conflict(JointSite site, List<JointPart> parts, JointRules rules)
+    private static JointConflict Conflict(JointSite site, List<JointPart> parts, JointRules rules, CancellationToken stop)
     {
-        bool Fits(IReadOnlyList<JointPart> some, JointRules under) => new JointModel(some, site.Neighbours ?? [], under).Solve(onlyWhether: true).Centres is not null;
+        bool Fits(IReadOnlyList<JointPart> some, JointRules under) => new JointModel(some, site.Neighbours ?? [], under).Solve(stop, onlyWhether: true).Centres is not null;
         List<JointPart> clashing = [.. parts];
         foreach (JointPart part in parts)
         {

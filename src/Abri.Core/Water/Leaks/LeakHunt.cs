@@ -63,19 +63,21 @@ public sealed record LeakHunt(
     /// <summary>Weighs what is known of the mark that waits first: a leak is hunted for one mark at a time.</summary>
     /// <remarks>Stains that wait come in the order of work, then whatever else is wet; where nothing is, all is weighed.</remarks>
     /// <param name="shell">The shell.</param>
-    public static Result<Worked<LeakHunt>> OfFirst(WetShell shell)
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
+    public static Result<Worked<LeakHunt>> OfFirst(WetShell shell, CancellationToken stop = default)
     {
         Looked[] looked = Gather(shell, new Worksheet());
         Place[] places = Cluster(looked);
         string[] marks = Wet(looked, places);
         IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. shell.Panels.SelectMany(p => p.Findings).Where(f => f.Kind == FindingKind.Stain).Select(f => new Waiting(f.Name, "", f))]);
-        return Of(shell, inOrder.Select(job => job.Id).FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault());
+        return Of(shell, inOrder.Select(job => job.Id).FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault(), stop);
     }
 
     /// <summary>Weighs all that is known of a shell.</summary>
     /// <param name="shell">The shell.</param>
     /// <param name="mark">Name of the one mark that is asked about; null for all of them.</param>
-    public static Result<Worked<LeakHunt>> Of(WetShell shell, string? mark = null)
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
+    public static Result<Worked<LeakHunt>> Of(WetShell shell, string? mark = null, CancellationToken stop = default)
     {
         if (shell.Panels.Count == 0) return new Problem("shell-empty", "/shell/panels", "The shell has no panels yet.");
         for (int i = 0; i < shell.Panels.Count; i++)
@@ -103,8 +105,8 @@ public sealed record LeakHunt(
 
         // A way is there or not under one attitude; under another it is another way.
         (int Place, Attitude Attitude)[] spots = [.. looked.Select(l => (l.PlaceIndex, l.Attitude)).Distinct()];
-        Ways[] ways = [.. spots.Select(s => s.Attitude).Distinct().Select(a => new Ways(shell, offered, a))];
-        double[][] reaches = [.. spots.Select(s => ways.Single(w => w.Attitude == s.Attitude).Reaches(places[s.Place]))];
+        Ways[] ways = [.. spots.Select(s => s.Attitude).Distinct().Select(a => new Ways(shell, offered, a, stop))];
+        double[][] reaches = [.. spots.Until(stop).Select(s => ways.Single(w => w.Attitude == s.Attitude).Reaches(places[s.Place]))];
         var panels = shell.Panels.ToDictionary(p => p.Id);
         LeakSuspect[] suspects =
         [
@@ -252,12 +254,12 @@ public sealed record LeakHunt(
         private readonly WaterWays[] graphs;
         private readonly int[][][] entries;
 
-        public Ways(WetShell shell, IReadOnlyList<OfferedSuspect> offered, Attitude attitude)
+        public Ways(WetShell shell, IReadOnlyList<OfferedSuspect> offered, Attitude attitude, CancellationToken stop)
         {
             (Attitude, Panels) = (attitude, shell.Panels);
             Dictionary<string, int> number = shell.Panels.Select((p, i) => (p.Id, i)).ToDictionary(x => x.Id, x => x.i);
             (double Pitch, double Roll)[] off = [(0, 0), (DoubtDeg, 0), (-DoubtDeg, 0), (0, DoubtDeg), (0, -DoubtDeg)];
-            graphs = [.. off.Select(o => new WaterWays(shell.Panels, new Attitude(attitude.PitchDeg + o.Pitch, attitude.RollDeg + o.Roll)))];
+            graphs = [.. off.Until(stop).Select(o => new WaterWays(shell.Panels, new Attitude(attitude.PitchDeg + o.Pitch, attitude.RollDeg + o.Roll)))];
             entries = [.. graphs.Select(g => offered.Select(o => Wetting.Samples(o.Suspect.Points).Select(p => g.Enter(number[o.PanelId], p)).ToArray()).ToArray())];
         }
 

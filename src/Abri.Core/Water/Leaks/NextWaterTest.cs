@@ -34,7 +34,10 @@ public static class NextWaterTest
     public const int MostCandidates = 400;
 
     /// <summary>Compares tests.</summary>
-    public static Result<Worked<TestPlan>> Of(LeakQuestion question, IReadOnlyList<WaterTestCandidate> candidates)
+    /// <param name="question">What is known.</param>
+    /// <param name="candidates">The tests.</param>
+    /// <param name="stop">Stops the search when nobody waits for it any more.</param>
+    public static Result<Worked<TestPlan>> Of(LeakQuestion question, IReadOnlyList<WaterTestCandidate> candidates, CancellationToken stop = default)
     {
         if (question.Check() is { } problem) return problem;
         if (candidates.Count is 0 or > MostCandidates) return new Problem("water-tests", "/candidates", $"Give 1 to {MostCandidates} tests to choose from.");
@@ -49,7 +52,7 @@ public static class NextWaterTest
         var exact = new NoisyOr(question);
         RankedTest[] ranked =
         [
-            .. candidates.Select((test, number) => Ranked(test, number, exact.DryAt(test.Spot, test.Shows), question.FalseAlarm))
+            .. candidates.Until(stop).Select((test, number) => Ranked(test, number, exact.DryAt(test.Spot, test.Shows), question.FalseAlarm))
                 .OrderBy(t => t.NotYet is not null).ThenByDescending(t => Math.Round(t.BitsPerMinute, 9)).ThenBy(t => t.Number),
         ];
         var sheet = new Worksheet();

@@ -4,8 +4,10 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, ifMatch } from '@/api/client'
+import { useDrafts, type Draft } from './drafts'
 import KeySheet from './KeySheet.vue'
 import { useKeys } from './keys'
+import { askToDrop } from './leaving'
 import { meterIntoFocus } from './meter'
 import { useEventListener } from '@vueuse/core'
 import { useState } from './state'
@@ -37,6 +39,14 @@ const theme = {
   },
 }
 
+const { left, takeUp, drop } = useDrafts()
+const when = (at: string) =>
+  new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+async function goOn(draft: Draft & { key: string }) {
+  await router.push(draft.path)
+  takeUp(draft.key)
+}
+const isOpen = computed(() => shell.value?.vehicle.id === route.params.vehicleId)
 const openCount = computed(() => shell.value?.openings.filter((o) => o.value.state === 'cut').length ?? 0)
 const waitingCount = computed(
   () => shell.value?.findings.filter((f) => f.value.state === 'open' || f.value.state === 'planned').length ?? 0,
@@ -152,7 +162,14 @@ useKeys((event) => {
         </div>
       </nav>
       <main id="main" tabindex="-1">
-        <div v-if="trouble && route.params.vehicleId" class="empty" role="alert">
+        <div v-for="d in left" :key="d.key" class="typed" role="status">
+          <span>{{ t('app.typed', { what: d.what, at: when(d.at) }) }}</span>
+          <button class="btn" type="button" @click="goOn(d)">{{ t('app.goOn') }}</button>
+          <button class="btn plain" type="button" @click="askToDrop(t('app.dropTyped'), () => drop(d.key))">
+            {{ t('app.drop') }}
+          </button>
+        </div>
+        <div v-if="trouble && route.params.vehicleId" class="empty" :class="{ above: isOpen }" role="alert">
           <h2>{{ trouble.status === 404 ? t('app.gone') : trouble.status === 0 ? t('app.offline') : trouble.message }}</h2>
           <div class="row">
             <button v-if="trouble.status !== 404" class="btn main" type="button" @click="load(route.params.vehicleId as string)">
@@ -161,7 +178,11 @@ useKeys((event) => {
             <RouterLink class="btn" :to="{ name: 'vehicles' }">{{ t('app.toVehicles') }}</RouterLink>
           </div>
         </div>
-        <RouterView v-else :key="String(route.params.vehicleId ?? '') + String(route.params.openingId ?? '')" />
+        <!-- What is being typed stays, whatever the server says. -->
+        <RouterView
+          v-if="!trouble || !route.params.vehicleId || isOpen"
+          :key="String(route.params.vehicleId ?? '') + String(route.params.openingId ?? '')"
+        />
       </main>
       <KeySheet v-model="keySheet" />
     </div>
@@ -338,6 +359,19 @@ useKeys((event) => {
   background: var(--paper);
   font-weight: 600;
   box-shadow: inset 4px 0 0 var(--rust);
+}
+.typed {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding: 6px 16px;
+  border-bottom: 1px solid var(--line);
+  background: var(--amber-soft);
+}
+.above {
+  margin: 8px auto;
+  padding: 12px 24px;
 }
 main {
   min-width: 0;

@@ -3,13 +3,14 @@ import { Modal } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Stored } from '@/api/client'
 import { panelName } from '@/drawing/facing'
-import { useLeaving } from './leaving'
+import { leaving } from './leaving'
 import LengthInput from './LengthInput.vue'
 import { useState } from './state'
+import Wrong from './Wrong.vue'
 import type { EditedRecord } from './usePanelRecord'
 
 /** The frame of a form for a record that lies on a panel: which panel, where on it, save and remove. */
-defineProps<{ title: string; wrong: string }>()
+const props = defineProps<{ title: string; wrong: string; isTyped: () => boolean }>()
 /** Where on the panel, for a record that lies at one place. */
 const place = defineModel<Point>('place')
 const edited = defineModel<EditedRecord<T> | null>({ required: true })
@@ -17,10 +18,7 @@ const emit = defineEmits<{ save: []; remove: [row: Stored<T>] }>()
 defineSlots<{ default(props: { value: T }): unknown }>()
 const { t } = useI18n()
 const { shell } = useState()
-const leave = useLeaving(
-  () => edited.value && [edited.value.panelId, edited.value.value],
-  () => (edited.value = null),
-)
+const leave = leaving(props.isTyped, () => (edited.value = null))
 </script>
 
 <template>
@@ -53,7 +51,7 @@ const leave = useLeaving(
         />
       </template>
       <slot :value="edited.value" />
-      <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+      <Wrong :text="wrong" class="wide" />
       <button v-if="edited.row" class="btn" type="button" @click="emit('remove', edited.row)">{{ t('app.remove') }}</button>
     </form>
   </Modal>

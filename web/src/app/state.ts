@@ -45,7 +45,14 @@ async function loadFittings(): Promise<void> {
 export function said(e: unknown): string {
   const t = i18n.global.t
   if (!(e instanceof ApiProblem)) return t('app.failed')
+  if (e.status === 412) return t('app.newer')
   return e.status === 0 ? t('app.offline') : e.message
+}
+
+/** The row as the next save is made from: after a 412 that of somebody else, which is then replaced knowingly. */
+export function onTopOf<T>(row: Stored<T>, e: unknown): Stored<T> {
+  const newer = e instanceof ApiProblem && e.status === 412 ? (e.current as Stored<T> | undefined) : undefined
+  return newer ? { ...row, version: newer.version } : row
 }
 
 /** Does a change, refreshes what is shown, and says what went wrong; what was typed stays where it was typed. */

@@ -1,8 +1,11 @@
 import { ref, type Ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, got, ifMatch, type Stored } from '@/api/client'
 import { copyOf } from './copy'
 import { lengthsRead } from './parseLength'
-import { said, useState } from './state'
+import { useDraft } from './drafts'
+import { i18n } from './texts'
+import { onTopOf, said, useState } from './state'
 
 /** A record of a panel being written down: a new one has no row yet. */
 export interface EditedRecord<T> {
@@ -20,6 +23,15 @@ export function usePanelRecord<T>(records: 'suspects' | 'observations' | 'seal-r
   const list = `/api/vehicles/{vehicleId}/panels/{panelId}/${records}` as '/api/vehicles/{vehicleId}/panels/{panelId}/drains'
   const one = `/api/vehicles/{vehicleId}/${records}/{id}` as '/api/vehicles/{vehicleId}/drains/{id}'
 
+  const route = useRoute()
+  const isTyped = useDraft({
+    kind: () => `${records} ${String(route.params.vehicleId)}`,
+    typed: () => edited.value,
+    what: () =>
+      `${i18n.global.t(`app.draft.${records}`)} ${(edited.value?.value as { name?: string } | undefined)?.name ?? ''}`.trim(),
+    take: (draft) => (edited.value = draft),
+  })
+
   function begin(panelId: string, value: T, row: Stored<T> | null = null) {
     wrong.value = ''
     edited.value = { row, panelId, value: copyOf(value) }
@@ -30,6 +42,7 @@ export function usePanelRecord<T>(records: 'suspects' | 'observations' | 'seal-r
       edited.value = null
     } catch (e) {
       wrong.value = said(e)
+      if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, e)
       return false
     }
     await load(shell.value!.vehicle.id)
@@ -50,5 +63,5 @@ export function usePanelRecord<T>(records: 'suspects' | 'observations' | 'seal-r
     const path = { vehicleId: shell.value!.vehicle.id, id: row.id }
     return await run(() => got(api.DELETE(one, { params: { path, header: ifMatch(row.version) } })))
   }
-  return { edited, wrong, begin, add, save, remove }
+  return { edited, isTyped, wrong, begin, add, save, remove }
 }

@@ -34,7 +34,13 @@ async function save() {
 </script>
 
 <template>
-  <HoleCheck v-model="readings" :frame="frame" :lengths="lengths" :facing="facingOf(work.panel!.value)">
+  <HoleCheck
+    v-model="readings"
+    :frame="frame"
+    :lengths="lengths"
+    :facing="facingOf(work.panel!.value)"
+    :kept="{ of: work.row!.id, saved: work.row!.value.asCut }"
+  >
     <div class="row">
       <button class="btn main" type="button" :disabled="!readings" @click="save">{{ t('asCut.save') }}</button>
       <button v-if="state === 'planned'" class="btn" type="button" @click="work.save({ state: 'cut' })">

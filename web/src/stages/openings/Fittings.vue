@@ -1,13 +1,15 @@
 <script setup lang="ts">
+import Wrong from '@/app/Wrong.vue'
 import { Modal, Popconfirm } from 'ant-design-vue'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Fitting, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { lengthNumber } from '@/app/length'
-import { useLeaving } from '@/app/leaving'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
-import { said, useState } from '@/app/state'
+import { onTopOf, said, useState } from '@/app/state'
 import FittingForm from './FittingForm.vue'
 
 /** The catalogue that all vehicles share. */
@@ -42,10 +44,13 @@ function begin(row: Stored<Fitting> | null, copy = false) {
   if (row && copy) value.name = t('fittings.copyName', { name: value.name })
   edited.value = { row: copy ? null : row, value }
 }
-const leave = useLeaving(
-  () => edited.value?.value ?? null,
-  () => (edited.value = null),
-)
+const isTyped = useDraft({
+  kind: () => 'fitting',
+  typed: () => edited.value,
+  what: () => `${t('app.draft.fitting')} ${edited.value!.value.name}`.trim(),
+  take: (draft) => (edited.value = draft),
+})
+const leave = leaving(isTyped, () => (edited.value = null))
 async function save() {
   const e = edited.value
   if (!e) return
@@ -60,6 +65,7 @@ async function save() {
     await list()
   } catch (problem) {
     wrong.value = said(problem)
+    if (e.row) e.row = onTopOf(e.row, problem)
   }
 }
 async function remove(row: Stored<Fitting>) {
@@ -149,7 +155,7 @@ const size = (f: Fitting) =>
     >
       <template v-if="edited">
         <FittingForm v-model="edited.value" :fresh="edited.row === null" :typical="typical" />
-        <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+        <Wrong :text="wrong" />
       </template>
     </Modal>
   </div>

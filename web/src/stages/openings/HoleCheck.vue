@@ -2,6 +2,7 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type LengthFormat, type Schemas, type Side } from '@/api/client'
+import { useDraft } from '@/app/drafts'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import StateMark from '@/app/StateMark.vue'
@@ -11,7 +12,15 @@ import { isLevel, sideWord, type Facing } from '@/drawing/facing'
 import HoleSketch from './HoleSketch.vue'
 
 /** Six readings of a hole, and how a frame sits in it. */
-const props = withDefaults(defineProps<{ frame: Schemas['Frame']; lengths: LengthFormat; facing?: Facing }>(), { facing: 'up' })
+const props = withDefaults(
+  defineProps<{
+    frame: Schemas['Frame']
+    lengths: LengthFormat
+    facing?: Facing
+    kept?: { of: string; saved: Schemas['AsCut'] | null }
+  }>(),
+  { facing: 'up', kept: undefined },
+)
 const readings = defineModel<Schemas['AsCut'] | null>({ required: true })
 const { t } = useI18n()
 const word = (side: Side) => sideWord(props.facing, side)
@@ -30,18 +39,23 @@ const fields = computed(
     ] as const,
 )
 type Typed = { [K in keyof Schemas['AsCut']]: number | null }
-const typed = reactive<Typed>(
-  readings.value
-    ? { ...readings.value }
-    : {
-        topWidthMm: null,
-        bottomWidthMm: null,
-        frontHeightMm: null,
-        rearHeightMm: null,
-        risingDiagonalMm: null,
-        fallingDiagonalMm: null,
-      },
-)
+const blank: Typed = {
+  topWidthMm: null,
+  bottomWidthMm: null,
+  frontHeightMm: null,
+  rearHeightMm: null,
+  risingDiagonalMm: null,
+  fallingDiagonalMm: null,
+}
+const typed = reactive<Typed>({ ...(readings.value ?? blank) })
+if (props.kept)
+  useDraft<Typed>({
+    kind: () => `as cut ${props.kept!.of}`,
+    typed: () => typed,
+    saved: () => props.kept!.saved ?? blank,
+    what: () => t('app.draft.asCut'),
+    take: (draft) => Object.assign(typed, draft),
+  })
 watch(
   typed,
   () => (readings.value = fields.value.every(([key]) => typed[key] !== null) ? ({ ...typed } as Schemas['AsCut']) : null),

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue'
-import { reactive, ref, watch } from 'vue'
+import { nextTick, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import LengthInput from '@/app/LengthInput.vue'
 import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import SchoolFields from '@/stages/vehicles/SchoolFields.vue'
@@ -15,7 +17,21 @@ const { t } = useI18n()
 const { fittings } = useState()
 const form = reactive({ value: copyOf(props.work.row!.value) })
 const busy = ref(false)
-watch(open, (now) => now && props.work.row && (form.value = copyOf(props.work.row.value)))
+/** Whether it is opened with a draft instead of what is saved. */
+let taken = false
+watch(open, (now) => now && props.work.row && !taken && (form.value = copyOf(props.work.row.value)))
+const isTyped = useDraft({
+  kind: () => `opening ${props.work.row!.id}`,
+  typed: () => (open.value ? form.value : null),
+  what: () => `${t('app.draft.opening')} ${form.value.name}`.trim(),
+  take: (draft) => {
+    taken = true
+    form.value = draft
+    open.value = true
+    void nextTick(() => (taken = false))
+  },
+})
+const leave = leaving(isTyped, () => (open.value = false))
 
 async function save() {
   if (!(await lengthsRead())) return
@@ -28,13 +44,14 @@ async function save() {
 
 <template>
   <Modal
-    v-model:open="open"
+    :open="open"
     :title="t('openings.settings')"
     :ok-text="t('app.save')"
     :cancel-text="t('app.cancel')"
     :confirm-loading="busy"
     destroy-on-close
     @ok="save"
+    @cancel="leave"
   >
     <div class="form">
       <label class="named wide">{{ t('app.name') }}<input v-model="form.value.name" class="field" maxlength="80" /></label>

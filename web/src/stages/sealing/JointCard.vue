@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
 import { api, got, type Schemas } from '@/api/client'
+import { useDraft } from '@/app/drafts'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/app/WorkedSteps.vue'
@@ -19,8 +21,10 @@ const props = defineProps<{
   where: string
   /** The school of the opening that the joint belongs to, or of the vehicle. */
   bedding: Schemas['FlangeBedding']
+  /** Keeps the joint; answers nothing where that failed. */
+  keep: (value: Schemas['Joint']) => Promise<unknown>
 }>()
-const emit = defineEmits<{ keep: [value: Schemas['Joint']]; edit: [] }>()
+const emit = defineEmits<{ edit: [] }>()
 const { t } = useI18n()
 const { lengths } = useState()
 const j = computed(() => props.joint.value)
@@ -50,13 +54,23 @@ function begin() {
   entry.product = j.value.product ?? ''
   entry.family = product.value?.family ?? null
 }
-function write() {
+const route = useRoute()
+useDraft({
+  kind: () => `done to ${props.joint.key}`,
+  typed: () => (writing.value ? entry : null),
+  path: () => `${route.path}?at=${encodeURIComponent(props.joint.key)}`,
+  what: () => `${t('app.draft.jointEvent')} ${j.value.name}`,
+  take: (draft) => {
+    Object.assign(entry, draft)
+    writing.value = true
+  },
+})
+async function write() {
   localStorage.setItem('abri.seenBy', entry.by)
   const history = [...j.value.history, { ...entry, family: entry.kind === 'sealed' ? entry.family : null }].sort((a, b) =>
     a.on.localeCompare(b.on),
   )
-  emit('keep', { ...j.value, history })
-  writing.value = false
+  if (await props.keep({ ...j.value, history })) writing.value = false
 }
 const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as const
 </script>
@@ -101,7 +115,7 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
           v-if="r.rank !== null && r.product !== j.product"
           class="btn"
           type="button"
-          @click="emit('keep', { ...j, product: r.product })"
+          @click="keep({ ...j, product: r.product })"
         >
           {{ t('sealing.choose') }}
         </button>

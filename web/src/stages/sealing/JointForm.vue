@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Checkbox, Modal } from 'ant-design-vue'
-import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
+import { leaving } from '@/app/leaving'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
@@ -12,27 +12,21 @@ import { jointKinds, substrates } from './kinds'
 import type { ShownJoint } from './useSealing'
 
 /** A joint as it is: sides, width, movement, and what it has to stand. */
-const props = defineProps<{ joint: ShownJoint; value: Schemas['Joint'] }>()
-const emit = defineEmits<{ keep: [value: Schemas['Joint'], panelId: string]; close: []; remove: [] }>()
+const props = defineProps<{ joint: ShownJoint; isTyped: () => boolean }>()
+const form = defineModel<Schemas['Joint']>('value', { required: true })
+const panelId = defineModel<string>('panelId', { required: true })
+const emit = defineEmits<{ keep: []; close: []; remove: [] }>()
 const { t } = useI18n()
 const { shell } = useState()
-const form = reactive({ ...props.value, hotC: props.value.hotC ?? null })
-const panelId = ref(props.joint.panelId)
 const stands = ['sun', 'standingWater', 'removableLater', 'paintedOver', 'structural', 'unbroken'] as const
 async function keep() {
-  if (await lengthsRead()) emit('keep', { ...form }, panelId.value)
+  if (await lengthsRead()) emit('keep')
 }
+const leave = leaving(props.isTyped, () => emit('close'))
 </script>
 
 <template>
-  <Modal
-    open
-    :title="t('sealing.editTitle')"
-    :ok-text="t('app.save')"
-    :cancel-text="t('app.cancel')"
-    @ok="keep"
-    @cancel="emit('close')"
-  >
+  <Modal open :title="t('sealing.editTitle')" :ok-text="t('app.save')" :cancel-text="t('app.cancel')" @ok="keep" @cancel="leave">
     <form class="form" @submit.prevent="keep">
       <label class="named wide">{{ t('app.name') }}<input v-model="form.name" class="field" maxlength="120" /></label>
       <label class="named">
@@ -56,7 +50,12 @@ async function keep() {
       <LengthInput v-model="form.lengthMm" :label="t('sealing.length')" />
       <LengthInput v-model="form.gapMm" :label="t('sealing.gap')" />
       <LengthInput v-model="form.movementMm" :label="t('sealing.movement')" />
-      <NumberInput v-model="form.hotC" class="wide" :label="t('sealing.hot')" />
+      <NumberInput
+        :model-value="form.hotC ?? null"
+        class="wide"
+        :label="t('sealing.hot')"
+        @update:model-value="(deg) => (form.hotC = deg)"
+      />
       <div class="wide stands">
         <Checkbox v-for="s in stands" :key="s" v-model:checked="form[s]" class="stand">{{ t(`sealing.${s}`) }}</Checkbox>
       </div>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import Wrong from '@/app/Wrong.vue'
 import { Checkbox, Drawer } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Schemas, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
 import NumberInput from '@/app/NumberInput.vue'
-import { said } from '@/app/state'
+import { onTopOf, said } from '@/app/state'
 import { families, substrates } from './kinds'
 
 /** The products at hand: typical figures until somebody enters those of the data sheet. */
@@ -17,6 +20,20 @@ const edited = ref<{ row: Stored<Schemas['Product']> | null; value: Schemas['Pro
 const wrong = ref('')
 const flags = ['paintable', 'removable', 'structural', 'cracksAcrylic', 'standsWater', 'standsSun'] as const
 const flagText = { structural: 'carries' } as Record<string, string>
+
+const isTyped = useDraft({
+  kind: () => 'product',
+  typed: () => edited.value,
+  what: () => `${t('app.draft.product')} ${edited.value!.value.name}`.trim(),
+  take: (draft) => {
+    edited.value = draft
+    open.value = true
+  },
+})
+const leave = leaving(isTyped, () => {
+  edited.value = null
+  open.value = false
+})
 
 function begin(row: Stored<Schemas['Product']> | null, from: Schemas['Product']) {
   wrong.value = ''
@@ -40,6 +57,7 @@ async function save() {
     emit('changed')
   } catch (problem) {
     wrong.value = said(problem)
+    if (e.row) e.row = onTopOf(e.row, problem)
   }
 }
 async function remove() {
@@ -55,7 +73,7 @@ async function remove() {
 </script>
 
 <template>
-  <Drawer v-model:open="open" :title="t('sealing.products')" width="min(620px, 100vw)">
+  <Drawer :open="open" :title="t('sealing.products')" width="min(620px, 100vw)" @close="leave">
     <template v-if="!edited">
       <p class="soft">{{ t('sealing.productsMore') }}</p>
       <ul class="list">
@@ -122,7 +140,7 @@ async function remove() {
       >
         {{ t('sealing.fromSheet') }}
       </Checkbox>
-      <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+      <Wrong :text="wrong" class="wide" />
       <div class="row wide">
         <button class="btn main" type="submit">{{ t('app.save') }}</button>
         <button class="btn" type="button" @click="edited = null">{{ t('app.cancel') }}</button>

@@ -3,6 +3,8 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import type { Schemas } from '@/api/client'
+import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
 import { useKeys } from '@/app/keys'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
@@ -26,7 +28,13 @@ const from = ref<ViewedFrom>('outside')
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const chosen = ref<string | null>(null)
 const search = ref('')
-const edited = ref<{ joint: ShownJoint; value: Schemas['Joint'] } | null>(null)
+const edited = ref<{ joint: ShownJoint; panelId: string; value: Schemas['Joint'] } | null>(null)
+const isTyped = useDraft({
+  kind: () => `joint ${String(route.params.vehicleId)}`,
+  typed: () => edited.value,
+  what: () => `${t('app.draft.joint')} ${edited.value!.value.name}`.trim(),
+  take: (draft) => (edited.value = draft),
+})
 const showProducts = ref(false)
 const layers = { members: true, findings: false, openings: true, zones: false, bays: false }
 
@@ -35,6 +43,13 @@ const found = computed(() => {
   return joints.value.filter((j) => `${j.value.name} ${j.value.product ?? ''} ${where(j)}`.toLowerCase().includes(words))
 })
 const joint = computed(() => joints.value.find((j) => j.key === chosen.value) ?? null)
+watch(
+  [joints, () => route.query.at],
+  ([all, at]) => {
+    if (all.some((j) => j.key === at)) chosen.value = at as string
+  },
+  { immediate: true },
+)
 // A joint that was read off the shell gets an id when it is written down: the eye stays on it.
 watch(joints, (now, before) => {
   const was = before?.find((j) => j.key === chosen.value)
@@ -73,12 +88,12 @@ function add() {
     history: [],
     notes: '',
   }
-  edited.value = { joint: { key: '', panelId: panel.id, row: null, value, faults: [] }, value }
+  edited.value = { joint: { key: '', panelId: panel.id, row: null, value, faults: [] }, panelId: panel.id, value: copyOf(value) }
 }
-const edit = (j: ShownJoint) => (edited.value = { joint: j, value: { ...j.value, history: [...j.value.history] } })
-async function keep(value: Schemas['Joint'], panelId: string) {
+const edit = (j: ShownJoint) => (edited.value = { joint: j, panelId: j.panelId, value: copyOf(j.value) })
+async function keep() {
   const e = edited.value!
-  const row = await sealing.save({ ...e.joint, panelId }, value)
+  const row = await sealing.save({ ...e.joint, panelId: e.panelId }, e.value)
   if (!row) return
   edited.value = null
   chosen.value = row.id
@@ -88,7 +103,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 
 <template>
   <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
-  <div v-else-if="trouble" class="empty" role="alert">
+  <div v-else-if="trouble && !sealing.answer.value" class="empty" role="alert">
     <h2>{{ trouble }}</h2>
     <button class="btn main" type="button" @click="sealing.load()">{{ t('app.tryAgain') }}</button>
   </div>
@@ -131,7 +146,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
           :products="products.map((p) => p.value)"
           :where="where(joint)"
           :bedding="beddingOf(joint)"
-          @keep="(value) => sealing.save(joint!, value)"
+          :keep="(value: Schemas['Joint']) => sealing.save(joint!, value)"
           @edit="edit(joint)"
         />
       </template>
@@ -178,8 +193,10 @@ useKeys((event) => drawingKey(event, from, drawing.value))
     </aside>
     <JointForm
       v-if="edited"
+      v-model:value="edited.value"
+      v-model:panel-id="edited.panelId"
       :joint="edited.joint"
-      :value="edited.value"
+      :is-typed="isTyped"
       @keep="keep"
       @close="edited = null"
       @remove="sealing.remove(edited!.joint).then(() => ((edited = null), (chosen = null)))"

@@ -74,11 +74,13 @@ export function useSealing() {
 
   /** Keeps a joint; one that was only read off the shell is written down by it. Answers its row. */
   async function save(joint: ShownJoint, value: Joint): Promise<Stored<Joint> | undefined> {
+    // After somebody else was quicker it is saved on top of theirs.
+    const row = joints.value.find((j) => j.key === joint.key)?.row ?? joint.row
     return (await change(() =>
-      joint.row
+      row
         ? got(
             api.PUT('/api/vehicles/{vehicleId}/joints/{id}', {
-              params: { path: { vehicleId: vehicleId(), id: joint.row.id }, header: ifMatch(joint.row.version) },
+              params: { path: { vehicleId: vehicleId(), id: row.id }, header: ifMatch(row.version) },
               body: value,
             }),
           )

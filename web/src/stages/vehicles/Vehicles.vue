@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Wrong from '@/app/Wrong.vue'
 import { Modal, Popconfirm } from 'ant-design-vue'
 import { computed, onMounted, provide, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -7,8 +8,9 @@ import { api, got, ifMatch, type ApiProblem, type Stored, type Vehicle } from '@
 import { lengthsRead } from '@/app/parseLength'
 import { copyOf } from '@/app/copy'
 import { fileText } from '@/app/fileText'
-import { useLeaving } from '@/app/leaving'
-import { formLengths, said, useState } from '@/app/state'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
+import { formLengths, onTopOf, said, useState } from '@/app/state'
 import StartFrom, { type Start } from './StartFrom.vue'
 import UnitsFields from './UnitsFields.vue'
 import VehicleForm from './VehicleForm.vue'
@@ -41,10 +43,13 @@ provide(
     return own ? { units: own.units, inchDenominator: own.inchDenominator } : lengths.value
   }),
 )
-const leave = useLeaving(
-  () => edited.value && [edited.value.value, start.value],
-  () => (edited.value = null),
-)
+const isTyped = useDraft({
+  kind: () => 'vehicle',
+  typed: () => edited.value && { edited: edited.value, start: start.value },
+  what: () => `${t('app.draft.vehicle')} ${edited.value!.value.name}`.trim(),
+  take: (draft) => ([edited.value, start.value] = [draft.edited, draft.start]),
+})
+const leave = leaving(isTyped, () => (edited.value = null))
 
 function begin(row?: Stored<Vehicle>) {
   wrong.value = ''
@@ -85,6 +90,7 @@ async function save() {
     if (!e.id) await router.push({ name: 'walkaround', params: { vehicleId: row.id } })
   } catch (problem) {
     wrong.value = said(problem as ApiProblem)
+    if (e.id) e.version = onTopOf({ id: e.id, version: e.version, ownerId: null, value: e.value }, problem).version
   }
 }
 
@@ -185,7 +191,7 @@ async function takeBack() {
         <UnitsFields v-model="edited.value" />
         <StartFrom v-if="!edited.id" v-model="start" />
         <VehicleForm v-model="edited.value" />
-        <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+        <Wrong :text="wrong" class="wide" />
       </form>
     </Modal>
   </div>

@@ -7,7 +7,9 @@ import { api, got, ifMatch, type Finding, type Stored } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
-import { said, useState } from '@/app/state'
+import { leaving } from '@/app/leaving'
+import { onTopOf, said, useState } from '@/app/state'
+import Wrong from '@/app/Wrong.vue'
 import { facingOf, panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import FindingPhotos from './FindingPhotos.vue'
@@ -17,6 +19,7 @@ import type { EditedFinding } from './useFindings'
 
 /** A finding being written down, with its place, its measures and its photos. */
 const edited = defineModel<EditedFinding | null>({ required: true })
+const props = defineProps<{ isTyped: () => boolean }>()
 const { t } = useI18n()
 const { shell, load } = useState()
 const wrong = ref('')
@@ -80,9 +83,17 @@ async function run(call: () => Promise<unknown>) {
     edited.value = null
   } catch (e) {
     wrong.value = said(e)
+    const own = edited.value
+    if (own) own.version = onTopOf({ id: own.id ?? '', version: own.version, ownerId: own.panelId, value: own.value }, e).version
+    // What was typed stays where it was typed; only where a part of it was kept does the rest show that.
+    if (!own?.id) return
   }
   await load(shell.value!.vehicle.id)
 }
+const leave = leaving(
+  () => props.isTyped() || waiting.value.length > 0,
+  () => (edited.value = null),
+)
 async function save() {
   const e = edited.value
   if (!e || !(await lengthsRead())) return
@@ -141,7 +152,7 @@ async function remove() {
     :footer="readOnly ? null : undefined"
     destroy-on-close
     @ok="save"
-    @cancel="edited = null"
+    @cancel="leave"
   >
     <form v-if="edited" @submit.prevent="save">
       <fieldset class="form" :disabled="readOnly">
@@ -229,7 +240,7 @@ async function remove() {
         </label>
         <FindingPhotos v-model="waiting" class="wide" :photos="photos" :vehicle-id="shell!.vehicle.id" />
         <RecordHistory v-if="edited.id" class="wide" :vehicle-id="shell!.vehicle.id" :record-id="edited.id" />
-        <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+        <Wrong :text="wrong" class="wide" />
         <button v-if="edited.id" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
       </fieldset>
     </form>

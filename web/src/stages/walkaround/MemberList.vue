@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import Wrong from '@/app/Wrong.vue'
 import { Modal } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Member, type Panel, type Schemas, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
 import { lengthNumber } from '@/app/length'
-import { said, useState } from '@/app/state'
+import { onTopOf, said, useState } from '@/app/state'
 import { lengthsRead } from '@/app/parseLength'
 import { facingOf } from '@/drawing/facing'
 import { boxOf, footprintOutline } from '@/drawing/geometry'
@@ -34,6 +37,14 @@ const place = (box: ReturnType<typeof boxOf>) =>
   box.t2 - box.t1 > box.s2 - box.s1
     ? `${lengthNumber(box.s1, lengths.value)} – ${lengthNumber(box.s2, lengths.value)}`
     : `${lengthNumber(box.t1, lengths.value)} – ${lengthNumber(box.t2, lengths.value)}`
+
+const isTyped = useDraft({
+  kind: () => `member ${props.panel.id}`,
+  typed: () => edited.value,
+  what: () => `${t('app.draft.member')} ${edited.value!.value.name}`.trim(),
+  take: (draft) => (edited.value = draft),
+})
+const leave = leaving(isTyped, () => (edited.value = null))
 
 function begin(row: Stored<Member> | null) {
   wrong.value = ''
@@ -109,6 +120,7 @@ async function run(call: () => Promise<unknown>) {
     await load(vehicleId.value)
   } catch (problem) {
     wrong.value = said(problem)
+    if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, problem)
   }
 }
 </script>
@@ -147,11 +159,11 @@ async function run(call: () => Promise<unknown>) {
     :cancel-text="t('app.cancel')"
     destroy-on-close
     @ok="save"
-    @cancel="edited = null"
+    @cancel="leave"
   >
     <template v-if="edited">
       <MemberForm v-model="edited.value" :facing="facingOf(panel.value)" />
-      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+      <Wrong :text="wrong" />
       <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
     </template>
   </Modal>

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { reactive, ref, watch } from 'vue'
+import { reactive, ref, watch, type Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, got, ifMatch, type Panel, type Point, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
-import { said, useState } from '@/app/state'
-import { facingOf } from '@/drawing/facing'
+import { onTopOf, said, useState } from '@/app/state'
+import { facingOf, panelName } from '@/drawing/facing'
 import ArcByChord from './ArcByChord.vue'
 import DrawingImport from './DrawingImport.vue'
 import PointList from './PointList.vue'
@@ -22,11 +23,29 @@ const { load } = useState()
 const materials = ['mildSteel', 'galvanisedSteel', 'aluminium', 'glassReinforcedPlastic', 'plywoodSkin'] as const
 const form = reactive(copyOf(props.row.value) as Panel)
 const wrong = ref('')
+/** The row that the form was begun from. */
+const begun = ref(props.row) as Ref<Stored<Panel>>
+useDraft({
+  kind: () => `panel ${props.row.id}`,
+  typed: () => ({ ...form, outline: outline.value }),
+  saved: () => ({ ...(begun.value.value as Panel), outline: begun.value.value.outline }),
+  what: () => `${t('app.draft.panel')} ${panelName(form)}`,
+  take: (draft) => {
+    Object.assign(form, draft)
+    outline.value = draft.outline
+  },
+})
+// What is typed stays: only what still reads as it was begun follows the row.
 watch(
   () => props.row.version,
   () => {
-    Object.assign(form, copyOf(props.row.value))
-    outline.value = copyOf(props.row.value.outline)
+    const before = begun.value.value
+    const now = copyOf(props.row.value) as Panel
+    for (const field of Object.keys(now) as (keyof Panel)[]) {
+      if (JSON.stringify(form[field]) === JSON.stringify(before[field])) Object.assign(form, { [field]: now[field] })
+    }
+    if (JSON.stringify(outline.value) === JSON.stringify(before.outline)) outline.value = now.outline
+    begun.value = props.row
   },
 )
 
@@ -34,13 +53,15 @@ async function run(call: () => Promise<unknown>, after?: () => unknown) {
   try {
     await call()
     wrong.value = ''
+    begun.value = { ...begun.value, value: copyOf({ ...form, outline: outline.value }) }
     await load(props.vehicleId)
     after?.()
   } catch (e) {
     wrong.value = said(e)
+    begun.value = onTopOf(begun.value, e)
   }
 }
-const params = () => ({ path: { vehicleId: props.vehicleId, id: props.row.id }, header: ifMatch(props.row.version) })
+const params = () => ({ path: { vehicleId: props.vehicleId, id: props.row.id }, header: ifMatch(begun.value.version) })
 async function save() {
   if (!(await lengthsRead())) return
   const body: Panel = { ...form, name: form.name?.trim() ? form.name : null, outline: outline.value }

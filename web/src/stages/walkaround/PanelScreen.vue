@@ -36,7 +36,7 @@ const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
 const editMember = ref<number | null>(null)
 const station = ref<number | null>(null)
 const shown = ref<string | null>(null)
-const { numbers, edited, begin, open } = useFindings()
+const { numbers, edited, isTyped, begin, open } = useFindings()
 const tabs = ['members', 'shape', 'surface', 'findings'] as const
 type Tab = (typeof tabs)[number]
 
@@ -203,6 +203,6 @@ useKeys((event) => {
         <FindingList :shell="shell" :numbers="numbers" :panel-id="panel.id" @open="open" @hover="(id) => (shown = id)" />
       </template>
     </aside>
-    <FindingEditor v-model="edited" />
+    <FindingEditor v-model="edited" :is-typed="isTyped" />
   </div>
 </template>

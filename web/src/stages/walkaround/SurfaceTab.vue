@@ -2,6 +2,7 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Panel, type Schemas, type Stored } from '@/api/client'
+import { useDraft } from '@/app/drafts'
 import { fileText } from '@/app/fileText'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthNumber, lengthText } from '@/app/length'
@@ -37,6 +38,12 @@ const draft = reactive({
   edgeMm: 0 as number | null,
   text: '',
   replaces: null as number | null,
+})
+useDraft({
+  kind: () => `section ${props.row.id}`,
+  typed: () => (draft.open ? draft : null),
+  what: () => t('app.draft.section'),
+  take: (kept) => Object.assign(draft, kept),
 })
 
 async function save(change: Partial<Panel>): Promise<boolean> {

@@ -4,6 +4,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Member, type Panel, type Schemas, type Stored } from '@/api/client'
+import { useDraft } from '@/app/drafts'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
@@ -25,6 +26,13 @@ const form = reactive({
   firstNumber: 1,
   again: '',
   overall: '',
+})
+useDraft({
+  kind: () => `tape ${props.panel.id}`,
+  typed: () => (form.readings || form.again ? form : null),
+  saved: () => null,
+  what: () => t('app.draft.tape'),
+  take: (draft) => Object.assign(form, draft),
 })
 const found = ref<Member[]>([])
 const twice = ref<Schemas['ReadingPair'][]>([])

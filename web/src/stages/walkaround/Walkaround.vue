@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue'
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/app/keys'
 import Switch from '@/app/Switch.vue'
 import { useState } from '@/app/state'
@@ -24,11 +24,19 @@ const router = useRouter()
 const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
 const tabs = ['overview', 'findings', 'inside', 'panels'] as const
+const route = useRoute()
 const tab = ref<(typeof tabs)[number]>('overview')
+watch(
+  () => route.query.tab,
+  (asked) => {
+    if (tabs.some((one) => one === asked)) tab.value = asked as (typeof tabs)[number]
+  },
+  { immediate: true },
+)
 const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false, water: false })
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
-const { numbers, edited, begin, open } = useFindings()
+const { numbers, edited, isTyped, begin, open } = useFindings()
 
 const vehicleId = computed(() => shell.value!.vehicle.id)
 const toPanel = (panelId: string) =>
@@ -110,7 +118,7 @@ useKeys((event) => {
         <span class="key">?</span> {{ t('app.allKeys') }}
       </div>
     </aside>
-    <FindingEditor v-model="edited" />
+    <FindingEditor v-model="edited" :is-typed="isTyped" />
   </div>
 </template>
 

@@ -1,13 +1,16 @@
 <script setup lang="ts">
+import Wrong from '@/app/Wrong.vue'
 import { Modal } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Stored, type Zone } from '@/api/client'
 import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthNumber } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
-import { said, useState } from '@/app/state'
+import { onTopOf, said, useState } from '@/app/state'
 import ZoneDrawing from './ZoneDrawing.vue'
 
 /** What stands inside, as boxes that openings should serve or avoid. */
@@ -18,6 +21,15 @@ const edges = ['xMinMm', 'xMaxMm', 'yMinMm', 'yMaxMm', 'zMinMm', 'zMaxMm'] as co
 const kinds = ['bench', 'bed', 'galley', 'shower', 'seat', 'stove', 'overheadLocker', 'bulkhead', 'furring'] as const
 const edited = ref<{ row: Stored<Zone> | null; value: Zone } | null>(null)
 const wrong = ref('')
+
+const isTyped = useDraft({
+  kind: () => `zone ${props.vehicleId}`,
+  typed: () => edited.value,
+  path: () => `/vehicles/${props.vehicleId}/walkaround?tab=inside`,
+  what: () => `${t('app.draft.zone')} ${edited.value!.value.name}`.trim(),
+  take: (draft) => (edited.value = draft),
+})
+const leave = leaving(isTyped, () => (edited.value = null))
 
 function begin(row: Stored<Zone> | null) {
   wrong.value = ''
@@ -35,6 +47,7 @@ async function run(call: () => Promise<unknown>) {
     await load(props.vehicleId)
   } catch (e) {
     wrong.value = said(e)
+    if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, e)
   }
 }
 async function save() {
@@ -90,7 +103,7 @@ async function remove() {
     :cancel-text="t('app.cancel')"
     destroy-on-close
     @ok="save"
-    @cancel="edited = null"
+    @cancel="leave"
   >
     <div v-if="edited" class="form">
       <label class="named">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
@@ -101,7 +114,7 @@ async function remove() {
         </select>
       </label>
       <LengthInput v-for="edge in edges" :key="edge" v-model="edited.value[edge]" :label="t(`walkaround.zone.${edge}`)" />
-      <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
+      <Wrong :text="wrong" class="wide" />
       <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
     </div>
   </Modal>

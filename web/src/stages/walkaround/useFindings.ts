@@ -1,7 +1,10 @@
 import { computed, ref } from 'vue'
 import type { Finding, Point } from '@/api/client'
+import { useRoute } from 'vue-router'
 import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
 import { useState } from '@/app/state'
+import { i18n } from '@/app/texts'
 import { boxOf } from '@/drawing/geometry'
 
 /** A finding being written down: a new one has no id yet. */
@@ -20,6 +23,14 @@ export function useFindings() {
     const ids = new Set(shell.value?.findings.map((f) => f.id))
     const inOrder = (shell.value?.next ?? []).filter((job) => ids.has(job.id))
     return Object.fromEntries(inOrder.map((job, i) => [job.id, i + 1]))
+  })
+
+  const route = useRoute()
+  const isTyped = useDraft({
+    kind: () => `finding ${String(route.params.vehicleId)}`,
+    typed: () => edited.value,
+    what: () => `${i18n.global.t('app.draft.finding')} ${edited.value?.value.name ?? ''}`.trim(),
+    take: (draft) => (edited.value = draft),
   })
 
   function begin(panelId?: string, at?: Point) {
@@ -49,5 +60,5 @@ export function useFindings() {
     const row = shell.value?.findings.find((f) => f.id === id)
     if (row) edited.value = { id, version: row.version, panelId: row.ownerId!, value: copyOf(row.value) as Finding }
   }
-  return { numbers, edited, begin, open }
+  return { numbers, edited, isTyped, begin, open }
 }

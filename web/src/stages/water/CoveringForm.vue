@@ -8,7 +8,7 @@ import type { usePanelRecord } from '@/app/usePanelRecord'
 /** Something put on a panel or into it. */
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Covering']>> }>()
 const { t } = useI18n()
-const { edited, wrong, save, remove } = props.record
+const { edited, isTyped, wrong, save, remove } = props.record
 const kinds = ['insulation', 'foam', 'membrane', 'lining', 'cladding', 'sealant', 'patch'] as const
 const edges = ['sMinMm', 'sMaxMm', 'tMinMm', 'tMaxMm'] as const
 async function keep() {
@@ -21,6 +21,7 @@ async function keep() {
 <template>
   <RecordDialogue
     v-model="edited"
+    :is-typed="isTyped"
     :title="edited?.row?.value.name ?? t('waysOut.addCovering')"
     :wrong="wrong"
     @save="keep"

@@ -7,12 +7,13 @@ import type { usePanelRecord } from '@/app/usePanelRecord'
 /** A drain of the register. */
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Drain']>> }>()
 const { t } = useI18n()
-const { edited, wrong, save, remove } = props.record
+const { edited, isTyped, wrong, save, remove } = props.record
 </script>
 
 <template>
   <RecordDialogue
     v-model="edited"
+    :is-typed="isTyped"
     :title="edited?.value.name || t('waysOut.addDrain')"
     :wrong="wrong"
     :place="edited?.value.place"

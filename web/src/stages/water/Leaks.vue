@@ -58,7 +58,7 @@ const picking = ref(false)
 const layers = { members: true, findings: false, openings: false, zones: false, bays: false }
 const observation = usePanelRecord<Schemas['Observation']>('observations')
 const suspect = usePanelRecord<Schemas['Suspect']>('suspects')
-const { edited: finding, begin: beginFinding } = useFindings()
+const { edited: finding, isTyped, begin: beginFinding } = useFindings()
 watch(hunt, (now, before) => {
   const leader = (h: typeof now) => h?.ranking.suspects.find((s) => s.causes > 0)?.number ?? null
   const name = chosen.value === null ? undefined : before?.suspects[chosen.value]?.suspect.name
@@ -218,7 +218,7 @@ useKeys((event) => {
     <SuspectForm :record="suspect" />
     <PriorsTable v-model="priors" />
     <TestRun v-model="running" v-model:started-at="startedAt" :record="observation" />
-    <FindingEditor v-model="finding" />
+    <FindingEditor v-model="finding" :is-typed="isTyped" />
   </div>
 </template>
 

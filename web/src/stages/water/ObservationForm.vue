@@ -8,7 +8,7 @@ import type { usePanelRecord } from '@/app/usePanelRecord'
 /** A place inside that was looked at after rain, or that the meter was held to. */
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Observation']>> }>()
 const { t } = useI18n()
-const { edited, wrong, save, remove } = props.record
+const { edited, isTyped, wrong, save, remove } = props.record
 
 function setKind(kind: Schemas['ObservationKind']) {
   const o = edited.value!.value
@@ -24,6 +24,7 @@ async function keep() {
 <template>
   <RecordDialogue
     v-model="edited"
+    :is-typed="isTyped"
     :title="t(edited?.row ? 'leaks.changeCheck' : 'leaks.looked')"
     :wrong="wrong"
     :place="edited?.value.place"

@@ -14,7 +14,7 @@ import { panelName } from '@/drawing/facing'
 const { t } = useI18n()
 const { shell, lengths } = useState()
 const record = usePanelRecord<Schemas['SealReading']>('seal-readings')
-const { edited, wrong, save, remove } = record
+const { edited, isTyped, wrong, save, remove } = record
 const outlooks = shallowRef<Record<string, Schemas['WorkedOfSealOutlook'] | null>>({})
 const trouble = ref('')
 const doors = computed(() =>
@@ -77,6 +77,7 @@ function add(panel: Stored<Schemas['Panel']>) {
     </div>
     <RecordDialogue
       v-model="edited"
+      :is-typed="isTyped"
       :title="t('waysOut.addReading')"
       :wrong="wrong"
       :place="edited?.value.place"

@@ -13,7 +13,7 @@ import { conditions, suspectKinds } from './kinds'
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Suspect']>> }>()
 const { t } = useI18n()
 const { shell } = useState()
-const { edited, wrong, save, remove } = props.record
+const { edited, isTyped, wrong, save, remove } = props.record
 const facing = computed(() => {
   const panel = shell.value?.panels.find((p) => p.id === edited.value?.panelId)
   return panel ? facingOf(panel.value) : 'up'
@@ -23,6 +23,7 @@ const facing = computed(() => {
 <template>
   <RecordDialogue
     v-model="edited"
+    :is-typed="isTyped"
     :title="edited?.value.name || t('leaks.addSuspect')"
     :wrong="wrong"
     @save="save"

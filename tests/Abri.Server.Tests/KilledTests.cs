@@ -55,6 +55,46 @@ public sealed class KilledTests
         Directory.Delete(data, recursive: true);
     }
 
+    [Fact] // Four writers at once
+    [Trait(Long.Name, Long.Value)]
+    public async Task Killed_two_hundred_times_among_writers_no_acknowledged_change_is_missing()
+    {
+        string data = Directory.CreateTempSubdirectory("abri-killed-").FullName;
+        var acknowledged = new System.Collections.Concurrent.ConcurrentBag<string>();
+        for (int round = 0; round < 200; round++)
+        {
+            int port = StartedProgram.FreePort();
+            using Process program = StartedProgram.Start(port, data, "--empty");
+            Assert.StartsWith("Abri is ready", await program.StandardOutput.ReadLineAsync());
+            using var http = new HttpClient { BaseAddress = new Uri($"http://127.0.0.1:{port}") };
+            Task killer = Strike(program, afterMs: 20 + (round % 23 * 9));
+            await Task.WhenAll(Enumerable.Range(0, 4).Select(async writer =>
+            {
+                for (int i = 0; !program.HasExited; i++)
+                {
+                    string name = $"Vehicle {round}-{writer}-{i}";
+                    try
+                    {
+                        using var body = new StringContent(Vehicle(name), Encoding.UTF8, "application/json");
+                        using HttpResponseMessage answer = await http.PostAsync("/api/vehicles", body);
+                        if (answer.IsSuccessStatusCode) acknowledged.Add(name);
+                        else Assert.True((int)answer.StatusCode < 500, $"{answer.StatusCode} in round {round}");
+                    }
+                    catch (HttpRequestException)
+                    {
+                        return;
+                    }
+                }
+            }));
+            await killer;
+        }
+        Assert.True(acknowledged.Count > 200, $"Only {acknowledged.Count} writes were made.");
+        HashSet<string> kept = [.. new VehicleStore(Database.Open(Path.Combine(data, "abri.db"), TimeProvider.System)).All().Select(v => v.Value.Name)];
+        Assert.All(acknowledged, name => Assert.Contains(name, kept));
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(data, recursive: true);
+    }
+
     private static async Task Strike(Process program, int afterMs)
     {
         await Task.Delay(afterMs);

@@ -64,6 +64,7 @@ test('Esc asks before it drops what was typed, and the answer at hand is to go o
   await form.getByLabel('Notes').fill('half a sentence')
   await page.keyboard.press('Escape')
   await expect(page.getByText('What you typed is not saved. Drop it?')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Go on', exact: true })).toBeFocused()
   await page.keyboard.press('Enter')
   await expect(page.getByText('What you typed is not saved. Drop it?')).toBeHidden()
   await expect(form.getByLabel('Notes')).toHaveValue('half a sentence')

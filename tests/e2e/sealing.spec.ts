@@ -272,7 +272,7 @@ test('a joint follows the new name of its opening, and the list goes out as a ta
   const download = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Joints as CSV' }).click()
   const table = readFileSync(await (await download).path(), 'utf8').trim().split('\r\n')
-  expect(table[0]).toContain('panel,name,kind,lengthMm')
+  expect(table[0]).toContain('panel,name,kind,length (mm)')
   expect(table.length).toBe(1 + (await joints.getByRole('button').count()))
   expect(table.some((line) => line.includes('Kiln vent: flange'))).toBe(true)
 })

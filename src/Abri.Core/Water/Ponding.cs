@@ -30,7 +30,9 @@ public static class Ponding
     /// <summary>How far attitudes are searched for the worst, degrees either way.</summary>
     public const double SearchedDeg = 3;
 
-    internal const double SearchCellMm = 25;
+    /// <summary>Side of a cell in searches, mm, and most cells: over a longer roof than a van's they are larger.</summary>
+    private const double SearchCellMm = 25, MostSearchedCells = 60_000;
+
     private const double CoarseDeg = 1, FineDeg = 0.5, LevelDeg = 0.2, GutterReachMm = 60;
 
     /// <summary>Where water stands at an attitude.</summary>
@@ -53,10 +55,11 @@ public static class Ponding
     public static Result<Worked<WorstAttitude>> Worst(WetRoof roof, CancellationToken stop = default)
     {
         if (Check(roof) is { } problem) return problem;
+        HeightField level = Searched(roof);
         WorstAttitude At(double pitch, double roll)
         {
             var attitude = new Attitude(pitch, roll);
-            WaterMap map = StandingWater.On(Field(roof, attitude, SearchCellMm), roof.Dams, [], new Worksheet()).Result;
+            WaterMap map = StandingWater.On(Turned(level, roof, attitude), roof.Dams, [], new Worksheet()).Result;
             WaterAtDam? deepest = map.Dams.MaxBy(d => d.DepthMm);
             return new WorstAttitude(attitude, map.Litres, deepest?.DepthMm ?? 0, deepest is { DepthMm: > 0 } ? deepest.Name : null);
         }
@@ -80,7 +83,8 @@ public static class Ponding
     {
         if (Check(roof) is { } problem) return problem;
         var sheet = new Worksheet();
-        double Deepest(double pitch) => StandingWater.On(Field(roof, attitude with { PitchDeg = pitch }, SearchCellMm), roof.Dams, [], new Worksheet()).Result.Dams.Select(d => d.DepthMm).DefaultIfEmpty(0).Max();
+        HeightField level = Searched(roof);
+        double Deepest(double pitch) => StandingWater.On(Turned(level, roof, attitude with { PitchDeg = pitch }), roof.Dams, [], new Worksheet()).Result.Dams.Select(d => d.DepthMm).DefaultIfEmpty(0).Max();
         double now = sheet.Step("d_0", "depth against what stands on the roof, as parked", "max(depth) beside its edge", Deepest(attitude.PitchDeg), "mm");
         sheet.Cite(new Source("Each step proved by filling the turned roof again", SourceKind.Geometry));
         if (now < StandingWater.FilmMm) return sheet.Finish(new ParkingAdvice(now, 0, now));
@@ -132,8 +136,14 @@ public static class Ponding
     }
 
     /// <summary>The turned roof with what stands on it; no ground outside the panel's outline.</summary>
+    internal static HeightField Field(WetRoof roof, Attitude attitude, double cellMm) => Turned(Level(roof, cellMm), roof, attitude);
+
+    /// <summary>The level roof in the cells of a search.</summary>
+    internal static HeightField Searched(WetRoof roof) => Level(roof, Math.Max(SearchCellMm, Math.Sqrt(roof.Panel.Box.AreaMm2 / MostSearchedCells)));
+
+    /// <summary>The roof as it is drawn or measured, with what stands on it.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
-    internal static HeightField Field(WetRoof roof, Attitude attitude, double cellMm)
+    private static HeightField Level(WetRoof roof, double cellMm)
     {
         PanelBox box = roof.Panel.Box;
         double cell = Math.Max(cellMm, Math.Sqrt(box.AreaMm2 / StandingWater.MostCells) * 1.01);
@@ -148,19 +158,27 @@ public static class Ponding
             double top = under.Max(i => heights[i]) + dam.StandsMm;
             foreach (int i in under) heights[i] = top;
         }
-        double nose = Math.Sin(attitude.PitchDeg * Math.PI / 180), left = Math.Sin(attitude.RollDeg * Math.PI / 180);
-        PanelPoint middle = box.Centre;
-        bool isBox = Math.Abs(Outlines.SignedAreaMm2(roof.Panel.Outline)) >= box.AreaMm2 - 1e-6;
-        for (int c = 0; c < columns; c++)
+        if (Math.Abs(Outlines.SignedAreaMm2(roof.Panel.Outline)) >= box.AreaMm2 - 1e-6) return field;
+        for (int i = 0; i < heights.Length; i++)
         {
-            double drop = (area.SMinMm + (c * cell) - middle.SMm) * nose;
-            for (int r = 0; r < rows; r++)
-            {
-                int i = (c * rows) + r;
-                heights[i] = isBox || Outlines.Encloses(roof.Panel.Outline, field.At(i)) ? heights[i] - drop + ((area.TMinMm + (r * cell) - middle.TMm) * left) : double.NaN;
-            }
+            if (!Outlines.Encloses(roof.Panel.Outline, field.At(i))) heights[i] = double.NaN;
         }
         return field;
+    }
+
+    /// <summary>The same with the vehicle as it stands.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveOptimization)]
+    internal static HeightField Turned(HeightField level, WetRoof roof, Attitude attitude)
+    {
+        double nose = Math.Sin(attitude.PitchDeg * Math.PI / 180), left = Math.Sin(attitude.RollDeg * Math.PI / 180);
+        PanelPoint middle = roof.Panel.Box.Centre;
+        double[] heights = [.. level.HeightsMm];
+        for (int c = 0; c < level.Columns; c++)
+        {
+            double drop = (level.SMinMm + (c * level.CellMm) - middle.SMm) * nose;
+            for (int r = 0; r < level.Rows; r++) heights[(c * level.Rows) + r] += ((level.TMinMm + (r * level.CellMm) - middle.TMm) * left) - drop;
+        }
+        return level with { HeightsMm = heights };
     }
 }
 

@@ -59,7 +59,7 @@ public static class PondingMends
         var sheet = new Worksheet();
         sheet.Cite(new Source("Each proved by filling the changed roof again", SourceKind.Geometry));
         sheet.Cite(new Source($"A raised joint stands {AboveWaterMm} mm above the water", SourceKind.Assumption));
-        HeightField field = Ponding.Field(roof, attitude, Ponding.SearchCellMm);
+        HeightField field = Ponding.Turned(Ponding.Searched(roof), roof, attitude);
         WaterMap now = Map(field, roof.Dams);
         var mends = new List<PondingMend>();
         // By number: two openings may have one name.
@@ -72,11 +72,11 @@ public static class PondingMends
             mends.Add(Filled(field, roof.Dams, i, now, depth, lengths));
             double by = Math.Ceiling(depth + AboveWaterMm);
             WetRoof raised = roof with { Dams = [.. roof.Dams.Select((d, j) => j == i ? d with { StandsMm = d.StandsMm + by } : d)] };
-            mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {lengths.Text(by)} high, sealed to the skin by itself.", by, depth, Math.Max(0, Map(Ponding.Field(raised, attitude, Ponding.SearchCellMm), raised.Dams).Dams[i].DepthMm - by)));
+            mends.Add(new PondingMend(MendKind.Raise, dam.Name, $"Set {dam.Name} on a frame {lengths.Text(by)} high, sealed to the skin by itself.", by, depth, Math.Max(0, Map(Ponding.Turned(Ponding.Searched(raised), raised, attitude), raised.Dams).Dams[i].DepthMm - by)));
             foreach (OtherPlace place in places.Where(p => p.Dam == dam.Name).Take(MostPlaces).Until(stop))
             {
                 WetRoof moved = roof with { Dams = [.. roof.Dams.Select((d, j) => j == i ? d with { Edge = place.Edge } : d)] };
-                double then = Map(Ponding.Field(moved, attitude, Ponding.SearchCellMm), moved.Dams).Dams[i].DepthMm;
+                double then = Map(Ponding.Turned(Ponding.Searched(moved), moved, attitude), moved.Dams).Dams[i].DepthMm;
                 if (then < depth - StandingWater.FilmMm) mends.Add(new PondingMend(MendKind.Move, dam.Name, place.What, place.Edge.Centre.DistanceMm(dam.Edge.Centre), depth, then));
             }
         }

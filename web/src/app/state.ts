@@ -45,9 +45,11 @@ async function loadFittings(): Promise<void> {
 export function said(e: unknown): string {
   const t = i18n.global.t
   if (!(e instanceof ApiProblem)) return t('app.failed')
-  if (e.status === 412) return t('app.newer')
   return e.status === 0 ? t('app.offline') : e.message
 }
+
+/** The same beside an editor, which keeps what was typed whoever was quicker. */
+export const saidBeside = (e: unknown) => (e instanceof ApiProblem && e.status === 412 ? i18n.global.t('app.newer') : said(e))
 
 /** The row as the next save is made from: after a 412 that of somebody else, which is then replaced knowingly. */
 export function onTopOf<T>(row: Stored<T>, e: unknown): Stored<T> {

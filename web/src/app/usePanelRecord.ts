@@ -5,7 +5,7 @@ import { copyOf } from './copy'
 import { lengthsRead } from './parseLength'
 import { useDraft } from './drafts'
 import { i18n } from './texts'
-import { onTopOf, said, useState } from './state'
+import { onTopOf, saidBeside, useState } from './state'
 
 /** A record of a panel being written down: a new one has no row yet. */
 export interface EditedRecord<T> {
@@ -41,7 +41,7 @@ export function usePanelRecord<T>(records: 'suspects' | 'observations' | 'seal-r
       await call()
       edited.value = null
     } catch (e) {
-      wrong.value = said(e)
+      wrong.value = saidBeside(e)
       if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, e)
       return false
     }

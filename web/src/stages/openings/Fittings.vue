@@ -9,7 +9,7 @@ import { lengthNumber } from '@/app/length'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
-import { onTopOf, said, useState } from '@/app/state'
+import { onTopOf, said, saidBeside, useState } from '@/app/state'
 import FittingForm from './FittingForm.vue'
 
 /** The catalogue that all vehicles share. */
@@ -64,7 +64,7 @@ async function save() {
     edited.value = null
     await list()
   } catch (problem) {
-    wrong.value = said(problem)
+    wrong.value = saidBeside(problem)
     if (e.row) e.row = onTopOf(e.row, problem)
   }
 }

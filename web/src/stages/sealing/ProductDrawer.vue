@@ -8,7 +8,7 @@ import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import NumberInput from '@/app/NumberInput.vue'
-import { onTopOf, said } from '@/app/state'
+import { onTopOf, said, saidBeside } from '@/app/state'
 import { families, substrates } from './kinds'
 
 /** The products at hand: typical figures until somebody enters those of the data sheet. */
@@ -56,7 +56,7 @@ async function save() {
     edited.value = null
     emit('changed')
   } catch (problem) {
-    wrong.value = said(problem)
+    wrong.value = saidBeside(problem)
     if (e.row) e.row = onTopOf(e.row, problem)
   }
 }

@@ -10,7 +10,7 @@ import { copyOf } from '@/app/copy'
 import { fileText } from '@/app/fileText'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
-import { formLengths, onTopOf, said, useState } from '@/app/state'
+import { formLengths, onTopOf, said, saidBeside, useState } from '@/app/state'
 import StartFrom, { type Start } from './StartFrom.vue'
 import UnitsFields from './UnitsFields.vue'
 import VehicleForm from './VehicleForm.vue'
@@ -89,7 +89,7 @@ async function save() {
     if (shell.value?.vehicle.id === row.id) await load(row.id)
     if (!e.id) await router.push({ name: 'walkaround', params: { vehicleId: row.id } })
   } catch (problem) {
-    wrong.value = said(problem as ApiProblem)
+    wrong.value = saidBeside(problem as ApiProblem)
     if (e.id) e.version = onTopOf({ id: e.id, version: e.version, ownerId: null, value: e.value }, problem).version
   }
 }

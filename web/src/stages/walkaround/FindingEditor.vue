@@ -8,7 +8,7 @@ import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { leaving } from '@/app/leaving'
-import { onTopOf, said, useState } from '@/app/state'
+import { onTopOf, saidBeside, useState } from '@/app/state'
 import Wrong from '@/app/Wrong.vue'
 import { facingOf, panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
@@ -82,7 +82,7 @@ async function run(call: () => Promise<unknown>) {
     await call()
     edited.value = null
   } catch (e) {
-    wrong.value = said(e)
+    wrong.value = saidBeside(e)
     const own = edited.value
     if (own) own.version = onTopOf({ id: own.id ?? '', version: own.version, ownerId: own.panelId, value: own.value }, e).version
     // What was typed stays where it was typed; only where a part of it was kept does the rest show that.

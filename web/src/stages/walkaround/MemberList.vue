@@ -8,7 +8,7 @@ import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { lengthNumber } from '@/app/length'
-import { onTopOf, said, useState } from '@/app/state'
+import { onTopOf, saidBeside, useState } from '@/app/state'
 import { lengthsRead } from '@/app/parseLength'
 import { facingOf } from '@/drawing/facing'
 import { boxOf, footprintOutline } from '@/drawing/geometry'
@@ -119,7 +119,7 @@ async function run(call: () => Promise<unknown>) {
     edited.value = null
     await load(vehicleId.value)
   } catch (problem) {
-    wrong.value = said(problem)
+    wrong.value = saidBeside(problem)
     if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, problem)
   }
 }

@@ -8,7 +8,7 @@ import { useDraft } from '@/app/drafts'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
-import { onTopOf, said, useState } from '@/app/state'
+import { onTopOf, saidBeside, useState } from '@/app/state'
 import { facingOf, panelName } from '@/drawing/facing'
 import ArcByChord from './ArcByChord.vue'
 import DrawingImport from './DrawingImport.vue'
@@ -57,7 +57,7 @@ async function run(call: () => Promise<unknown>, after?: () => unknown) {
     await load(props.vehicleId)
     after?.()
   } catch (e) {
-    wrong.value = said(e)
+    wrong.value = saidBeside(e)
     begun.value = onTopOf(begun.value, e)
   }
 }

@@ -10,7 +10,7 @@ import { leaving } from '@/app/leaving'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthNumber } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
-import { onTopOf, said, useState } from '@/app/state'
+import { onTopOf, saidBeside, useState } from '@/app/state'
 import ZoneDrawing from './ZoneDrawing.vue'
 
 /** What stands inside, as boxes that openings should serve or avoid. */
@@ -46,7 +46,7 @@ async function run(call: () => Promise<unknown>) {
     edited.value = null
     await load(props.vehicleId)
   } catch (e) {
-    wrong.value = said(e)
+    wrong.value = saidBeside(e)
     if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, e)
   }
 }

@@ -106,7 +106,7 @@ public static class DxfShapes
         switch (entity.Kind)
         {
             case "LINE":
-                return Shape([At(entity.Own, 10, 20), At(entity.Own, 11, 21)], false, Number(entity.Own, 39));
+                return Shape([At(entity.Own, 10, 20), At(entity.Own, 11, 21)], false, 0);
             case "CIRCLE" or "ARC":
                 double radius = Number(entity.Own, 40) * scale;
                 if (!(radius > 0) || radius > LengthText.LimitMm) return Wrong(entity, "has a radius that is not a length.");
@@ -114,12 +114,15 @@ public static class DxfShapes
                 if (!double.IsFinite(start) || !double.IsFinite(sweep)) return Wrong(entity, "has an angle that is not a number.");
                 return Shape([.. FlatCurves.Arc(At(entity.Own, 10, 20), radius, start, sweep == 0 ? 360 : sweep)], false, 0);
             case "LWPOLYLINE":
-                return Polyline(entity, Corners(entity.Own), ((int)Number(entity.Own, 70) & 1) == 1, Number(entity.Own, 43), scale, Shape);
+                if (WidthOf([entity.Own]) is not { } width) return Wrong(entity, "has a width that changes along it. Draw the member's edge instead.");
+                return Polyline(entity, Corners(entity.Own), ((int)Number(entity.Own, 70) & 1) == 1, width, scale, Shape);
             case "POLYLINE":
                 int flags = (int)Number(entity.Own, 70);
                 if ((flags & (16 | 64)) != 0) return Wrong(entity, "is a mesh. Draw outlines and members as polylines or lines.");
                 // The frame that a smoothed line was drawn on is no part of it.
-                return Polyline(entity, [.. entity.Vertices.Where(v => ((int)Number(v, 70) & 16) == 0)], (flags & 1) == 1, Number(entity.Own, 40), scale, Shape);
+                List<List<Group>> vertices = [.. entity.Vertices.Where(v => ((int)Number(v, 70) & 16) == 0)];
+                if (WidthOf([entity.Own, .. vertices]) is not { } wide) return Wrong(entity, "has a width that changes along it. Draw the member's edge instead.");
+                return Polyline(entity, vertices, (flags & 1) == 1, wide, scale, Shape);
             case "INSERT":
                 return Wrong(entity, "is a block. Explode it first.");
             default:
@@ -128,6 +131,13 @@ public static class DxfShapes
     }
 
     private static Result<DrawnShape> Wrong(Entity entity, string what) => new Problem("drawing-shape", "", $"{entity.Where} {what}");
+
+    /// <summary>The width of a polyline: the constant one (43), or that of all its vertices (40, 41); null where it changes.</summary>
+    private static double? WidthOf(IEnumerable<List<Group>> groups)
+    {
+        double[] widths = [.. groups.SelectMany(own => own).Where(g => g.Code is 40 or 41 or 43).Select(g => g.Number).Distinct()];
+        return widths.Length switch { 0 => 0, 1 => widths[0], _ => null };
+    }
 
     /// <summary>The vertices of a polyline of one entity: each begins with its x.</summary>
     private static List<List<Group>> Corners(List<Group> own)

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using Abri.Core;
 using Abri.Core.Shell;
 using CsvHelper;
@@ -13,13 +14,15 @@ namespace Abri.Exchange;
 /// Columns are parted by commas, semicolons or tabs; with semicolons or tabs a decimal comma is read. Where commas part four columns, a heading or a decimal point somewhere has to tell that they do: else
 /// <c>100,-800,1,5</c> may as well be a depth of 1.5. A first line with words is a heading.
 /// </remarks>
-public static class SectionsCsv
+public static partial class SectionsCsv
 {
     private const int MostLines = 20_000;
 
     /// <summary>The sections, by station, or the line that is wrong.</summary>
     public static Result<IReadOnlyList<SurfaceSection>> Read(string text)
     {
+        // Some spreadsheets say in a line of its own what parts the columns.
+        if (Parted().Match(text) is { Success: true } said) text = "\n" + text[said.Length..];
         string delimiter = text.Contains(';') ? ";" : text.Contains('\t') ? "\t" : ",";
         using var csv = new CsvParser(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = delimiter, HasHeaderRecord = false, BadDataFound = null, IgnoreBlankLines = true, TrimOptions = TrimOptions.Trim });
         var lines = new List<(double Station, double T, double Depth, double Edge)>();
@@ -29,6 +32,7 @@ public static class SectionsCsv
             string[] cells = csv.Record!;
             if (first && cells.All(c => Figure(c, true) is null))
             {
+                if (cells.FirstOrDefault(c => OtherUnit().IsMatch(c)) is { } other) return Wrong(csv.RawRow, $"says \"{other}\". Sections are read in mm: turn the figures into mm first.");
                 headed = true;
                 continue;
             }
@@ -49,6 +53,12 @@ public static class SectionsCsv
         SurfaceSection[] sections = [.. lines.GroupBy(l => l.Station).OrderBy(g => g.Key).Select(g => new SurfaceSection(g.Key, [.. g.OrderBy(l => l.T).Select(l => new DepthReading(l.T, l.Depth))], g.First().Edge))];
         return SectionCheck.Of(sections, "/sections") is { } problem ? problem : sections;
     }
+
+    [GeneratedRegex(@"^sep=.\r?\n", RegexOptions.NonBacktracking | RegexOptions.IgnoreCase)]
+    private static partial Regex Parted();
+
+    [GeneratedRegex(@"\b(in|inch|inches|ft|feet|cm|m)\b|""""", RegexOptions.NonBacktracking | RegexOptions.IgnoreCase)]
+    private static partial Regex OtherUnit();
 
     private static Problem Wrong(int line, string what) => new("csv-line", "", $"Line {line} {what}");
 

@@ -93,6 +93,7 @@ public class ShapesTests
     [Theory]
     [InlineData("8\nROOF_BOW", "8\nBROOM", "layer \"BROOM\"")]
     [InlineData("43\n60.0", "43\n0.0", "without a width")]
+    [InlineData("43\n60.0", "40\n60.0\n 41\n20.0", "width that changes")]
     [InlineData("10\n4200.0\n 20\n850.0", "10\n4200.0\n 20\nNaN", "not a number")]
     [InlineData("10\n4200.0\n 20\n850.0", "10\n2000.0\n 20\n-2000.0", "crosses")]
     [InlineData("LWPOLYLINE", "SPLINE", "SPLINE at line 37")]

@@ -14,6 +14,7 @@ public class TablesTests
     [InlineData("900;-600;12,5\n900;0;0\n1800;-600;14\n1800;0;1\n")]
     [InlineData("900\t-600\t12,5\r\n900\t0\t0\r\n\r\n1800\t-600\t14\r\n1800\t0\t1")]
     [InlineData("station,t,depth,edge\n900,-600,12,0\n900,0,0,0\n1800,-600,14,0\n1800,0,1,0", 12.0)]
+    [InlineData("sep=;\r\nstation (mm);t (mm);depth (mm)\r\n900;-600;12,5\r\n900;0;0\r\n1800;-600;14\r\n1800;0;1")]
     [InlineData("\"900\",\"-600\",\"12.5\",0\n900,0,0,0\n1800,-600,14,0\n1800,0,1,0")]
     public void Sections_come_out_of_csv_of_any_country(string text, double deep = 12.5)
     {
@@ -32,6 +33,8 @@ public class TablesTests
     [InlineData("100,-800,1\n100,0,2,25", "can be read two ways")]
     [InlineData("100,5,-800,1,5", "part them by semicolons")]
     [InlineData("100;-800;1;5\n100;0;2;6", "different heights of its straight-edge: 5 and 6")]
+    [InlineData("station (in),t (in),depth (in)\n35,-24,0.5\n35,0,0", "read in mm")]
+    [InlineData("station/m;t/m;depth/cm\n9;-6;1\n9;0;0", "read in mm")]
     [InlineData("900,0,4", "Take at least 2")]
     [InlineData("", "no reading")]
     public void A_table_that_cannot_be_used_is_refused_by_line(string text, string says)

@@ -96,6 +96,16 @@ public sealed class TroubleTests : IAsyncLifetime
         Assert.Equal((200, ""), await Sent(Png(3000, 2000)));
     }
 
+    [Fact] // UTF-16 with its mark and tabs, as spreadsheets save "Unicode text"
+    public async Task A_table_in_the_letters_of_a_spreadsheet_comes_in()
+    {
+        using var table = new ByteArrayContent([.. Encoding.Unicode.GetPreamble(), .. Encoding.Unicode.GetBytes("Station\tquer\tTiefe\r\n900\t-600\t12,5\r\n900\t0\t0\r\n")]);
+        table.Headers.ContentType = new MediaTypeHeaderValue("text/csv");
+        using HttpResponseMessage answer = await app.Http.PostAsync("/api/sections/read", table);
+        JsonNode read = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
+        Assert.Equal(12.5, (double)read[0]!["readings"]![0]!["depthMm"]!);
+    }
+
     /// <summary>A PNG of one grey (ISO 15948): head, compressed rows, end.</summary>
     private static byte[] Png(int width, int height)
     {

@@ -101,5 +101,10 @@ internal static class RecordFileEndpoints
     private static async Task<Results<Ok<IReadOnlyList<SurfaceSection>>, ProblemHttpResult>> ReadSections(HttpRequest request) =>
         SectionsCsv.Read(await Text(request)).IsOk(out IReadOnlyList<SurfaceSection>? sections, out Problem? problem) ? TypedResults.Ok(sections) : Problems.Of(problem);
 
-    private static async Task<string> Text(HttpRequest request) => Encoding.UTF8.GetString(await RequestFile.Read(request, MostDrawingBytes)).TrimStart('\uFEFF');
+    /// <summary>The text of a file: UTF-8, or what its mark says, as spreadsheets write UTF-16.</summary>
+    private static async Task<string> Text(HttpRequest request)
+    {
+        using var reader = new StreamReader(new MemoryStream(await RequestFile.Read(request, MostDrawingBytes)), Encoding.UTF8, detectEncodingFromByteOrderMarks: true);
+        return await reader.ReadToEndAsync();
+    }
 }

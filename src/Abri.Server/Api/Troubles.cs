@@ -47,7 +47,7 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
     {
         string reference = Guid.NewGuid().ToString("N")[..8];
         Log(exception, reference, context.Request.Method, context.Request.Path);
-        return Problems.Answer(500, "failed", $"Something failed in the program, and nothing was changed. The log tells more under {reference}.", more: ("reference", reference));
+        return Problems.Answer(500, "failed", $"Something failed in the program. Look whether your change is there before you try again; the log tells more under {reference}.", more: ("reference", reference));
     }
 
     [LoggerMessage(LogLevel.Error, "Failed {Reference}: {Method} {Path}")]

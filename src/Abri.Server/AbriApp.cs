@@ -51,7 +51,8 @@ public static class AbriApp
         builder.Services.AddResponseCompression(c => c.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml"]);
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
         builder.Services.AddValidatorsFromAssemblyContaining<AppOptions>(ServiceLifetime.Singleton, includeInternalTypes: true);
-        builder.Services.AddSingleton(database).AddSingleton<History>().AddSingleton(TimeProvider.System)
+        // Made by a factory, so that it is let go of with the application.
+        builder.Services.AddSingleton(_ => database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
             .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<StoredSites>().AddSingleton<VehicleJointReader>().AddSingleton<OpeningOverview>().AddSingleton<SheetEndpoints.SheetMaker>()
             .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>().AddSingleton<CoveringStore>()

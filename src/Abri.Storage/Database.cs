@@ -3,7 +3,7 @@ using Microsoft.Data.Sqlite;
 namespace Abri.Storage;
 
 /// <summary>The SQLite file: opened, brought up to date, and read and written in transactions.</summary>
-public sealed class Database
+public sealed class Database : IDisposable
 {
     private readonly string connectionString;
 
@@ -134,6 +134,13 @@ public sealed class Database
     {
         using SqliteCommand command = Command(connection, transaction, sql);
         command.ExecuteNonQuery();
+    }
+
+    /// <summary>Lets go of the file: connections that wait to be used again are closed.</summary>
+    public void Dispose()
+    {
+        using var ofThisFile = new SqliteConnection(connectionString);
+        SqliteConnection.ClearPool(ofThisFile);
     }
 
     internal static long Scalar(SqliteConnection connection, string sql, SqliteTransaction? transaction = null)

@@ -41,17 +41,16 @@ public sealed class KilledTests
         }
         Assert.True(acknowledged.Count > 20, $"Only {acknowledged.Count} writes were made.");
         string file = Path.Combine(data, "abri.db");
-        var database = Database.Open(file, TimeProvider.System);
+        using var database = Database.Open(file, TimeProvider.System);
         HashSet<string> kept = [.. new VehicleStore(database).All().Select(v => v.Value.Name)];
         Assert.All(acknowledged, name => Assert.Contains(name, kept));
-        using (var connection = new SqliteConnection($"Data Source={file}"))
+        using (var connection = new SqliteConnection($"Data Source={file};Pooling=False"))
         {
             connection.Open();
             using SqliteCommand check = connection.CreateCommand();
             check.CommandText = "PRAGMA integrity_check";
             Assert.Equal("ok", check.ExecuteScalar());
         }
-        SqliteConnection.ClearAllPools();
         Directory.Delete(data, recursive: true);
     }
 
@@ -92,9 +91,9 @@ public sealed class KilledTests
             await killer!;
         }
         Assert.True(acknowledged.Count > 200, $"Only {acknowledged.Count} writes were made.");
-        HashSet<string> kept = [.. new VehicleStore(Database.Open(Path.Combine(data, "abri.db"), TimeProvider.System)).All().Select(v => v.Value.Name)];
+        using var database = Database.Open(Path.Combine(data, "abri.db"), TimeProvider.System);
+        HashSet<string> kept = [.. new VehicleStore(database).All().Select(v => v.Value.Name)];
         Assert.All(acknowledged, name => Assert.Contains(name, kept));
-        SqliteConnection.ClearAllPools();
         Directory.Delete(data, recursive: true);
     }
 

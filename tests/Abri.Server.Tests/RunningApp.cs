@@ -59,7 +59,6 @@ internal sealed class RunningApp : IAsyncDisposable
         Http.Dispose();
         await app.DisposeAsync();
         folder.Dispose();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(folder.Path, recursive: true);
     }
 }

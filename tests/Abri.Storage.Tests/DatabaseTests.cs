@@ -13,7 +13,7 @@ public sealed class DatabaseTests : IDisposable
     {
         scratch.Filled();
         string[] before = scratch.Rows();
-        Database.Open(scratch.File, TimeProvider.System);
+        using var again = Database.Open(scratch.File, TimeProvider.System);
         Assert.Equal(before, scratch.Rows());
         Assert.True(scratch.Database.IsReady());
     }
@@ -91,6 +91,15 @@ public sealed class DatabaseTests : IDisposable
         Assert.Equal(before, scratch.Rows());
         Execute("PRAGMA max_page_count = 1000000");
         Assert.Equal(WriteState.Done, scratch.Vehicles.Add(null, Scratch.Van with { Name = "Room again" }).State);
+    }
+
+    [Fact]
+    public void Letting_go_of_one_database_leaves_another_alone()
+    {
+        Execute("PRAGMA cache_size = 123");
+        using (var other = Database.Open(Path.Combine(scratch.Folder, "other.db"), TimeProvider.System)) Assert.True(other.IsReady());
+        using SqliteConnection kept = scratch.Database.Connect();
+        Assert.Equal(123, Database.Scalar(kept, "PRAGMA cache_size"));
     }
 
     [Fact]

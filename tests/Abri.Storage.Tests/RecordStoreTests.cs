@@ -108,7 +108,7 @@ public sealed class RecordStoreTests : IDisposable
                 PRAGMA user_version = 1;
                 """);
         }
-        var database = Database.Open(file, TimeProvider.System);
+        using var database = Database.Open(file, TimeProvider.System);
         Stored<Vehicle> vehicle = new VehicleStore(database).Find("v")!;
         Assert.Equal((3, "Etc/UTC", null), (vehicle.Version, vehicle.Value.TimeZone, vehicle.Value.Masses));
         Stored<Panel> roof = new PanelStore(database).Find("p")!;

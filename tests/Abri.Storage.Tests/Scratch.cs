@@ -100,7 +100,8 @@ internal sealed class Scratch : IDisposable
 
     public void Dispose()
     {
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        // Only the own one: tests beside this one count on theirs.
+        Database.Dispose();
         Directory.Delete(Folder, recursive: true);
     }
 }

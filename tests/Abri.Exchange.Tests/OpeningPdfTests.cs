@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Abri.Exchange.Pdf;
+using CsCheck;
 
 namespace Abri.Exchange.Tests;
 
@@ -90,13 +91,62 @@ public class OpeningPdfTests
     {
         OpeningSheet sheet = Sample.Sheet(
             view, inch ? new LengthFormat(UnitSystem.Inch) : null, kind: kind, name: "A vent with a name that is as long as names of openings may be, and still readable", vehicle: "The long grey bus that stood behind the barn for eleven years");
+        IsReadable(sheet, paper, up: kind is PanelKind.Roof or PanelKind.Floor ? "LEFT" : "UP");
+    }
+
+    [Fact] // Random panels, bent or plane, ribs askew, frames and places on them, drawn on three papers; read and rastered by poppler, unrolled here
+    [Trait(Long.Name, Long.Value)]
+    public void Random_sheets_are_readable_and_their_cut_lines_at_one_to_one() => Gen.Select(
+        Gen.Select(Gen.OneOf(Gen.Double[700, 6000], Gen.Const(0.0)), Gen.Enum<ViewedFrom>(), Gen.Enum<Paper>(), Gen.Bool, Gen.OneOf(Gen.Const(PanelKind.Roof), Gen.Const(PanelKind.Left), Gen.Const(PanelKind.RearRightDoor))),
+        Gen.Select(Gen.Double[120, 700], Gen.Double[120, 500], Gen.Double[0, 29], Gen.Double[-60, 60], Gen.Double[600, 3400], Gen.Double[-400, 400]))
+        .Holds((x, y) =>
+    {
+        (double radius, ViewedFrom view, Paper paper, bool inch, PanelKind kind) = x;
+        (double width, double height, double corner, double lean, double s, double t) = y;
+        var panel = new Panel(kind, new PanelBox(0, 4200, -850, 850).Corners, 0.8, SkinMaterial.MildSteel, null, radius == 0 ? null : radius + 200);
+        LengthFormat? unit = inch ? new LengthFormat(UnitSystem.Inch) : null;
+        OpeningSheet sheet = Sample.Of(panel, new RoundedRectangle(width, height, corner), new PanelPoint(s, t), view, unit, "Vent over the bench by the window", "Heron", lean);
+        byte[] pdf = IsReadable(sheet, paper, up: kind == PanelKind.Roof ? "LEFT" : "UP");
+        // The flat frame set down on the arc: what it is wide through the air, the skin is long along it.
+        double onSkin = radius == 0 ? height : 2 * (radius + 200) * Math.Asin(height / 2 / (radius + 200));
+        // Poppler sets each stroke on whole points of its grid, 0.1 mm.
+        (double level, double upright) = (onSkin / 4, width / 4);
+        Assert.Equal(width, Apart(sheet, paper, pdf, width / 2, level, across: false), 0.3);
+        Assert.Equal(onSkin, Apart(sheet, paper, pdf, onSkin / 2, upright, across: true), 0.3);
+    }, 40);
+
+    /// <summary>How far apart both lines lie that cross a level of the drawing so far to each side of its centre, read off the pages, mm.</summary>
+    private static double Apart(OpeningSheet sheet, Paper paper, byte[] pdf, double expectedMm, double levelMm, bool across)
+    {
+        Tiling tiling = OpeningPdf.TilingOn(paper, sheet.Drawing);
+        int first = Poppler.Sizes(pdf).Count - tiling.Tiles.Count + 1;
+        List<double> found = [];
+        foreach ((Tile tile, int page) in tiling.Tiles.Select((tile, i) => (tile, first + i)))
+        {
+            PanelBox area = tile.Area;
+            if (across ? area.SMinMm > levelMm || area.SMaxMm < levelMm : area.TMinMm > levelMm || area.TMaxMm < levelMm) continue;
+            var (width, height, grey) = Poppler.Raster(pdf, page);
+            for (double at = -expectedMm - 1; at <= expectedMm + 1; at += 0.02)
+            {
+                if (Math.Abs(Math.Abs(at) - expectedMm) > 0.6) continue; // the blade's line lies 1 mm inside
+                (double onX, double onY) = across ? (levelMm, at) : (at, levelMm);
+                if (!(onX >= area.SMinMm && onX <= area.SMaxMm && onY >= area.TMinMm && onY <= area.TMaxMm)) continue;
+                int column = (int)((8 + onX - area.SMinMm) * 10), row = (int)((8 + area.TMaxMm - onY) * 10);
+                if (column < width && row < height && grey[(row * width) + column] is > 60 and < 140) found.Add(at);
+            }
+        }
+        return found.Where(a => a > 0).DefaultIfEmpty(0).Average() - found.Where(a => a < 0).DefaultIfEmpty(0).Average();
+    }
+
+    private static byte[] IsReadable(OpeningSheet sheet, Paper paper, string up)
+    {
         byte[] pdf = OpeningPdf.Write(sheet, paper);
-        int templates = OpeningPdf.TilingOn(paper, sheet.Drawing).Tiles.Count, pages = Poppler.Info(pdf, 1).Pages;
+        int templates = OpeningPdf.TilingOn(paper, sheet.Drawing).Tiles.Count, pages = Poppler.Sizes(pdf).Count;
         var words = Poppler.Words(pdf);
-        var sizes = Enumerable.Range(1, pages).ToDictionary(n => n, n => Poppler.Info(pdf, n));
+        var sizes = Poppler.Sizes(pdf);
         Assert.All(words, w =>
         {
-            (_, double width, double height) = sizes[w.Page];
+            (double width, double height) = sizes[w.Page - 1];
             Assert.True(w.Box is { SMinMm: >= 0, TMinMm: >= 0 } && w.Box.SMaxMm <= width && w.Box.TMaxMm <= height, $"{w.Word} on page {w.Page} lies off it: {w.Box}");
         });
         foreach (var page in words.Where(w => w.Page <= pages - templates).GroupBy(w => w.Page))
@@ -109,8 +159,8 @@ public class OpeningPdfTests
                     Assert.Fail($"{all[i].Word} and {other.Word} lie over each other on page {page.Key}.");
             }
         }
-        string up = kind is PanelKind.Roof or PanelKind.Floor ? "LEFT" : "UP";
         Assert.Equal(templates, words.Where(w => w.Page > pages - templates && w.Word == up).Select(w => w.Page).Distinct().Count());
+        return pdf;
     }
 
     [Fact]

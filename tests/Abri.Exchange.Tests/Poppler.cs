@@ -19,6 +19,15 @@ internal static class Poppler
         return (pages, double.Parse(words[0], CultureInfo.InvariantCulture) * mmPerPoint, double.Parse(words[2], CultureInfo.InvariantCulture) * mmPerPoint);
     }
 
+    /// <summary>The size of each page, mm.</summary>
+    public static IReadOnlyList<(double WidthMm, double HeightMm)> Sizes(byte[] pdf)
+    {
+        string text = WithFile(pdf, file => System.Text.Encoding.UTF8.GetString(Run("pdftotext", "-bbox", file, "-")));
+        const double mmPerPoint = 25.4 / 72;
+        return [.. text.Split('\n').Where(l => l.TrimStart().StartsWith("<page ")).Select(l => l.Split('"'))
+            .Select(l => (double.Parse(l[1], CultureInfo.InvariantCulture) * mmPerPoint, double.Parse(l[3], CultureInfo.InvariantCulture) * mmPerPoint))];
+    }
+
     /// <summary>A page as grey values, ten points to the millimetre.</summary>
     public static (int Width, int Height, byte[] Grey) Raster(byte[] pdf, int page)
     {

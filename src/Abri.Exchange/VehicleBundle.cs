@@ -19,7 +19,7 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
     public const string FormatName = "abri-vehicle";
 
     /// <summary>Version of the format that is written and read.</summary>
-    public const int FormatVersion = 1;
+    public const int FormatVersion = 2;
 
     /// <summary>Longest list in a file: as many as any list of a vehicle may have.</summary>
     public const int MostEntries = 500;
@@ -44,11 +44,12 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
         try
         {
             if (TooMuch(file) is { } bounded) return bounded;
+            file = UpToDate(file);
             string text = System.Text.Encoding.UTF8.GetString(file);
             if (Shape.Value.Validate(text).FirstOrDefault() is { } error) return Wrong(Innermost(error));
             VehicleBundle bundle = JsonSerializer.Deserialize<VehicleBundle>(file, AbriJson.Options)!;
             if (bundle.Format != FormatName) return new Problem("bundle-format", "/format", $"This is not a vehicle file: format is \"{bundle.Format}\", not \"{FormatName}\".");
-            if (bundle.Version != FormatVersion) return new Problem("bundle-version", "/version", $"This file has version {bundle.Version}; this program reads version {FormatVersion}.");
+            if (bundle.Version != FormatVersion) return new Problem("bundle-version", "/version", $"This file has version {bundle.Version}; this program reads versions 1 to {FormatVersion}.");
             return bundle.Record;
         }
         catch (Exception e) when (e is JsonException or Newtonsoft.Json.JsonException or FormatException)
@@ -56,6 +57,16 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
             string where = e is JsonException { LineNumber: { } line } ? $" at line {line + 1}" : "";
             return new Problem("bundle-unreadable", "", $"The file is not JSON that can be read{where}: {Troubled(e.Message)}");
         }
+    }
+
+    /// <summary>The file in the form of today.</summary>
+    private static byte[] UpToDate(byte[] file)
+    {
+        var strict = new JsonDocumentOptions { AllowDuplicateProperties = false, MaxDepth = MostDepth };
+        if (JsonNode.Parse(file, documentOptions: strict) is not JsonObject old || old["version"] is not JsonValue version
+            || !version.TryGetValue(out int number) || number != 1) return file;
+        FirstBundles.Upgrade(old);
+        return JsonSerializer.SerializeToUtf8Bytes(old, Indented);
     }
 
     /// <summary>What a library says, without its own addresses, and a doubled field by its name.</summary>
@@ -73,6 +84,9 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
         var counts = new Stack<int>();
         while (reader.Read())
         {
+            // The reader of schemas knows no whole numbers of more than 19 digits.
+            if (reader.TokenType == JsonTokenType.Number && !reader.ValueSpan.ContainsAny("eE."u8) && !reader.TryGetInt64(out _))
+                return new Problem("bundle-number", "", $"A number in the file has more digits than any length or count (at byte {reader.TokenStartIndex}).");
             if (counts.Count > 0 && reader.TokenType is not (JsonTokenType.EndArray or JsonTokenType.EndObject or JsonTokenType.PropertyName))
             {
                 counts.Push(counts.Pop() + 1);

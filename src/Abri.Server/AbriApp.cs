@@ -54,7 +54,7 @@ public static class AbriApp
         // Made by a factory, so that it is let go of with the application.
         builder.Services.AddSingleton(_ => database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
-            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<StoredSites>().AddSingleton<VehicleJointReader>().AddSingleton<OpeningOverview>().AddSingleton<SheetEndpoints.SheetMaker>()
+            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<SnapshotStore>().AddSingleton<Snapshots>()
             .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>().AddSingleton<CoveringStore>()
             .AddSingleton<ProductStore>().AddSingleton<JointStore>()
             .AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();

@@ -1,3 +1,6 @@
+using System.Collections.Concurrent;
+using Abri.Storage.Openings;
+using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage;
@@ -13,6 +16,9 @@ public sealed class Database : IDisposable
     /// <summary>What this thread reads in, where that has to be of one moment.</summary>
     [ThreadStatic]
     private static (Database Of, SqliteTransaction In)? reading;
+
+    /// <summary>The number of the last change in each scope, since the file was opened.</summary>
+    private readonly ConcurrentDictionary<string, long> revisions = new();
 
     private long revision;
 
@@ -80,12 +86,14 @@ public sealed class Database : IDisposable
         return connection;
     }
 
-    /// <summary>How often the file was changed since it was opened: what was worked out of it stands as long as this is the same.</summary>
+    /// <summary>Goes up with every change to a vehicle or to what vehicles share: what was worked out of it stands as long as this is the same.</summary>
     /// <remarks>The data folder is claimed, so that nobody else writes.</remarks>
-    public long Revision => Interlocked.Read(ref revision);
+    /// <param name="vehicleId">Id of the vehicle.</param>
+    public long RevisionOf(string vehicleId) =>
+        Math.Max(revisions.GetValueOrDefault(vehicleId), Math.Max(revisions.GetValueOrDefault(VehicleStore.ListScope), revisions.GetValueOrDefault(FittingStore.CatalogueScope)));
 
-    /// <summary>Counts a change that was kept.</summary>
-    internal void Changed() => Interlocked.Increment(ref revision);
+    /// <summary>Notes a change that was kept.</summary>
+    internal void Changed(string scope) => revisions[scope] = Interlocked.Increment(ref revision);
 
     /// <summary>Reads what belongs together as it stood at one moment, whoever writes meanwhile.</summary>
     public T AtOnce<T>(Func<T> read)

@@ -1,3 +1,4 @@
+using Abri.Core;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage;
@@ -23,6 +24,19 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     /// <summary>The records that a condition in SQL points out, oldest first.</summary>
     private protected IReadOnlyList<Stored<T>> AllWhere(string condition, params (string Name, object? Value)[] parameters) =>
         Database.Query($"SELECT * FROM {table} WHERE {condition} ORDER BY id", ReadRow, parameters);
+
+    /// <summary>The records of a vehicle, oldest first, in one query; all of them where the table is shared by all vehicles.</summary>
+    internal IReadOnlyList<Stored<T>> OfVehicle(string vehicleId)
+    {
+        string? condition = ownerColumn switch
+        {
+            null => null,
+            "vehicle_id" => "vehicle_id = $vehicle",
+            "panel_id" => "panel_id IN (SELECT id FROM panel WHERE vehicle_id = $vehicle)",
+            _ => "finding_id IN (SELECT id FROM finding WHERE panel_id IN (SELECT id FROM panel WHERE vehicle_id = $vehicle))",
+        };
+        return condition is null ? All() : AllWhere(condition, ("vehicle", vehicleId));
+    }
 
     /// <summary>One record, or null.</summary>
     public Stored<T>? Find(string id) => Database.Query($"SELECT * FROM {table} WHERE id = $id", ReadRow, ("id", id)).SingleOrDefault();
@@ -50,7 +64,7 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     public Written<T> Replace(string id, int version, T value) => Write(id, version, (work, before) =>
     {
         work.Update(table, id, Columns(value));
-        if (Title(before.Value) != Title(value)) Renamed(work, before.OwnerId, Title(before.Value), Title(value));
+        if (Title(before.Value) != Title(value)) Renamed(work, id, Title(before.Value), Title(value));
         work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
     });
 
@@ -116,8 +130,8 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     {
     }
 
-    /// <summary>Lets what refers to a record by its name follow when that changes.</summary>
-    private protected virtual void Renamed(Work work, string? ownerId, string from, string to)
+    /// <summary>Lets what is called after a record follow when its name changes.</summary>
+    private protected virtual void Renamed(Work work, string id, string from, string to)
     {
     }
 

@@ -14,15 +14,16 @@ internal sealed class Work : IDisposable
     private readonly SqliteTransaction transaction;
     private readonly TimeProvider clock;
     private readonly DateTimeOffset begun;
-    private readonly Action kept, ended;
+    private readonly Action<string> kept;
+    private readonly Action ended;
     private readonly List<(string Table, string Id, string? Before, string? After)> touched = [];
     private int ids;
 
     /// <param name="connection">A connection of its own, closed with it.</param>
     /// <param name="clock">Tells the time of the change.</param>
-    /// <param name="kept">Called when the change stands.</param>
+    /// <param name="kept">Called with the scope when the change stands.</param>
     /// <param name="ended">Called once when it is disposed of; not when it could not begin.</param>
-    public Work(SqliteConnection connection, TimeProvider clock, Action kept, Action ended)
+    public Work(SqliteConnection connection, TimeProvider clock, Action<string> kept, Action ended)
     {
         (this.connection, this.clock, this.kept, this.ended) = (connection, clock, kept, ended);
         begun = clock.GetUtcNow();
@@ -90,7 +91,7 @@ internal sealed class Work : IDisposable
                 ("seq", seq), ("position", i), ("table", table), ("id", id), ("before", before), ("after", after));
         }
         transaction.Commit();
-        kept();
+        kept(scope);
     }
 
     /// <summary>Takes a change back, or does it again, without a history row of its own: the change's row says which.</summary>
@@ -108,10 +109,14 @@ internal sealed class Work : IDisposable
             if (!reader.Read()) return null;
             (seq, what) = (reader.GetInt64(0), reader.GetString(1));
         }
+        // Rows come back in the order in which they went: references are looked at when all are there.
+        Run("PRAGMA defer_foreign_keys = ON");
         foreach ((string table, string id, string? image) in Images(seq, undo)) Restore(table, id, image);
+        // A release that knew things by their names let them go and kept the name.
+        foreach (string of in new[] { "member", "opening", "finding" }) Run($"UPDATE joint SET {of}_id = NULL WHERE {of}_id NOT IN (SELECT id FROM {of})");
         Run("UPDATE change SET state = $state WHERE seq = $seq", ("state", undo ? "undone" : "done"), ("seq", seq));
         transaction.Commit();
-        kept();
+        kept(scope);
         return what;
     }
 

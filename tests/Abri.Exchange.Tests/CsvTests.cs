@@ -12,16 +12,17 @@ namespace Abri.Exchange.Tests;
 /// <summary>Tables read back by the library's own reader.</summary>
 public class CsvTests
 {
-    private static readonly Joint Joint = new("Seam", JointKind.Seam, 1234.5, Substrate.PaintedMetal, Substrate.Glass, 3, 0.2, true, false, true, false, false, true, null, "Butyl tape 40 x 10",
+    private static readonly Joint Joint = new("Seam", JointKind.Seam, 1234.5, Substrate.PaintedMetal, Substrate.Glass, 3, 0.2, true, false, true, false, false, true, null, "butyl",
         [new JointEvent(new DateOnly(2026, 4, 11), JointEventKind.Stripped, null, "", "Ida"), new JointEvent(new DateOnly(2026, 4, 12), JointEventKind.Sealed, ProductFamily.ButylTape, "", "Ida")], "two\nlines, and a \"quote\"");
 
     [Fact]
     public void A_joint_comes_back_with_what_was_done_last()
     {
-        Dictionary<string, string> row = Assert.Single(Read(JointsCsv.Write([("Roof", Joint)])));
+        Dictionary<string, string> row = Assert.Single(Read(JointsCsv.Write([("Roof", Joint, "Butyl tape 40 x 10")])));
         Assert.Equal(("Roof", "Seam", "1234.5", "Sealed", "2026-04-12"), (row["panel"], row["name"], row["length (mm)"], row["last done"], row["last done on"]));
+        Assert.Equal("Butyl tape 40 x 10", row["product"]);
         Assert.Equal("two\nlines, and a \"quote\"", row["notes"]);
-        Assert.Equal("", Read(JointsCsv.Write([("Roof", Joint with { Product = null, History = [] })]))[0]["product"]);
+        Assert.Equal("", Read(JointsCsv.Write([("Roof", Joint with { History = [] }, null)]))[0]["product"]);
     }
 
     [Fact]
@@ -49,7 +50,7 @@ public class CsvTests
     public void Whatever_somebody_writes_comes_back_and_is_never_run() =>
         Gen.String[Gen.Char["=+-@ab,;\"'\n\r\t €"], 0, 12].Holds(notes =>
         {
-            string back = Read(JointsCsv.Write([("Roof", Joint with { Notes = notes })]))[0]["notes"];
+            string back = Read(JointsCsv.Write([("Roof", Joint with { Notes = notes }, null)]))[0]["notes"];
             bool guarded = notes.Length > 0 && "=+-@\t\r".Contains(notes[0]);
             return back == (guarded ? "'" + notes : notes) && (back.Length == 0 || !"=+-@\t\r".Contains(back[0]));
         }, cases: 500);

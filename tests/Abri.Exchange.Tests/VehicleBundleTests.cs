@@ -15,7 +15,7 @@ public class VehicleBundleTests
     public void A_field_that_stands_twice_and_a_time_without_its_zone_are_refused()
     {
         var finding = new FindingRecord(
-            new Finding("Rust", FindingKind.SurfaceRust, FindingShape.Point, [new PanelPoint(900, 0)], ViewedFrom.Outside, Severity.Minor, new FindingMeasures(9, null, null, null), FindingState.Open, "Ida", DateTimeOffset.UnixEpoch, ""), []);
+            "finding-1", new Finding("Rust", FindingKind.SurfaceRust, FindingShape.Point, [new PanelPoint(900, 0)], ViewedFrom.Outside, Severity.Minor, new FindingMeasures(9, null, null, null), FindingState.Open, "Ida", DateTimeOffset.UnixEpoch, ""), []);
         VehicleRecord found = Whole() is var whole ? whole with { Panels = [whole.Panels[0] with { Findings = [finding] }] } : whole;
         string file = Encoding.UTF8.GetString(VehicleBundle.Write(found));
         Assert.False(VehicleBundle.Read(Encoding.UTF8.GetBytes(file.Replace("\"units\":", "\"units\": \"mm\", \"units\":"))).IsOk(out _, out Problem? twice));
@@ -45,7 +45,8 @@ public class VehicleBundleTests
 
     [Theory]
     [InlineData("/format", "\"zip\"", "bundle-format")]
-    [InlineData("/version", "2", "bundle-version")]
+    [InlineData("/version", "3", "bundle-version")]
+    [InlineData("/version", "99999999999999999999", "bundle-number")]
     [InlineData("/record/vehicle/year", "\"old\"", "bundle-shape")]
     [InlineData("/record/vehicle/colour", "1", "bundle-shape")]
     [InlineData("/record/vehicle/units", "\"furlong\"", "bundle-shape")]
@@ -85,11 +86,11 @@ public class VehicleBundleTests
         PanelRecord roof = good.Panels[0];
         VehicleRecord bad = code switch
         {
-            "fitting-unknown" => good with { Panels = [roof with { Openings = [roof.Openings[0] with { FittingId = "other" }] }] },
+            "fitting-unknown" => good with { Panels = [roof with { Openings = Keyed.All("opening", [roof.Openings[0].Value with { FittingId = "other" }]) }] },
             "key-twice" => good with { Fittings = [.. good.Fittings, good.Fittings[0]] },
             "panel-twice" => good with { Panels = [roof, roof] },
             "name-twice" => good with { Zones = [good.Zones[0], good.Zones[0]] },
-            _ => good with { Panels = [roof with { Openings = [roof.Openings[0] with { Centre = new PanelPoint(9000, 0) }] }] },
+            _ => good with { Panels = [roof with { Openings = Keyed.All("opening", [roof.Openings[0].Value with { Centre = new PanelPoint(9000, 0) }]) }] },
         };
         Assert.Equal(code, RecordCheck.Of(bad)?.Code);
     }
@@ -103,8 +104,8 @@ public class VehicleBundleTests
     private static VehicleRecord Whole() => new(
         new Vehicle("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175),
         [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
-        [new KeyedFitting("a", Sample.Sheet(ViewedFrom.Outside).Fitting)],
-        [new PanelRecord(new Panel(PanelKind.Roof, new PanelBox(0, 4000, -850, 850).Corners, 0.8, SkinMaterial.MildSteel), [], [], [new Opening("Vent", "a", new PanelPoint(900, 0), 0, null, new Schools(RibInTheWay.Keep, CutSize.WasteSide), OpeningState.Planned, null, "")])]);
+        [new Keyed<Fitting>("a", Sample.Sheet(ViewedFrom.Outside).Fitting)],
+        [new PanelRecord(new Panel(PanelKind.Roof, new PanelBox(0, 4000, -850, 850).Corners, 0.8, SkinMaterial.MildSteel), [], [], Keyed.All("opening", [new Opening("Vent", "a", new PanelPoint(900, 0), 0, null, new Schools(RibInTheWay.Keep, CutSize.WasteSide), OpeningState.Planned, null, "")]))]);
 
     private static readonly Gen<PanelPoint> Point = Gen.Select(Gen.Double[-5000, 5000], Gen.Double[-5000, 5000]).Select((s, t) => new PanelPoint(s, t));
 
@@ -113,7 +114,7 @@ public class VehicleBundleTests
 
     private static readonly Gen<FindingRecord> Findings = Gen.Select(Gen.Enum<FindingKind>(), Gen.Enum<FindingShape>(), Point.Array[1, 4], Gen.Enum<Severity>(), Gen.Double[0, 90], Gen.Byte.Array[1, 30])
         .Select((kind, shape, points, severity, size, photo) => new FindingRecord(
-            new Finding("Found", kind, shape, points, ViewedFrom.Inside, severity, new FindingMeasures(size, null, size / 7, null), FindingState.Watch, "Ida", DateTimeOffset.UnixEpoch.AddSeconds(size), "n"),
+            $"finding {size}", new Finding("Found", kind, shape, points, ViewedFrom.Inside, severity, new FindingMeasures(size, null, size / 7, null), FindingState.Watch, "Ida", DateTimeOffset.UnixEpoch.AddSeconds(size), "n"),
             [new PhotoRecord("image/png", "caption \u00e9", new string('a', 64), photo.Length, photo)]));
 
     private static readonly Gen<VehicleRecord> Records = Gen.Select(
@@ -123,7 +124,7 @@ public class VehicleBundleTests
                 Vehicle = new Vehicle(name, kind, null, "notes\n\u201cquoted\u201d", UnitSystem.Inch, 32, new Schools(RibInTheWay.CutSecondary, CutSize.WithClearance), skin, "Europe/London", new Place(latitude, latitude * 2), new Masses(1000.5, null, null, 900, 3000), new Attitude(latitude / 9, -skin)),
                 Panels = [new PanelRecord(
                     new Panel(panel, new PanelBox(0, 3000, 0, 1700).Corners, skin, SkinMaterial.PlywoodSkin, 9000, null, Facing.Rear, skin, skin, SurfaceSource.Measured, [new SurfaceSection(skin, [.. readings.Select(p => new DepthReading(p.SMm, p.TMm))], 1)], "Panel"),
-                    members, findings, [])],
+                    Keyed.All("member", members), findings, [])],
             });
 
     private static string Root()

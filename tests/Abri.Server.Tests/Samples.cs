@@ -37,7 +37,7 @@ internal static class Samples
     public static JsonNode Joint() => JsonNode.Parse(
         """
         {"name":"Seam","kind":"seam","lengthMm":1200,"one":"paintedMetal","other":"paintedMetal","gapMm":3,"movementMm":0.2,"sun":false,"standingWater":false,"removableLater":false,"paintedOver":true,
-         "structural":false,"unbroken":false,"of":null,"product":null,"history":[{"on":"2019-08-03","kind":"sealed","family":"neutralSilicone","product":"","by":""}],"notes":""}
+         "structural":false,"unbroken":false,"of":null,"productId":null,"history":[{"on":"2019-08-03","kind":"sealed","family":"neutralSilicone","product":"","by":""}],"notes":""}
         """)!;
 
     private static JsonObject Wet(params (string Field, JsonNode Value)[] more)

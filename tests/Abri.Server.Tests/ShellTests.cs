@@ -117,7 +117,9 @@ public sealed class ShellTests : IAsyncLifetime
     {
         JsonNode before = await app.Get($"/api/vehicles/{heron}/sealing");
         JsonNode offered = before["offered"]!.AsArray().First(o => (string)o!["joint"]!["kind"]! == "bondedPane")!;
-        Assert.Contains(before["joints"]!.AsArray(), j => (string?)j!["value"]!["product"] == "Butyl tape 40 x 10");
+        string butyl = (string)(await app.Get("/api/products")).AsArray().Single(p => (string)p!["value"]!["name"]! == "Butyl tape 40 x 10")!["id"]!;
+        Assert.Contains(before["joints"]!.AsArray(), j => (string?)j!["value"]!["productId"] == butyl);
+        Assert.Contains("Butyl tape 40 x 10", await app.Http.GetStringAsync($"/api/vehicles/{heron}/joints.csv"));
         var (status, row) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{offered["panelId"]}/joints", offered["joint"]!.DeepClone());
         Assert.Equal(200, status);
         JsonNode after = await app.Get($"/api/vehicles/{heron}/sealing");
@@ -128,6 +130,88 @@ public sealed class ShellTests : IAsyncLifetime
         Assert.Contains((await app.Get($"/api/vehicles/{heron}/sealing"))["faults"]!.AsArray(), f => ((string)f!["fault"]!).Contains("wax"));
         waxed["history"]![1]!["on"] = "2026-03-01";
         Assert.Equal((422, "history-order"), Code(await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}/joints/{row["id"]}", waxed, "\"2\"")));
+    }
+
+    [Fact]
+    public async Task Two_openings_of_one_name_are_two_things_with_joints_of_their_own()
+    {
+        JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
+        JsonNode vent = shell["openings"]!.AsArray().First(o => (string)o!["value"]!["name"]! == "Stove flue")!;
+        JsonNode copy = vent["value"]!.DeepClone();
+        copy["centre"]!["sMm"] = 3330;
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{vent["ownerId"]}/openings", copy)).Status);
+        JsonNode[] offered = [.. (await app.Get($"/api/vehicles/{heron}/sealing"))["offered"]!.AsArray().Where(o => (string)o!["joint"]!["name"]! == "Stove flue: flange").Select(o => o!)];
+        Assert.Equal(2, offered.Select(o => (string)o["joint"]!["of"]!["id"]!).Distinct().Count());
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{vent["ownerId"]}/joints", offered[0]["joint"]!.DeepClone())).Status);
+        JsonNode left = Assert.Single((await app.Get($"/api/vehicles/{heron}/sealing"))["offered"]!.AsArray(), o => (string)o!["joint"]!["name"]! == "Stove flue: flange")!;
+        Assert.Equal((string)offered[1]["joint"]!["of"]!["id"]!, (string)left["joint"]!["of"]!["id"]!);
+        // Water tells them apart too, and a joint belongs to what lies on its own panel.
+        Assert.Contains((await app.Get($"/api/vehicles/{heron}/wet-roof"))["dams"]!.AsArray(), d => (string)d!["name"]! == "Stove flue (2)");
+        string other = (string)shell["panels"]!.AsArray().First(p => (string)p!["value"]!["kind"]! == "left")!["id"]!;
+        Assert.Equal((422, "joint-of-unknown"), Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{other}/joints", left["joint"]!.DeepClone())));
+        // Both come back from a file, each with its own joint.
+        string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json?photos=false");
+        string again = (string)(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file)).Body!["id"]!;
+        Assert.Single((await app.Get($"/api/vehicles/{again}/sealing"))["offered"]!.AsArray(), o => (string)o!["joint"]!["name"]! == "Stove flue: flange");
+        Assert.Equal(file, await app.Http.GetStringAsync($"/api/vehicles/{again}/vehicle.json?photos=false"));
+    }
+
+    [Theory]
+    [InlineData("shell")]
+    [InlineData("sealing")]
+    [InlineData("openings")]
+    [InlineData("wet-roof")]
+    [InlineData("joints.csv")]
+    public async Task An_answer_is_sent_again_only_when_something_has_changed(string what)
+    {
+        async Task<(int Status, string? Tag)> Ask(string? tag, string vehicle)
+        {
+            using var request = new HttpRequestMessage(HttpMethod.Get, $"/api/vehicles/{vehicle}/{what}");
+            if (tag is not null) request.Headers.TryAddWithoutValidation("If-None-Match", tag);
+            using HttpResponseMessage response = await app.Http.SendAsync(request);
+            return ((int)response.StatusCode, response.Headers.ETag?.ToString());
+        }
+        JsonNode plover = (await app.Get("/api/vehicles")).AsArray().Single(v => (string)v!["value"]!["name"]! == "Plover")!;
+        (int status, string? first) = await Ask(null, heron);
+        Assert.Equal(200, status);
+        Assert.Equal(304, (await Ask(first, heron)).Status);
+        Assert.Equal(304, (await Ask($"W/\"other\", {first}", heron)).Status);
+        // Another vehicle's change is none of this one's; its own, the catalogue's and an undo are.
+        JsonNode other = plover["value"]!.DeepClone();
+        other["notes"] = "changed";
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/vehicles/{plover["id"]}", other, "1")).Status);
+        Assert.Equal(304, (await Ask(first, heron)).Status);
+        JsonNode own = (await app.Get($"/api/vehicles/{heron}"))["value"]!.DeepClone();
+        own["notes"] = "changed";
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}", own, "1")).Status);
+        (status, string? second) = await Ask(first, heron);
+        Assert.Equal((200, true), (status, second != first));
+        await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
+        (status, string? third) = await Ask(second, heron);
+        Assert.Equal((200, true), (status, third != second && third != first));
+        JsonNode fitting = (await app.Get("/api/fittings"))[0]!;
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/fittings/{fitting["id"]}", fitting["value"]!.DeepClone(), "1")).Status);
+        Assert.Equal(200, (await Ask(third, heron)).Status);
+        Assert.Equal(404, (await Ask(null, "nobody")).Status);
+    }
+
+    [Fact] // The site that the calculators are asked with is the one that the list is judged by
+    public async Task The_site_of_an_opening_is_put_together_in_one_place()
+    {
+        JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
+        JsonNode row = shell["openings"]!.AsArray().First(o => (string)o!["value"]!["name"]! == "Vent over the glaze bench")!;
+        JsonNode site = await app.Get($"/api/vehicles/{heron}/openings/{row["id"]}/site");
+        Assert.Equal(["Skylight over the throwing wheel", "Stove flue"], site["neighbours"]!.AsArray().Select(n => (string)n!["name"]!).Order());
+        JsonNode listed = (await app.Get($"/api/vehicles/{heron}/openings")).AsArray().Single(o => (string)o!["id"]! == (string)row["id"]!)!;
+        (_, JsonNode? judged) = await app.Send(HttpMethod.Post, "/api/calculators/opening-verdict", new JsonObject { ["site"] = site.DeepClone(), ["centre"] = row["value"]!["centre"]!.DeepClone() });
+        Assert.Equal((string)listed["standing"]!["summary"]!, (string)judged!["result"]!["summary"]!);
+        // One that is only thought of has the same neighbours, and all that are placed.
+        (int status, JsonNode? draft) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{row["ownerId"]}/site", row["value"]!.DeepClone());
+        Assert.Equal((200, 3), (status, draft!["neighbours"]!.AsArray().Count));
+        JsonNode unknown = row["value"]!.DeepClone();
+        unknown["fittingId"] = "nothing";
+        Assert.Equal((422, "fitting-unknown"), Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{row["ownerId"]}/site", unknown)));
+        Assert.Equal(404, (await app.Send(HttpMethod.Get, $"/api/vehicles/{heron}/openings/nobody/site", null)).Status);
     }
 
     [Fact] // The story of the demo: the nearest hole is suspected first, three water tests lead to the corner at the rear

@@ -1,3 +1,4 @@
+using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -77,7 +78,7 @@ public class HistoryTests
             Move.RenameOpening when opening is not null => scratch.Openings.Replace(opening.Id, opening.Version, opening.Value with { Name = $"Opening {number}" }).State,
             Move.MoveOpening when opening is not null => scratch.Openings.ReplaceAll([(opening.Id, opening.Version, opening.Value with { Centre = new PanelPoint(500 + pick, number) })], "Placed").State,
             Move.AddJoint when opening is not null => scratch.Joints.Add(roofId, new Joint(
-                $"{opening.Value.Name}: joint {number}", JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, opening.Value.Name, null, [], "")).State,
+                $"{opening.Value.Name}: joint {number}", JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, new JointOf(JointOfKind.Opening, opening.Id), null, [], "")).State,
             Move.RemoveOpening when opening is not null => scratch.Openings.Remove(opening.Id, opening.Version).State,
             Move.Stale when member is not null => scratch.Members.Replace(member.Id, member.Version + 1, member.Value with { Name = "Nobody sees this" }).State,
             _ => null,

@@ -22,12 +22,12 @@ public sealed class RecordStoreTests : IDisposable
     public void A_whole_vehicle_goes_in_and_out_in_one_change()
     {
         string id = scratch.Records.Add(Whole);
-        Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Records.Read(id, _ => null)));
-        Assert.Null(scratch.Records.Read("nobody", _ => null));
+        Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Read(id)));
+        Assert.Null(scratch.Snapshots.Read("nobody"));
         Assert.Equal("Added Heron", scratch.History.Undo(VehicleStore.ListScope).What);
         Assert.Empty(scratch.Rows());
         scratch.History.Redo(VehicleStore.ListScope);
-        Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Records.Read(id, _ => null)));
+        Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Read(id)));
     }
 
     [Fact]
@@ -162,14 +162,14 @@ public sealed class RecordStoreTests : IDisposable
     private static VehicleRecord Whole => new(
         Scratch.Van with { Place = new Place(54.5, -3.25), Attitude = new Attitude(1.5, -0.25), Masses = new Masses(2460, 3500, null, null, 3750) },
         [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
-        [new KeyedFitting("fitting-1", Full)],
+        [new Keyed<Fitting>("fitting-1", Full)],
         [new PanelRecord(
             Scratch.Roof with { Sections = [new SurfaceSection(900, [new(-500, 12.5), new(500, 11)])], SkinGapMm = 30, TaperDeg = 0.5, Faces = Facing.Up, Name = "High roof" },
-            [Scratch.Bow with { FlankMm = 4 }],
+            Keyed.All("member", [Scratch.Bow with { FlankMm = 4 }, Scratch.Bow with { FlankMm = 5 }]),
             [new FindingRecord(
-                new Finding("Seam", FindingKind.OpenSeam, FindingShape.Line, [new(0, 0), new(9, 9)], ViewedFrom.Outside, Severity.Severe, new FindingMeasures(140, null, null, 31), FindingState.Planned, "Ida", new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero), "n"),
+                "finding-1", new Finding("Seam", FindingKind.OpenSeam, FindingShape.Line, [new(0, 0), new(9, 9)], ViewedFrom.Outside, Severity.Severe, new FindingMeasures(140, null, null, 31), FindingState.Planned, "Ida", new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero), "n"),
                 [new PhotoRecord("image/png", "", new string('a', 64), 11, null)])],
-            [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "", new ClampWork([new ClampLayer("Skin", 0.8)], [true, false], [0], [8, 8], [4.5]))],
+            Keyed.All("opening", [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "", new ClampWork([new ClampLayer("Skin", 0.8)], [true, false], [0], [8, 8], [4.5]))]),
             new WaterRecord(
                 [new Suspect("Bolt", SuspectKind.Screw, [new(100, 50)], Condition.Loose, Day, "n")],
                 [
@@ -179,9 +179,9 @@ public sealed class RecordStoreTests : IDisposable
                 ],
                 [new SealReading(new(10, 20), 9, 12)], [new Drain("Drain", new(10, 20), Day, ""), new Drain("Other", new(30, 20), null, "")],
                 [new Covering("Patch", CoveringKind.Patch, new PanelBox(0, 100, 0, 50), true, Lap.LowerOverUpper, true, "n")]),
-            [new Joint("Seam", JointKind.Seam, 1200.5, Substrate.PaintedMetal, Substrate.Glass, 3, 0.2, true, false, true, false, true, false, "Vent", "Lap sealant", [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.LapSealant, "b", "Ida")], "n")])],
+            [new Joint("Seam", JointKind.Seam, 1200.5, Substrate.PaintedMetal, Substrate.Glass, 3, 0.2, true, false, true, false, true, false, new JointOf(JointOfKind.Opening, "opening-1"), "product-1", [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.LapSealant, "b", "Ida")], "n")])],
         [new LeakPrior(SuspectKind.Seam, Condition.Aged, 0.25)],
-        [TypicalProducts.All.Single(p => p.Name == "Lap sealant")]);
+        Keyed.All("product", TypicalProducts.All.Where(p => p.Name == "Lap sealant")));
 
     /// <summary>A fitting of which everything is known.</summary>
     private static Fitting Full => Scratch.Vent with

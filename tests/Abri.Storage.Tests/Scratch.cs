@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
@@ -30,6 +31,7 @@ internal sealed class Scratch : IDisposable
         Priors = new LeakPriorStore(Database);
         Joints = new JointStore(Database, Panels);
         Products = new ProductStore(Database);
+        Snapshots = new SnapshotStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors, Joints, Products);
         Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors, Joints, Products);
     }
 
@@ -66,6 +68,11 @@ internal sealed class Scratch : IDisposable
     public LeakPriorStore Priors { get; }
 
     public RecordStore Records { get; }
+
+    public SnapshotStore Snapshots { get; }
+
+    /// <summary>A vehicle as it goes into a file, without the bytes of its photos.</summary>
+    public VehicleRecord Read(string id) => VehicleFile.Of(Snapshots.Read(id)!, _ => null);
 
     public static Vehicle Van { get; } = new("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175);
 

@@ -11,7 +11,8 @@ namespace Abri.Core.Openings;
 /// (equally). Its corners are rounded with the cut-out's radius. Then the frame's neck is laid where its least room all
 /// round is greatest, over all shifts and small turns: for a given turn the room is the least of linear functions of the shift, which is concave, so
 /// nested golden sections find its top; the turn is searched in the same way, from the best of a scan. Each edge asks for the room that the smallest hole of
-/// the sheet leaves (<see cref="HoleRange"/>), each rounded corner for <see cref="PaintMm"/>, so that painted edges do not bind. Where only rounded corners bind, they are filed, not the edges.
+/// the sheet leaves (<see cref="HoleRange"/>), each rounded corner for <see cref="PaintMm"/> or for what its
+/// edges ask where that is less, so that painted edges do not bind. Where only rounded corners bind, they are filed, not the edges.
 /// Diagonals are measured from arc to arc, because the crossings of the lines went with the waste.
 /// </remarks>
 /// <example>A 400 x 400 hole, cut square and 400 wide all round, takes a neck of 396 x 396 with 2 mm all round.</example>
@@ -51,7 +52,7 @@ public static class HoleCheck
         double skew = sheet.Step("x", "skew: slide of the upper edge against the lower", "(d1^2 - d2^2) / (4 w)", ((rising * rising) - (falling * falling)) / (2 * (measured.TopWidthMm + measured.BottomWidthMm)), "mm");
 
         var range = HoleRange.Of(frame);
-        List<Edge> straight = Straight(hole, range.Least, frame.Neck), all = [.. straight, .. Corners(hole, frame.CutOut.CornerRadiusMm)];
+        List<Edge> straight = Straight(hole, range.Least, frame.Neck), all = [.. straight, .. Corners(hole, frame.CutOut.CornerRadiusMm, CornerAsks(range.Least, frame.Neck))];
         Pose pose = BestPose(all, frame.Neck, PanelBox.Of(hole).Centre);
         bool binds = pose.SpareMm < -HairMm;
         // Where the edges alone leave room, only the corners bind; otherwise the frame laid between the edges shows what comes off each.
@@ -90,14 +91,18 @@ public static class HoleCheck
         [.. Enumerable.Range(0, 4).Select(i => Between(hole[i], hole[(i + 1) % 4], Asked(i % 2 == 0 ? Side.Bottom : Side.Rear, least, neck)))];
 
     /// <summary>Tangents of its rounded corners.</summary>
-    private static IEnumerable<Edge> Corners(IReadOnlyList<PanelPoint> hole, double radiusMm) =>
-        radiusMm > 0 ? Enumerable.Range(0, 4).SelectMany(i => Rounded(hole[(i + 3) % 4], hole[i], hole[(i + 1) % 4], radiusMm)) : [];
+    private static IEnumerable<Edge> Corners(IReadOnlyList<PanelPoint> hole, double radiusMm, double askedMm) =>
+        radiusMm > 0 ? Enumerable.Range(0, 4).SelectMany(i => Rounded(hole[(i + 3) % 4], hole[i], hole[(i + 1) % 4], radiusMm, askedMm)) : [];
+
+    /// <summary>Room that a corner asks for: paint, and no more than the edges beside it, where the sheet's own cut-out leaves less, mm.</summary>
+    private static double CornerAsks(RoundedRectangle least, RoundedRectangle neck) =>
+        Math.Min(PaintMm, Math.Min(Asked(Side.Front, least, neck), Asked(Side.Top, least, neck)));
 
     /// <summary>Room between neck and edge in the smallest hole, mm.</summary>
     private static double Asked(Side side, RoundedRectangle least, RoundedRectangle neck) =>
         side is Side.Front or Side.Rear ? (least.WidthMm - neck.WidthMm) / 2 : (least.HeightMm - neck.HeightMm) / 2;
 
-    private static IEnumerable<Edge> Rounded(PanelPoint before, PanelPoint corner, PanelPoint after, double radiusMm)
+    private static IEnumerable<Edge> Rounded(PanelPoint before, PanelPoint corner, PanelPoint after, double radiusMm, double askedMm)
     {
         double inAngle = Math.Atan2(corner.TMm - before.TMm, corner.SMm - before.SMm), outAngle = Math.Atan2(after.TMm - corner.TMm, after.SMm - corner.SMm);
         double turn = Math.IEEERemainder(outAngle - inAngle, 2 * Math.PI);
@@ -108,7 +113,7 @@ public static class HoleCheck
         for (int i = 1; i < Tangents; i++)
         {
             double angle = inAngle - (Math.PI / 2) + (turn * i / Tangents);
-            yield return new Edge(centre.Plus(radiusMm * Math.Cos(angle), radiusMm * Math.Sin(angle)), -Math.Cos(angle), -Math.Sin(angle), PaintMm);
+            yield return new Edge(centre.Plus(radiusMm * Math.Cos(angle), radiusMm * Math.Sin(angle)), -Math.Cos(angle), -Math.Sin(angle), askedMm);
         }
     }
 

@@ -66,7 +66,7 @@ public static class OpeningProgress
     private static (string, NextPlace) Planned(Opening opening, Fitting fitting, Verdict verdict, Joint? joint) =>
         verdict.State == VerdictState.Blocked ? ("Find another place", NextPlace.Place)
         : fitting.Clamp is not null && opening.WallMm is null ? ("Measure the wall and enter it", NextPlace.Settings)
-        : joint?.Product is null ? ("Choose what seals it", fitting.Bonded is null ? NextPlace.Sealing : NextPlace.Bond)
+        : joint?.ProductId is null ? ("Choose what seals it", fitting.Bonded is null ? NextPlace.Sealing : NextPlace.Bond)
         : verdict.State == VerdictState.NeedsWork ? ("Read its steps, then mark it out", NextPlace.Steps)
         : ("Mark it out, then cut", NextPlace.MarkOut);
 

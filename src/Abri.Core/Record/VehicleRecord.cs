@@ -14,13 +14,24 @@ namespace Abri.Core.Record;
 /// <param name="LeakPriors">Priors of leaks that somebody changed; null for none.</param>
 /// <param name="Products">The products that its joints name; null for none.</param>
 public sealed record VehicleRecord(
-    Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<KeyedFitting> Fittings, IReadOnlyList<PanelRecord> Panels, IReadOnlyList<LeakPrior>? LeakPriors = null,
-    IReadOnlyList<Product>? Products = null);
+    Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<Keyed<Fitting>> Fittings, IReadOnlyList<PanelRecord> Panels,
+    IReadOnlyList<LeakPrior>? LeakPriors = null, IReadOnlyList<Keyed<Product>>? Products = null);
 
-/// <summary>A fitting with the key by which the openings of the same record name it.</summary>
-/// <param name="Key">The key; has no meaning outside the record.</param>
-/// <param name="Fitting">The fitting.</param>
-public sealed record KeyedFitting(string Key, Fitting Fitting);
+/// <summary>A record with the key by which others of the same vehicle record refer to it, as ids do in the database.</summary>
+/// <param name="Key">The key; has no meaning outside the vehicle record.</param>
+/// <param name="Value">The record.</param>
+public sealed record Keyed<T>(string Key, T Value)
+    where T : notnull;
+
+/// <summary>Gives keys.</summary>
+public static class Keyed
+{
+    /// <summary>Records with keys in their order: <c>member-1</c>, <c>member-2</c>.</summary>
+    /// <param name="what">What they are, in a word.</param>
+    /// <param name="values">The records.</param>
+    public static IReadOnlyList<Keyed<T>> All<T>(string what, IEnumerable<T> values)
+        where T : notnull => [.. values.Select((value, i) => new Keyed<T>($"{what}-{i + 1}", value))];
+}
 
 /// <summary>A panel with all that lies on it.</summary>
 /// <param name="Panel">The panel.</param>
@@ -28,10 +39,20 @@ public sealed record KeyedFitting(string Key, Fitting Fitting);
 /// <param name="Findings">What was found on it.</param>
 /// <param name="Openings">Its openings; their fitting's id is a key of <see cref="VehicleRecord.Fittings"/>.</param>
 /// <param name="Water">What bears on water; null where nothing was written down.</param>
-/// <param name="Joints">Joints that were written down; null for none.</param>
+/// <param name="Joints">
+/// Joints that were written down, null for none; what they belong to is a key of this panel, their product one of <see cref="VehicleRecord.Products"/>.
+/// </param>
 public sealed record PanelRecord(
-    Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Opening> Openings, WaterRecord? Water = null,
-    IReadOnlyList<Joint>? Joints = null);
+    Panel Panel, IReadOnlyList<Keyed<Member>> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Keyed<Opening>> Openings,
+    WaterRecord? Water = null, IReadOnlyList<Joint>? Joints = null)
+{
+    /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c> and so on.</summary>
+    public static PanelRecord Of(
+        Panel panel, IEnumerable<Member> members, IEnumerable<Finding>? findings = null, IEnumerable<Opening>? openings = null,
+        WaterRecord? water = null, IReadOnlyList<Joint>? joints = null) => new(
+        panel, Keyed.All("member", members), [.. Keyed.All("finding", findings ?? []).Select(f => new FindingRecord(f.Key, f.Value, []))],
+        Keyed.All("opening", openings ?? []), water, joints);
+}
 
 /// <summary>What bears on water, of one panel.</summary>
 /// <param name="Suspects">Suspects that somebody wrote down.</param>
@@ -50,9 +71,10 @@ public sealed record WaterRecord(
 }
 
 /// <summary>A finding with its photos.</summary>
+/// <param name="Key">Its key: see <see cref="Keyed{T}"/>.</param>
 /// <param name="Finding">The finding.</param>
 /// <param name="Photos">Its photos.</param>
-public sealed record FindingRecord(Finding Finding, IReadOnlyList<PhotoRecord> Photos);
+public sealed record FindingRecord(string Key, Finding Finding, IReadOnlyList<PhotoRecord> Photos);
 
 /// <summary>A photo.</summary>
 /// <param name="Type">Media type.</param>

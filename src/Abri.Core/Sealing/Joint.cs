@@ -61,6 +61,27 @@ public enum JointEventKind
 /// <param name="By">Who did it.</param>
 public sealed record JointEvent(DateOnly On, JointEventKind Kind, ProductFamily? Family, string Product, string By);
 
+/// <summary>To what a joint belongs.</summary>
+public enum JointOfKind
+{
+    /// <summary>A member, such as a drawn seam or a gutter.</summary>
+    Member,
+
+    /// <summary>An opening: its flange, gasket or bond.</summary>
+    Opening,
+
+    /// <summary>A finding, such as a seam that has opened.</summary>
+    Finding,
+
+    /// <summary>A seam or door seal that every such shell has (<see cref="Shell.ShellSeam"/>), named by the side of the panel.</summary>
+    ShellSeam,
+}
+
+/// <summary>What a joint belongs to, on the same panel.</summary>
+/// <param name="Kind">What that is.</param>
+/// <param name="Id">Its id; in a vehicle file its key there; of a seam of the shell the side, such as <c>top</c>.</param>
+public sealed record JointOf(JointOfKind Kind, string Id);
+
 /// <summary>A joint of the shell that keeps water out.</summary>
 /// <param name="Name">What people call it.</param>
 /// <param name="Kind">What it is.</param>
@@ -75,14 +96,14 @@ public sealed record JointEvent(DateOnly On, JointEventKind Kind, ProductFamily?
 /// <param name="PaintedOver">Whether it is painted over.</param>
 /// <param name="Structural">Whether it carries load, such as a pane.</param>
 /// <param name="Unbroken">Whether its bead must be laid in one go.</param>
-/// <param name="Of">Name of the opening, member or finding on the same panel that it belongs to; null for one that was written down by itself.</param>
-/// <param name="Product">Name of the product chosen; null until then.</param>
+/// <param name="Of">What it belongs to; null for one that was written down by itself.</param>
+/// <param name="ProductId">Id of the product chosen, in a vehicle file its key there; null until one is.</param>
 /// <param name="History">What was done to it, oldest first.</param>
 /// <param name="Notes">Anything worth keeping.</param>
 /// <param name="HotC">How hot it gets in use, C, such as on a flue; null where nothing but the sun heats it.</param>
 public sealed record Joint(
     string Name, JointKind Kind, double LengthMm, Substrate One, Substrate Other, double GapMm, double MovementMm, bool Sun, bool StandingWater, bool RemovableLater,
-    bool PaintedOver, bool Structural, bool Unbroken, string? Of, string? Product, IReadOnlyList<JointEvent> History, string Notes, double? HotC = null)
+    bool PaintedOver, bool Structural, bool Unbroken, JointOf? Of, string? ProductId, IReadOnlyList<JointEvent> History, string Notes, double? HotC = null)
 {
     /// <summary>Whether its sides slide on one another, so that the sealant is sheared; otherwise it is pulled and pressed.</summary>
     internal bool IsSheared => Kind is JointKind.BondedPane or JointKind.RoofFlange or JointKind.SideFlange or JointKind.PatchEdge;

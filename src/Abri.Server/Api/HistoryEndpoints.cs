@@ -1,4 +1,3 @@
-using Abri.Server.Shell;
 using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Shell;
@@ -13,7 +12,7 @@ internal static class HistoryEndpoints
 
     public static void MapHistory(this WebApplication app)
     {
-        RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("history").AddEndpointFilter(ShellEndpoints.VehicleExists);
+        RouteGroupBuilder vehicle = app.MapVehicle("history");
         vehicle.MapGet("/changes", (string vehicleId, History history) => history.Newest(vehicleId, MostShown));
         vehicle.MapGet("/changes/{recordId}", (string vehicleId, string recordId, History history) => history.OfRecord(vehicleId, recordId, MostShown));
         vehicle.MapPost("/undo", (string vehicleId, History history) => Answer(history.Undo(vehicleId)));

@@ -1,11 +1,10 @@
 using System.Collections.Concurrent;
-using Abri.Storage;
 
 namespace Abri.Server.Api;
 
 /// <summary>Keeps what was worked out of the data until the data changes; who asks meanwhile waits for the one that works.</summary>
 /// <typeparam name="T">What is worked out.</typeparam>
-internal sealed class Kept<T>(Database database)
+internal sealed class Kept<T>
 {
     /// <summary>Most answers that are kept; then one starts anew.</summary>
     private const int Most = 200;
@@ -14,13 +13,13 @@ internal sealed class Kept<T>(Database database)
 
     /// <summary>The answer as the data stands now.</summary>
     /// <param name="key">What is asked about.</param>
+    /// <param name="revision">The state of the data, as it was before anything was read.</param>
     /// <param name="work">Works it out of data of one moment.</param>
-    public Task<T> Of(string key, Func<T> work)
+    public Task<T> Of(string key, long revision, Func<T> work)
     {
-        long now = database.Revision;
         if (answers.Count > Most) answers.Clear();
-        Answer New() => new(now, new Lazy<Task<T>>(() => Task.Run(() => database.AtOnce(work))));
-        return answers.AddOrUpdate(key, _ => New(), (_, kept) => kept.Revision >= now && !kept.HasFailed ? kept : New()).Work.Value;
+        Answer New() => new(revision, new Lazy<Task<T>>(() => Task.Run(work)));
+        return answers.AddOrUpdate(key, _ => New(), (_, kept) => kept.Revision >= revision && !kept.HasFailed ? kept : New()).Work.Value;
     }
 
     private sealed record Answer(long Revision, Lazy<Task<T>> Work)

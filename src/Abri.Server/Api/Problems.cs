@@ -10,7 +10,7 @@ internal static class Problems
     /// <summary>Codes of the core that mean that something was typed out of range; all others are contradictions.</summary>
     private static readonly HashSet<string> OutOfRange =
         ["length-unreadable", "length-out-of-range", "tape-reading", "start-hole-too-large", "zone-unknown", "corner-radius-too-large", "station-off-panel", "grid-too-small", "grid-too-large", "grid-incomplete", "readings-too-few", "seal-reading", "seat-samples", "clamp-layers", "screws-count", "gasket-places", "gasket-gap", "humidity", "leak-suspects", "leak-spots", "leak-evidence", "leak-probability", "leak-reaches", "leak-spot-unknown", "leak-wet-too-many", "water-tests", "water-test-minutes", "mark-unknown", "shell-empty", "observation-empty", "observation-spray", "limit-below-air", "arc-impossible", "arc-two-figures", "section-reading", "joint-count", "wish-not-joint", "air-volume", "air-floor", "no-sides", "tape-too-thin", "no-products", "no-weather", "weather-too-long", "open-faces", "bead-width",
-        "bundle-unreadable", "bundle-shape", "bundle-format", "bundle-version", "bundle-too-long", "drawing-unreadable", "drawing-units", "drawing-shape", "drawing-empty", "drawing-too-long", "drawing-too-deep", "csv-line", "csv-empty"];
+        "bundle-unreadable", "bundle-shape", "bundle-format", "bundle-version", "bundle-too-long", "bundle-number", "drawing-unreadable", "drawing-units", "drawing-shape", "drawing-empty", "drawing-too-long", "drawing-too-deep", "csv-line", "csv-empty"];
 
     /// <summary>Gives a code and a sentence to answers that the framework makes itself.</summary>
     public static void Complete(ProblemDetailsOptions options) => options.CustomizeProblemDetails = context =>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Abri.Core;
 using Abri.Storage;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;

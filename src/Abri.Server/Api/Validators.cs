@@ -165,21 +165,34 @@ internal sealed class VehicleRecordValidator : AbstractValidator<VehicleRecord>
         RuleForEach(x => x.Fittings).Given().ChildRules(f =>
         {
             f.RuleFor(x => x.Key).Name();
-            f.RuleFor(x => x.Fitting).SetValidator(new FittingValidator());
+            f.RuleFor(x => x.Value).SetValidator(new FittingValidator());
         });
         RuleForEach(x => x.LeakPriors).Given().SetValidator(new LeakPriorValidator());
         RuleFor(x => x.Products).Must(p => p is null || p.Count <= 200).WithMessage("At most 200 products travel with a vehicle.");
-        RuleForEach(x => x.Products).Given().SetValidator(new ProductValidator());
+        RuleForEach(x => x.Products).Given().ChildRules(p =>
+        {
+            p.RuleFor(x => x.Key).Name();
+            p.RuleFor(x => x.Value).SetValidator(new ProductValidator());
+        });
         RuleFor(x => x.Panels).Must(p => p.Count <= 40).WithMessage("A vehicle has at most 40 panels.");
         RuleForEach(x => x.Panels).Given().ChildRules(p =>
         {
             p.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
-            p.RuleForEach(x => x.Members).Given().SetValidator(new MemberValidator());
-            p.RuleForEach(x => x.Openings).Given().SetValidator(new OpeningValidator());
+            p.RuleForEach(x => x.Members).Given().ChildRules(m =>
+            {
+                m.RuleFor(x => x.Key).Name();
+                m.RuleFor(x => x.Value).SetValidator(new MemberValidator());
+            });
+            p.RuleForEach(x => x.Openings).Given().ChildRules(o =>
+            {
+                o.RuleFor(x => x.Key).Name();
+                o.RuleFor(x => x.Value).SetValidator(new OpeningValidator());
+            });
             p.RuleForEach(x => x.Joints).Given().SetValidator(new JointValidator());
             p.RuleFor(x => x.Water!).SetValidator(new WaterRecordValidator()).When(x => x.Water is not null);
             p.RuleForEach(x => x.Findings).Given().ChildRules(f =>
             {
+                f.RuleFor(x => x.Key).Name();
                 f.RuleFor(x => x.Finding).SetValidator(new FindingValidator());
                 f.RuleForEach(x => x.Photos).Given().ChildRules(photo =>
                 {

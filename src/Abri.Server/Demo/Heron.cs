@@ -23,7 +23,7 @@ internal static class Heron
             "Heron", VehicleKind.PanelVan, 2009, "Retired mobile-library van, long wheelbase, high ribbed roof. Becoming a travelling ceramics studio with a bed.",
             UnitSystem.Mm, 16, Schools, Vehicle.UsualMarkerOffsetMm, "Europe/London", new Place(54.6, -3.5), new Masses(2460, 3500, 1750, 2240, 3750), new Attitude(-0.6, 0.4)),
         Zones, Fittings, [Roof, Left, Right, RearLeftDoor, RearRightDoor, SlidingDoor, Bulkhead, Floor, Step],
-        Products: [.. TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape)]);
+        Products: Keyed.All("product", TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape)));
 
     private static Zone[] Zones =>
     [
@@ -34,7 +34,7 @@ internal static class Heron
         new("Pot rack", ZoneKind.OverheadLocker, 300, 1100, 480, 820, 1400, 1850),
     ];
 
-    private static KeyedFitting[] Fittings =>
+    private static Keyed<Fitting>[] Fittings =>
     [
         new("vent", TypicalFittings.Of(FittingKind.RoofVent)),
         new("skylight", TypicalFittings.Of(FittingKind.RoofSkylight)),
@@ -44,7 +44,7 @@ internal static class Heron
         new("grille", TypicalFittings.Of(FittingKind.Grille)),
     ];
 
-    private static PanelRecord Roof => new(
+    private static PanelRecord Roof => PanelRecord.Of(
         new Panel(
             PanelKind.Roof,
             [new(0, -720), new(260, -HalfWidthMm), new(LengthMm, -HalfWidthMm), new(LengthMm, HalfWidthMm), new(260, HalfWidthMm), new(0, 720)],
@@ -74,12 +74,12 @@ internal static class Heron
         ],
         WaterRecord.None with { Observations = [Rained(new(2400, -760), 3, false), Rained(new(1150, 780), 3, false)] },
         [
-            new Joint("Seam at the rear left corner", JointKind.Seam, 140, Substrate.PaintedMetal, Substrate.PaintedMetal, 3, 0.2, true, false, false, true, false, false, "Seam open, rear left corner", null,
+            new Joint("Seam at the rear left corner", JointKind.Seam, 140, Substrate.PaintedMetal, Substrate.PaintedMetal, 3, 0.2, true, false, false, true, false, false, new JointOf(JointOfKind.Finding, "finding-1"), null,
                 [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.NeutralSilicone, "", "a former owner")], "Clear silicone, peels at one end."),
-            new Joint("Vent over the glaze bench: flange", JointKind.RoofFlange, 1908.5, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, "Vent over the glaze bench", "Butyl tape 40 x 10", [], ""),
+            new Joint("Vent over the glaze bench: flange", JointKind.RoofFlange, 1908.5, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, new JointOf(JointOfKind.Opening, "opening-1"), "product-1", [], ""),
         ]);
 
-    private static PanelRecord Left => new(
+    private static PanelRecord Left => PanelRecord.Of(
         new Panel(PanelKind.Left, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
         [.. SideMembers([40, 880, 2180, 3560, 4255], [1530, 3910]), new("Lower seam", MemberKind.Seam, MemberRole.KeepOut, Strip(new(0, 560), new(LengthMm, 560), 24), 0)],
         [
@@ -93,7 +93,7 @@ internal static class Heron
             Coverings = [new Covering("Wool in the lower left side", CoveringKind.Insulation, new PanelBox(920, 2140, 20, 800), false, Lap.Unknown, true, "Bought already.")],
         });
 
-    private static PanelRecord Right => new(
+    private static PanelRecord Right => PanelRecord.Of(
         new Panel(PanelKind.Right, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
         [
             .. SideMembers([40, 880, 2160, 3330, 4255], [2740, 3820]), new("Filler neck", MemberKind.FillerNeck, MemberRole.KeepOut, new Footprint(FootprintShape.Polygon, new PanelBox(560, 760, 420, 640).Corners), 200),
@@ -102,7 +102,7 @@ internal static class Heron
         [Found("Sill drains cleared, 6 of 6", FindingKind.BlockedDrain, FindingShape.Line, [new(900, 20), new(4200, 20)], ViewedFrom.Outside, Severity.Moderate, new(null, null, null, null), 0, "Leaf mould in all of them.", FindingState.Done)],
         [Planned("Heater grille", "grille", new PanelPoint(3570, 420), 0)]);
 
-    private static PanelRecord SlidingDoor => new(
+    private static PanelRecord SlidingDoor => PanelRecord.Of(
         new Panel(PanelKind.SlidingDoor, new PanelBox(900, 2140, 40, 1780).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, SkinGapMm: 38),
         [
             new("Door frame, front", MemberKind.SideRib, MemberRole.Structural, Strip(new(935, 40), new(935, 1780), 70), 38),
@@ -112,27 +112,27 @@ internal static class Heron
         [],
         [Planned("Glass in the sliding door", "glass", new PanelPoint(1520, 1270), 0)]);
 
-    private static PanelRecord RearLeftDoor => new(
+    private static PanelRecord RearLeftDoor => PanelRecord.Of(
         new Panel(PanelKind.RearLeftDoor, new PanelBox(0, HalfWidthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
         [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(0, 780), new(HalfWidthMm, 780), 50), 35)],
         [Found("Sealant cracked at the hinge", FindingKind.CrackedSealant, FindingShape.Line, [new(835, 1500), new(835, 1720)], ViewedFrom.Outside, Severity.Minor, new(220, null, null, null), 2, "")], [],
         WaterRecord.None with { SealReadings = [.. new double[] { 9, 8.5, 10.8, 9.5 }.Select((gap, i) => new SealReading(new(150 + (i * 200), 1945), gap, 12))] });
 
-    private static PanelRecord RearRightDoor => new(
+    private static PanelRecord RearRightDoor => PanelRecord.Of(
         new Panel(PanelKind.RearRightDoor, new PanelBox(-HalfWidthMm, 0, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
         [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(-HalfWidthMm, 780), new(0, 780), 50), 35)], [], []);
 
-    private static PanelRecord Bulkhead => new(
+    private static PanelRecord Bulkhead => PanelRecord.Of(
         new Panel(PanelKind.Bulkhead, new PanelBox(-HalfWidthMm, HalfWidthMm, 0, 1900).Corners, 1.0, SkinMaterial.MildSteel),
         [new("Belt anchorage", MemberKind.Anchorage, MemberRole.Structural, new Footprint(FootprintShape.Polygon, new PanelBox(-780, -660, 900, 1020).Corners), 60)], [], []);
 
-    private static PanelRecord Floor => new(
+    private static PanelRecord Floor => PanelRecord.Of(
         new Panel(PanelKind.Floor, new PanelBox(0, LengthMm, -HalfWidthMm, HalfWidthMm).Corners, 1.0, SkinMaterial.MildSteel),
         [.. new double[] { 350, 1000, 1650, 2300, 2950, 3600, 4200 }.Select((s, i) => new Member($"Bearer {i + 1}", MemberKind.Bearer, MemberRole.Structural, Strip(new(s, -HalfWidthMm), new(s, HalfWidthMm), 60), 60))],
         [Found("Soft board by the side door", FindingKind.SoftWood, FindingShape.Area, [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)], ViewedFrom.Inside, Severity.Severe, new(410, 300, null, 31), 0, "An awl goes in to the handle.")], [],
         WaterRecord.None with { Observations = [.. new (int Day, double Percent)[] { (1, 31), (4, 30.5), (8, 31.5) }.Select(m => new Observation(ObservationKind.Moisture, new(1380, -680), FirstDay.AddDays(m.Day), null, m.Percent, null, null, null, null, "Ida", ""))] });
 
-    private static PanelRecord Step => new(
+    private static PanelRecord Step => PanelRecord.Of(
         new Panel(PanelKind.Step, new PanelBox(LengthMm, LengthMm + 230, -HalfWidthMm, HalfWidthMm).Corners, 1.5, SkinMaterial.MildSteel, Name: "Rear step"),
         [], [Found("Rusted through under the rear step", FindingKind.Perforation, FindingShape.Area, [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)], ViewedFrom.Inside, Severity.Severe, new(60, 25, null, null), 1, "Both sides can be reached.")], []);
 
@@ -158,8 +158,8 @@ internal static class Heron
     private static Observation Rained(PanelPoint at, int day, bool wet) =>
         new(ObservationKind.Rain, at, FirstDay.AddDays(day), wet, null, WindFrom.Rear, null, null, null, "Ida", "");
 
-    private static FindingRecord Found(
+    private static Finding Found(
         string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes,
         FindingState state = FindingState.Open) =>
-        new(new Finding(name, kind, shape, points, seen, severity, measures, state, "Ida", FirstDay.AddDays(day), notes), []);
+        new(name, kind, shape, points, seen, severity, measures, state, "Ida", FirstDay.AddDays(day), notes);
 }

@@ -18,12 +18,12 @@ internal static class Plover
             "Plover", VehicleKind.BoxTrailer, 1998, "Exhibition box trailer, aluminium skin on a timber frame. Becoming a birdwatching hide.", UnitSystem.Inch, 16, Schools,
             Vehicle.UsualMarkerOffsetMm, "Europe/London", new Place(54.6, -3.5), new Masses(640, 1300, 100, 1300, 2300), new Attitude(0, 0)),
         [new("Bench", ZoneKind.Bench, 700, 2300, -950, -520, 0, 450), new("Spotting shelf", ZoneKind.Bench, 700, 2300, -950, -700, 900, 940)],
-        [new("hatch", new Fitting(
+        [new Keyed<Fitting>("hatch", new Fitting(
             "Viewing hatch 900 x 400", FittingKind.Hatch, new RoundedRectangle(900, 400, 0), 2, 4, new RoundedRectangle(890, 390, 0), new RoundedRectangle(980, 480, 5), 30,
             PerSide.All(10), 8, false, Side.Top, new PerSide(0, 0, 0, 380), 3, 6, null, null))],
-        [.. ShellPresets.All.Single(p => p.Key == "box-trailer").Panels.Select(p => new PanelRecord(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind)))]);
+        [.. ShellPresets.All.Single(p => p.Key == "box-trailer").Panels.Select(p => PanelRecord.Of(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind)))]);
 
-    private static FindingRecord[] Found(PanelKind panel) => panel switch
+    private static Finding[] Found(PanelKind panel) => panel switch
     {
         PanelKind.Roof =>
         [
@@ -39,6 +39,6 @@ internal static class Plover
         ? [new Opening("Viewing hatch", "hatch", new PanelPoint(1250, 1150), 0, null, Schools, OpeningState.Planned, null, "Seen over from the bench.")]
         : [];
 
-    private static FindingRecord At(string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes) =>
-        new(new Finding(name, kind, shape, points, seen, severity, measures, FindingState.Open, "Tam", FirstDay.AddDays(day), notes), []);
+    private static Finding At(string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes) =>
+        new(name, kind, shape, points, seen, severity, measures, FindingState.Open, "Tam", FirstDay.AddDays(day), notes);
 }

@@ -1,6 +1,9 @@
 using System.Text;
 using Abri.Core;
 using Abri.Core.Openings;
+using Abri.Core.Shell;
+using Abri.Core.Stages;
+using Abri.Exchange;
 using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage;
@@ -23,10 +26,12 @@ internal static class OpeningEndpoints
             .Validate<Fitting>().WithName("fitting-add");
         fittings.MapGroup("/{id}").MapRecord<Fitting, FittingStore>("fitting", (_, store, id) => store.Find(id), (_, _, value) => FittingCheck.Of(value));
 
-        RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("openings").AddEndpointFilter(ShellEndpoints.VehicleExists);
-        vehicle.MapGet("/openings", (string vehicleId, OpeningOverview overview) => overview.Of(vehicleId)).WithName("opening-list");
-        vehicle.MapGet("/openings.csv", async (string vehicleId, OpeningOverview overview) => TypedResults.File(Encoding.UTF8.GetBytes(await overview.Csv(vehicleId)), "text/csv", "openings.csv")).WithName("opening-csv");
+        RouteGroupBuilder vehicle = app.MapVehicle("openings");
+        vehicle.MapGet("/openings", (OfVehicle of, Snapshots snapshots) => snapshots.Openings(of.Snapshot)).WithName("opening-list");
+        vehicle.MapGet("/openings.csv", Csv).WithName("opening-csv");
         vehicle.MapGet("/air", Air).WithName("vehicle-air");
+        vehicle.MapGet("/openings/{id}/site", StoredSite).WithName("opening-site");
+        vehicle.MapPost("/panels/{panelId}/site", DraftSite).Validate<Opening>().WithName("opening-draft-site");
         vehicle.MapPost("/panels/{panelId}/openings", Add).Validate<Opening>().WithName("opening-add");
         vehicle.MapGroup("/openings/{id}").MapRecord<Opening, OpeningStore>(
             "opening", (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => Check(context, row.OwnerId!, value));
@@ -34,13 +39,30 @@ internal static class OpeningEndpoints
         vehicle.MapSheets();
     }
 
-    /// <summary>What moves the air of a vehicle, by its openings and by where damp or dust arises.</summary>
-    private static Results<Ok<Worked<AirPlan>>, ProblemHttpResult> Air(
-        string vehicleId, double volumeM3, double floorAreaM2, PanelStore panels, OpeningStore openings, FittingStore fittings, ZoneStore zones)
+    /// <summary>What decides about the place of an opening: what the calculators of openings are asked with.</summary>
+    private static Results<Ok<Site>, ProblemHttpResult> StoredSite(string id, OfVehicle of) => of.Opening(id) is { } row
+        ? TypedResults.Ok(OpeningSites.Of(of.Snapshot, row)) : Problems.NotFound(OfVehicle.OpeningGone);
+
+    /// <summary>The same for an opening that is only thought of.</summary>
+    private static Results<Ok<Site>, ProblemHttpResult> DraftSite(string panelId, Opening value, OfVehicle of)
     {
-        Dictionary<string, Fitting> byId = fittings.All().ToDictionary(f => f.Id, f => f.Value);
-        AirWay[] ways = [.. panels.All(vehicleId).SelectMany(p => openings.All(p.Id).Select(o => AirWay.Of(o.Value.Name, p.Value, byId[o.Value.FittingId].Turned(o.Value.TurnDeg), o.Value.Centre))).OfType<AirWay>()];
-        return Draught.Of(ways, [.. zones.All(vehicleId).Select(z => AirSource.Of(z.Value)).OfType<AirSource>()], volumeM3, floorAreaM2).IsOk(out Worked<AirPlan>? plan, out Problem? problem)
+        if (of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId) is not { } panel) return Problems.NotFound("This panel is not there any more.");
+        return of.Snapshot.Fittings.Any(f => f.Id == value.FittingId) ? TypedResults.Ok(OpeningSites.Of(of.Snapshot, panel, value, null)) : Problems.Of(FittingUnknown);
+    }
+
+    private static async Task<FileContentHttpResult> Csv(OfVehicle of, Snapshots snapshots)
+    {
+        Dictionary<string, Stored<Opening>> rows = of.Snapshot.Openings.ToDictionary(o => o.Id);
+        IEnumerable<OpeningLine> lines = (await snapshots.Openings(of.Snapshot)).Select(o => new OpeningLine(
+            PanelWords.Title(of.Snapshot.PanelOf(rows[o.Id]).Value), rows[o.Id].Value, of.Snapshot.FittingOf(rows[o.Id].Value), o.Standing, o.Product));
+        return TypedResults.File(Encoding.UTF8.GetBytes(OpeningsCsv.Write(lines)), "text/csv", "openings.csv");
+    }
+
+    /// <summary>What moves the air of a vehicle, by its openings and by where damp or dust arises.</summary>
+    private static Results<Ok<Worked<AirPlan>>, ProblemHttpResult> Air(OfVehicle of, double volumeM3, double floorAreaM2)
+    {
+        AirSource[] sources = [.. of.Snapshot.Zones.Select(z => AirSource.Of(z.Value)).OfType<AirSource>()];
+        return Draught.Of(OpeningList.Air(of.Snapshot), sources, volumeM3, floorAreaM2).IsOk(out Worked<AirPlan>? plan, out Problem? problem)
             ? TypedResults.Ok(plan) : Problems.Of(problem);
     }
 
@@ -66,10 +88,12 @@ internal static class OpeningEndpoints
         return written.State == WriteState.Done ? TypedResults.Ok<IReadOnlyList<Stored<Opening>>>([.. moved.Select(m => store.Find(m.Item1)!)]) : Problems.Of(written);
     }
 
+    private static Problem FittingUnknown { get; } = new("fitting-unknown", "/fittingId", "This fitting is not in the catalogue any more. Choose another.");
+
     private static Problem? Check(HttpContext context, string panelId, Opening value)
     {
         if (context.RequestServices.GetRequiredService<FittingStore>().Find(value.FittingId) is null)
-            return new Problem("fitting-unknown", "/fittingId", "This fitting is not in the catalogue any more. Choose another.");
+            return FittingUnknown;
         return OpeningCheck.Of(ShellEndpoints.PanelOf(context, panelId), value);
     }
 }

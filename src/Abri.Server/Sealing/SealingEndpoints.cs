@@ -1,11 +1,13 @@
 using System.Text;
+using Abri.Core;
+using Abri.Core.Record;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
+using Abri.Core.Stages;
 using Abri.Exchange;
 using Abri.Server.Api;
 using Abri.Server.Shell;
-using Abri.Storage;
 using Abri.Storage.Sealing;
-using Abri.Storage.Shell;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Sealing;
@@ -22,15 +24,22 @@ internal static class SealingEndpoints
             .Validate<Product>().WithName("product-add");
         products.MapGroup("/{id}").MapRecord<Product, ProductStore>("product", (_, store, id) => store.Find(id), (_, _, value) => ProductCheck.Of(value));
 
-        RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("sealing").AddEndpointFilter(ShellEndpoints.VehicleExists);
-        vehicle.MapGet("/sealing", (string vehicleId, VehicleJointReader reader) => TypedResults.Ok(reader.Of(vehicleId))).WithName("vehicle-joints");
-        vehicle.MapGet("/joints.csv", (string vehicleId, PanelStore panels, VehicleJointReader reader) =>
-        {
-            Dictionary<string, string> names = panels.All(vehicleId).ToDictionary(p => p.Id, p => WholeShell.Words(p.Value));
-            VehicleJoints all = reader.Of(vehicleId);
-            string csv = JointsCsv.Write([.. all.Joints.Select(j => (names[j.OwnerId!], j.Value)), .. all.Offered.Select(j => (names[j.PanelId], j.Joint))]);
-            return TypedResults.File(Encoding.UTF8.GetBytes(csv), "text/csv", "joints.csv");
-        }).WithName("joint-csv");
-        vehicle.MapOnPanel<Joint, JointStore>("joint", (_, joint) => JointCheck.Of(joint));
+        RouteGroupBuilder vehicle = app.MapVehicle("sealing");
+        vehicle.MapGet("/sealing", (OfVehicle of) => VehicleJoints.Of(of.Snapshot)).WithName("vehicle-joints");
+        vehicle.MapGet("/joints.csv", (OfVehicle of) => TypedResults.File(Encoding.UTF8.GetBytes(Csv(of.Snapshot)), "text/csv", "joints.csv")).WithName("joint-csv");
+        vehicle.MapOnPanel<Joint, JointStore>("joint", (_, joint) => JointCheck.Of(joint), IsOnPanel);
+    }
+
+    /// <summary>A joint belongs to something that lies on the same panel.</summary>
+    private static Problem? IsOnPanel(JointStore store, string panelId, Joint joint) => joint.Of is null || store.IsOnPanel(panelId, joint.Of)
+        ? null
+        : new Problem("joint-of-unknown", "/of", "What this joint belongs to is not on its panel any more.");
+
+    private static string Csv(VehicleSnapshot of)
+    {
+        Dictionary<string, string> names = of.Panels.ToDictionary(p => p.Id, p => PanelWords.Title(p.Value));
+        var all = VehicleJoints.Of(of);
+        IEnumerable<(string, Joint)> rows = all.Joints.Select(j => (names[j.OwnerId!], j.Value)).Concat(all.Offered.Select(j => (names[j.PanelId], j.Joint)));
+        return JointsCsv.Write(rows.Select(r => (r.Item1, r.Item2, of.Product(r.Item2.ProductId)?.Name)));
     }
 }

@@ -34,8 +34,6 @@ internal sealed class JointValidator : AbstractValidator<Joint>
         RuleFor(x => x.GapMm).Between(0, 100, "The joint's width", "mm");
         RuleFor(x => x.MovementMm).Between(0, 100, "The movement", "mm");
         RuleFor(x => x.HotC).Between(0, 1000, "How hot the joint gets", "C");
-        RuleFor(x => x.Of).Must(o => o is null || o.Length <= 120).WithMessage("What it belongs to has at most 120 characters.");
-        RuleFor(x => x.Product).Must(p => p is null || p.Length <= 80).WithMessage("A product's name has at most 80 characters.");
         RuleFor(x => x.Notes).Notes();
         RuleFor(x => x.History).Must(h => h.Count <= 200).WithMessage("A joint's history has at most 200 entries.");
         RuleForEach(x => x.History).Given().ChildRules(e =>

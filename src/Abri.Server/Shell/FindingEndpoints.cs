@@ -1,5 +1,6 @@
 using System.Text;
 using Abri.Core;
+using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Exchange;
 using Abri.Server.Api;
@@ -19,13 +20,14 @@ internal static class FindingEndpoints
         vehicle.MapPost("/panels/{panelId}/findings", Add).Validate<Finding>().WithName("finding-add");
         vehicle.MapGroup("/findings/{id}").MapRecord<Finding, FindingStore>(
             "finding", (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => FindingCheck.Of(ShellEndpoints.PanelOf(context, row.OwnerId!), value));
-        vehicle.MapGet("/findings.csv", (string vehicleId, PanelStore panels, FindingStore findings) => TypedResults.File(
-            Encoding.UTF8.GetBytes(FindingsCsv.Write(panels.All(vehicleId).SelectMany(p => findings.All(p.Id).Select(f => (WholeShell.Words(p.Value), f.Value))))), "text/csv", "findings.csv")).WithName("finding-csv");
+        vehicle.MapGet("/findings.csv", (OfVehicle of) => TypedResults.File(Encoding.UTF8.GetBytes(Csv(of.Snapshot)), "text/csv", "findings.csv")).WithName("finding-csv");
         vehicle.MapPost("/findings/{id}/photos", AddPhoto).Accepts<byte[]>("image/jpeg", "image/png", "image/webp")
             .WithMetadata(RequestFile.MostSent).WithName("photo-add");
         vehicle.MapDelete("/photos/{id}", RemovePhoto).WithName("photo-delete");
         vehicle.MapGet("/photos/{id}", Photo).WithName("photo-get");
     }
+
+    private static string Csv(VehicleSnapshot of) => FindingsCsv.Write(of.Findings.Select(f => (PanelWords.Title(of.PanelOf(f).Value), f.Value)));
 
     private static Results<Ok<Stored<Finding>>, ProblemHttpResult> Add(string vehicleId, string panelId, Finding value, HttpContext context, PanelStore panels, FindingStore store)
     {

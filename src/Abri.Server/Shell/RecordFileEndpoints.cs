@@ -40,7 +40,7 @@ internal static class RecordFileEndpoints
         app.MapGet("/api/vehicle-file.schema.json", () => TypedResults.Text(VehicleBundle.Schema, "application/schema+json")).WithTags("shell").WithName("vehicle-file-schema");
         app.MapPost("/api/vehicles/new", Begin).Validate<NewVehicle>().WithTags("shell").WithName("vehicle-new");
         app.MapPost("/api/vehicles/import", Import).Accepts<byte[]>("application/json").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("vehicle-import");
-        app.MapGet("/api/vehicles/{vehicleId}/vehicle.json", Export).WithTags("shell").WithName("vehicle-export");
+        app.MapVehicle("shell").MapGet("/vehicle.json", Export).WithName("vehicle-export");
         app.MapPost("/api/drawings/read", ReadDrawing).Accepts<byte[]>("application/dxf", "image/svg+xml").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("drawing-read");
         app.MapPost("/api/sections/read", ReadSections).Accepts<byte[]>("text/csv").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("sections-read");
     }
@@ -59,7 +59,7 @@ internal static class RecordFileEndpoints
         {
             panels = BlankBox.Of(value.Box!, value.Material, value.Vehicle.Kind);
         }
-        return TypedResults.Ok(new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => new PanelRecord(p.Panel, p.Members, [], []))]))));
+        return TypedResults.Ok(new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => PanelRecord.Of(p.Panel, p.Members))]))));
     }
 
     private static async Task<Results<Ok<AddedVehicle>, ProblemHttpResult>> Import(HttpRequest request, RecordStore records, IValidator<VehicleRecord> validator, DataFolder folder)
@@ -81,9 +81,9 @@ internal static class RecordFileEndpoints
         return TypedResults.Ok(new AddedVehicle(records.Add(record)));
     }
 
-    private static Results<FileContentHttpResult, ProblemHttpResult> Export(string vehicleId, RecordStore records, DataFolder folder, bool? photos)
+    private static Results<FileContentHttpResult, ProblemHttpResult> Export(OfVehicle of, DataFolder folder, bool? photos)
     {
-        if (records.Read(vehicleId, photos == false ? _ => null : folder.Photos.Find) is not { } record) return Problems.NotFound("This vehicle is not there any more.");
+        VehicleRecord record = VehicleFile.Of(of.Snapshot, photos == false ? _ => null : folder.Photos.Find);
         byte[] file = VehicleBundle.Write(record);
         return file.Length > MostBundleBytes
             ? Problems.Answer(413, "bundle-too-large", $"With its photos the file would be larger than the {MostBundleBytes / 1024 / 1024} MB that can be read back. Export it without photos.")

@@ -1,10 +1,9 @@
 using Abri.Core;
 using Abri.Core.Shell;
+using Abri.Core.Stages;
 using Abri.Server.Api;
 using Abri.Storage;
-using Abri.Storage.Openings;
 using Abri.Storage.Shell;
-using Abri.Storage.Water;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Shell;
@@ -20,9 +19,8 @@ internal static class ShellEndpoints
             .Validate<Vehicle>().WithName("vehicle-add");
         vehicles.MapGroup("/{id}").MapRecord<Vehicle, VehicleStore>("vehicle", (_, store, id) => store.Find(id), (_, _, _) => null);
 
-        RouteGroupBuilder vehicle = app.MapGroup("/api/vehicles/{vehicleId}").WithTags("shell").AddEndpointFilter(VehicleExists);
-        vehicle.MapGet("/shell", (string vehicleId, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, OpeningStore openings, FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors, TimeProvider clock) =>
-            WholeShell.Of(vehicles.Find(vehicleId)!, panels, members, zones, openings, findings, photos, water, priors, clock.GetUtcNow())).WithName("shell-get");
+        RouteGroupBuilder vehicle = app.MapVehicle("shell");
+        vehicle.MapGet("/shell", (OfVehicle of, TimeProvider clock) => WholeShell.Of(of.Snapshot, clock.GetUtcNow())).WithName("shell-get");
 
         vehicle.MapPost("/panels", Results<Ok<Stored<Panel>>, ProblemHttpResult> (string vehicleId, Panel value, HttpContext context, PanelStore store) =>
             ShellCheck.OfPanel(value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(vehicleId, value)))
@@ -43,17 +41,6 @@ internal static class ShellEndpoints
     internal static Stored<T>? OnOwnPanel<T>(HttpContext context, Stored<T>? row)
         where T : notnull =>
         row is not null && Owned(context, context.RequestServices.GetRequiredService<PanelStore>().Find(row.OwnerId!)) is not null ? row : null;
-
-    /// <summary>Answers 404 where the vehicle in the address is not there; what an answer is made of is read as it stood at one moment.</summary>
-    internal static ValueTask<object?> VehicleExists(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
-    {
-        IServiceProvider services = call.HttpContext.RequestServices;
-        string id = (string)call.HttpContext.GetRouteValue("vehicleId")!;
-        ValueTask<object?> Answer() => services.GetRequiredService<VehicleStore>().Find(id) is null
-            ? ValueTask.FromResult<object?>(Problems.NotFound("This vehicle is not there any more."))
-            : next(call);
-        return HttpMethods.IsGet(call.HttpContext.Request.Method) ? services.GetRequiredService<Database>().AtOnce(Answer) : Answer();
-    }
 
     internal static Panel PanelOf(HttpContext context, string panelId) => context.RequestServices.GetRequiredService<PanelStore>().Find(panelId)!.Value;
 

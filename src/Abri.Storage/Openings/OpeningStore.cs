@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
+using Abri.Core.Sealing;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
@@ -41,5 +42,7 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
 
-    private protected override void Renamed(Work work, string? ownerId, string from, string to) => joints.Follow(work, ownerId!, from, to);
+    private protected override void Renamed(Work work, string id, string from, string to) => joints.Follow(work, new JointOf(JointOfKind.Opening, id), from, to);
+
+    private protected override void RemoveOwned(Work work, string id) => joints.LetGo(work, new JointOf(JointOfKind.Opening, id));
 }

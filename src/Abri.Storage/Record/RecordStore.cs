@@ -11,85 +11,77 @@ using Abri.Storage.Water;
 
 namespace Abri.Storage.Record;
 
-/// <summary>Adds and reads the whole record of a vehicle.</summary>
+/// <summary>Adds the whole record of a vehicle.</summary>
 public sealed class RecordStore(
     Database database, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings,
     FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors, JointStore joints, ProductStore products)
 {
     /// <summary>
     /// Adds a vehicle with everything on it in one change. A fitting that the catalogue has already, in the same words and figures, is
-    /// used as it is; another of the same name gets a number behind its name. A product that the catalogue has by its name is used as it is there: somebody may have held it against the data sheet.
+    /// used as it is; another of the same name gets a number behind its name. A product that the catalogue has by its name is used as it is there: somebody
+    /// may have held it against the data sheet.
     /// </summary>
     /// <returns>Id of the vehicle.</returns>
     public string Add(VehicleRecord record)
     {
-        Dictionary<string, Fitting> known = fittings.All().ToDictionary(f => f.Value.Name, f => f.Value);
-        Dictionary<string, string> idOf = fittings.All().ToDictionary(f => f.Value.Name, f => f.Id);
         using Work work = database.Begin();
-        var fittingIds = new Dictionary<string, string>();
-        foreach ((string key, Fitting fitting) in record.Fittings)
-        {
-            string name = fitting.Name;
-            for (int i = 2; known.TryGetValue(name, out Fitting? other) && !Same(other, fitting with { Name = name }); i++) name = $"{fitting.Name} ({i})";
-            if (!idOf.TryGetValue(name, out string? id))
-            {
-                id = fittings.Insert(work, null, fitting with { Name = name });
-                (known[name], idOf[name]) = (fitting with { Name = name }, id);
-            }
-            fittingIds[key] = id;
-        }
-        HashSet<string> atHand = [.. products.All().Select(p => p.Value.Name)];
-        foreach (Product product in (record.Products ?? []).Where(p => atHand.Add(p.Name))) products.Insert(work, null, product);
+        Dictionary<string, string> fittingIds = AddFittings(work, record.Fittings), productIds = AddProducts(work, record.Products ?? []);
         string vehicle = vehicles.Insert(work, null, record.Vehicle);
         foreach (Zone zone in record.Zones) zones.Insert(work, vehicle, zone);
         foreach (LeakPrior prior in record.LeakPriors ?? []) priors.Insert(work, vehicle, prior);
-        foreach (PanelRecord panel in record.Panels)
-        {
-            string panelId = panels.Insert(work, vehicle, panel.Panel);
-            foreach (Member member in panel.Members) members.Insert(work, panelId, member);
-            foreach (FindingRecord found in panel.Findings)
-            {
-                string findingId = findings.Insert(work, panelId, found.Finding);
-                foreach (PhotoRecord photo in found.Photos) photos.Insert(work, findingId, new Photo(photo.Sha256, photo.Type, photo.Bytes, photo.Caption));
-            }
-            if (panel.Water is { } wet) water.Insert(work, panelId, wet);
-            foreach (Joint joint in panel.Joints ?? []) joints.Insert(work, panelId, joint);
-            foreach (Opening opening in panel.Openings) openings.Insert(work, panelId, opening with { FittingId = fittingIds[opening.FittingId] });
-        }
+        foreach (PanelRecord panel in record.Panels) AddPanel(work, vehicle, panel, fittingIds, productIds);
         work.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }
 
-    /// <summary>The whole record of a vehicle, or null when it is not there.</summary>
-    /// <param name="vehicleId">Id of the vehicle.</param>
-    /// <param name="content">Gives the bytes of a photo by its hash, or null to leave them out.</param>
-    public VehicleRecord? Read(string vehicleId, Func<string, byte[]?> content)
+    private void AddPanel(Work work, string vehicle, PanelRecord panel, Dictionary<string, string> fittingIds, Dictionary<string, string> productIds)
     {
-        if (vehicles.Find(vehicleId) is not { } vehicle) return null;
-        var used = new Dictionary<string, KeyedFitting>();
-        string Key(string fittingId)
+        string panelId = panels.Insert(work, vehicle, panel.Panel);
+        var memberIds = panel.Members.ToDictionary(m => m.Key, m => members.Insert(work, panelId, m.Value));
+        var findingIds = panel.Findings.ToDictionary(f => f.Key, f => findings.Insert(work, panelId, f.Finding));
+        foreach (FindingRecord found in panel.Findings)
         {
-            if (!used.TryGetValue(fittingId, out KeyedFitting? keyed)) used[fittingId] = keyed = new KeyedFitting($"fitting-{used.Count + 1}", fittings.Find(fittingId)!.Value);
-            return keyed.Key;
+            foreach (PhotoRecord photo in found.Photos)
+                photos.Insert(work, findingIds[found.Key], new Photo(photo.Sha256, photo.Type, photo.Bytes, photo.Caption));
         }
-        PanelRecord[] all =
-        [
-            .. panels.All(vehicleId).Select(panel => new PanelRecord(
-                panel.Value, [.. members.All(panel.Id).Select(m => m.Value)],
-                [.. findings.All(panel.Id).Select(f => new FindingRecord(f.Value, [.. photos.All(f.Id).Select(p => new PhotoRecord(p.Value.Type, p.Value.Caption, p.Value.Sha256, p.Value.Bytes, content(p.Value.Sha256)))]))],
-                [.. openings.All(panel.Id).Select(o => o.Value with { FittingId = Key(o.Value.FittingId) })],
-                water.OfPanel(panel.Id) is { IsEmpty: false } wet ? wet : null, joints.All(panel.Id) is { Count: > 0 } kept ? [.. kept.Select(j => j.Value)] : null)),
-        ];
-        LeakPrior[] changed = [.. priors.All(vehicleId).Select(p => p.Value)];
-        return new VehicleRecord(vehicle.Value, [.. zones.All(vehicleId).Select(z => z.Value)], [.. used.Values], all, changed.Length > 0 ? changed : null, Named(all));
+        if (panel.Water is { } wet) water.Insert(work, panelId, wet);
+        var openingIds = panel.Openings.ToDictionary(
+            o => o.Key, o => openings.Insert(work, panelId, o.Value with { FittingId = fittingIds[o.Value.FittingId] }));
+        foreach (Joint joint in panel.Joints ?? [])
+        {
+            JointOf? of = joint.Of is not { } it ? null : it.Kind switch
+            {
+                JointOfKind.Member => it with { Id = memberIds[it.Id] },
+                JointOfKind.Opening => it with { Id = openingIds[it.Id] },
+                JointOfKind.Finding => it with { Id = findingIds[it.Id] },
+                _ => it,
+            };
+            joints.Insert(work, panelId, joint with { Of = of, ProductId = joint.ProductId is { } product ? productIds[product] : null });
+        }
     }
 
-    /// <summary>The products that joints name, as far as the catalogue has them.</summary>
-    private Product[]? Named(PanelRecord[] panels)
+    /// <summary>Ids of the fittings by their keys.</summary>
+    private Dictionary<string, string> AddFittings(Work work, IReadOnlyList<Keyed<Fitting>> added)
     {
-        HashSet<string> names = [.. panels.SelectMany(p => p.Joints ?? []).Select(j => j.Product).OfType<string>()];
-        Product[] named = [.. products.All().Select(p => p.Value).Where(p => names.Contains(p.Name))];
-        return named.Length > 0 ? named : null;
+        var known = fittings.All().ToDictionary(f => f.Value.Name, f => (f.Id, f.Value));
+        var ids = new Dictionary<string, string>();
+        foreach ((string key, Fitting fitting) in added)
+        {
+            string name = fitting.Name;
+            for (int i = 2; known.TryGetValue(name, out var other) && !Same(other.Value, fitting with { Name = name }); i++) name = $"{fitting.Name} ({i})";
+            Fitting named = fitting with { Name = name };
+            if (!known.ContainsKey(name)) known[name] = (fittings.Insert(work, null, named), named);
+            ids[key] = known[name].Id;
+        }
+        return ids;
+    }
+
+    /// <summary>Ids of the products by their keys.</summary>
+    private Dictionary<string, string> AddProducts(Work work, IReadOnlyList<Keyed<Product>> added)
+    {
+        Dictionary<string, string> known = products.All().ToDictionary(p => p.Value.Name, p => p.Id);
+        return added.ToDictionary(
+            p => p.Key, p => known.TryGetValue(p.Value.Name, out string? id) ? id : known[p.Value.Name] = products.Insert(work, null, p.Value));
     }
 
     /// <summary>Whether two fittings are the same in words and figures; lists within them are compared item by item.</summary>

@@ -1,3 +1,4 @@
+using Abri.Core;
 using Abri.Core.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
@@ -23,8 +24,11 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
         ["painted_over"] = value.PaintedOver,
         ["structural"] = value.Structural,
         ["unbroken"] = value.Unbroken,
-        ["belongs_to"] = value.Of,
-        ["product"] = value.Product,
+        ["member_id"] = IdOf(value, JointOfKind.Member),
+        ["opening_id"] = IdOf(value, JointOfKind.Opening),
+        ["finding_id"] = IdOf(value, JointOfKind.Finding),
+        ["shell_seam"] = IdOf(value, JointOfKind.ShellSeam),
+        ["product_id"] = value.ProductId,
         ["history"] = Storage.Columns.Json(value.History),
         ["notes"] = value.Notes,
         ["hot_c"] = value.HotC,
@@ -32,19 +36,38 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
 
     /// <inheritdoc/>
     protected override Joint Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Enum<JointKind>("kind"), row.Real("length_mm"), row.Enum<Substrate>("one"), row.Enum<Substrate>("other"), row.Real("gap_mm"), row.Real("movement_mm"), row.Int("sun") == 1,
-        row.Int("standing_water") == 1, row.Int("removable_later") == 1, row.Int("painted_over") == 1, row.Int("structural") == 1, row.Int("unbroken") == 1, row.MaybeText("belongs_to"), row.MaybeText("product"),
+        row.Text("name"), row.Enum<JointKind>("kind"), row.Real("length_mm"), row.Enum<Substrate>("one"), row.Enum<Substrate>("other"),
+        row.Real("gap_mm"), row.Real("movement_mm"), row.Int("sun") == 1, row.Int("standing_water") == 1, row.Int("removable_later") == 1,
+        row.Int("painted_over") == 1, row.Int("structural") == 1, row.Int("unbroken") == 1, Of(row), row.MaybeText("product_id"),
         row.Json<IReadOnlyList<JointEvent>>("history"), row.Text("notes"), row.MaybeReal("hot_c"));
 
-    /// <summary>Lets the joints of a thing on a panel follow its new name, as part of the change that names it.</summary>
-    internal void Follow(Work work, string panelId, string from, string to)
+    /// <summary>Whether what a joint belongs to lies on its panel.</summary>
+    public bool IsOnPanel(string panelId, JointOf of) => of.Kind == JointOfKind.ShellSeam || Database.Query(
+        $"SELECT id FROM {Storage.Columns.Name(of.Kind)} WHERE id = $id AND panel_id = $panel", row => row.Text("id"), ("id", of.Id), ("panel", panelId)).Count > 0;
+
+    /// <summary>Lets joints that are called after what they belong to follow its new name, as part of the change that names it.</summary>
+    internal void Follow(Work work, JointOf of, string from, string to)
     {
-        foreach (Stored<Joint> joint in All(panelId).Where(j => j.Value.Of == from))
-        {
-            string name = joint.Value.Name == from || joint.Value.Name.StartsWith(from + ":", StringComparison.Ordinal) ? to + joint.Value.Name[from.Length..] : joint.Value.Name;
-            work.Update("joint", joint.Id, Columns(joint.Value with { Of = to, Name = name }));
-        }
+        foreach (Stored<Joint> joint in Of(of).Where(j => j.Value.Name == from || j.Value.Name.StartsWith(from + ":", StringComparison.Ordinal)))
+            work.Update("joint", joint.Id, Columns(joint.Value with { Name = to + joint.Value.Name[from.Length..] }));
     }
+
+    /// <summary>Lets joints stand by themselves when what they belong to goes: what was done to them stays true of the shell.</summary>
+    internal void LetGo(Work work, JointOf of)
+    {
+        foreach (Stored<Joint> joint in Of(of)) work.Update("joint", joint.Id, Columns(joint.Value with { Of = null }));
+    }
+
+    private IReadOnlyList<Stored<Joint>> Of(JointOf of) => AllWhere($"{Storage.Columns.Name(of.Kind)}_id = $id", ("id", of.Id));
+
+    private static string? IdOf(Joint joint, JointOfKind kind) => joint.Of is { } of && of.Kind == kind ? of.Id : null;
+
+    private static JointOf? Of(SqliteDataReader row) =>
+        row.MaybeText("member_id") is { } member ? new JointOf(JointOfKind.Member, member)
+        : row.MaybeText("opening_id") is { } opening ? new JointOf(JointOfKind.Opening, opening)
+        : row.MaybeText("finding_id") is { } finding ? new JointOf(JointOfKind.Finding, finding)
+        : row.MaybeText("shell_seam") is { } seam ? new JointOf(JointOfKind.ShellSeam, seam)
+        : null;
 
     /// <inheritdoc/>
     protected override string Title(Joint value) => value.Name;

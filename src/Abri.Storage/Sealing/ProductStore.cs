@@ -18,8 +18,12 @@ public sealed class ProductStore(Database database) : Store<Product>(database, "
     }
 
     private protected override IReadOnlyList<string> UsedBy(string id, Product value) => Database.Query(
-        "SELECT joint.name || ' (' || vehicle.name || ')' AS used FROM joint JOIN panel ON panel.id = joint.panel_id JOIN vehicle ON vehicle.id = panel.vehicle_id WHERE joint.product = $name ORDER BY vehicle.name, joint.name",
-        row => row.Text("used"), ("name", value.Name));
+        """
+        SELECT joint.name || ' (' || vehicle.name || ')' AS used
+        FROM joint JOIN panel ON panel.id = joint.panel_id JOIN vehicle ON vehicle.id = panel.vehicle_id
+        WHERE joint.product_id = $id ORDER BY vehicle.name, joint.name
+        """,
+        row => row.Text("used"), ("id", id));
 
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Product value) => new Dictionary<string, object?>

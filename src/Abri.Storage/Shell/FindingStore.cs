@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Sealing;
 using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 
@@ -38,12 +39,16 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
 
-    private protected override void RemoveOwned(Work work, string id) => RemovePhotos(work, id);
+    private protected override void RemoveOwned(Work work, string id)
+    {
+        RemovePhotos(work, id);
+        joints.LetGo(work, new JointOf(JointOfKind.Finding, id));
+    }
 
     internal static void RemovePhotos(Work work, string findingId)
     {
         foreach (string photo in work.Ids("photo", "finding_id", findingId)) work.Delete("photo", photo);
     }
 
-    private protected override void Renamed(Work work, string? ownerId, string from, string to) => joints.Follow(work, ownerId!, from, to);
+    private protected override void Renamed(Work work, string id, string from, string to) => joints.Follow(work, new JointOf(JointOfKind.Finding, id), from, to);
 }

@@ -1,4 +1,5 @@
 using Abri.Core.Shell;
+using Abri.Core.Sealing;
 using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 
@@ -32,5 +33,7 @@ public sealed class MemberStore(Database database, PanelStore panels) : Store<Me
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
 
-    private protected override void Renamed(Work work, string? ownerId, string from, string to) => joints.Follow(work, ownerId!, from, to);
+    private protected override void Renamed(Work work, string id, string from, string to) => joints.Follow(work, new JointOf(JointOfKind.Member, id), from, to);
+
+    private protected override void RemoveOwned(Work work, string id) => joints.LetGo(work, new JointOf(JointOfKind.Member, id));
 }

@@ -7,8 +7,8 @@ namespace Abri.Storage.Shell;
 /// <summary>Keeps the panels of vehicles.</summary>
 public sealed class PanelStore(Database database) : Store<Panel>(database, "panel", "vehicle_id")
 {
-    /// <summary>Tables whose rows belong to a panel, and that nothing else refers to: they go with it.</summary>
-    private static readonly string[] OnPanel = ["suspect", "observation", "seal_reading", "drain", "covering", "joint"];
+    /// <summary>Tables whose rows belong to a panel, and that nothing else refers to: they go with it, and before what joints belong to.</summary>
+    private static readonly string[] OnPanel = ["joint", "suspect", "observation", "seal_reading", "drain", "covering"];
 
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Panel value) => new Dictionary<string, object?>
@@ -43,15 +43,15 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
 
     internal static void RemoveContents(Work work, string panelId)
     {
+        foreach (string table in OnPanel)
+        {
+            foreach (string row in work.Ids(table, "panel_id", panelId)) work.Delete(table, row);
+        }
         foreach (string opening in work.Ids("opening", "panel_id", panelId)) work.Delete("opening", opening);
         foreach (string finding in work.Ids("finding", "panel_id", panelId))
         {
             FindingStore.RemovePhotos(work, finding);
             work.Delete("finding", finding);
-        }
-        foreach (string table in OnPanel)
-        {
-            foreach (string row in work.Ids(table, "panel_id", panelId)) work.Delete(table, row);
         }
         foreach (string member in work.Ids("member", "panel_id", panelId)) work.Delete("member", member);
     }

@@ -12,11 +12,6 @@ namespace Abri.Storage.Water;
 /// <param name="Coverings">What was put on panels or into them.</param>
 public sealed record WaterStores(SuspectStore Suspects, ObservationStore Observations, SealReadingStore SealReadings, DrainStore Drains, CoveringStore Coverings)
 {
-    /// <summary>All that bears on water on a panel.</summary>
-    public WaterRecord OfPanel(string panelId) => new(
-        [.. Suspects.All(panelId).Select(x => x.Value)], [.. Observations.All(panelId).Select(x => x.Value)], [.. SealReadings.All(panelId).Select(x => x.Value)],
-        [.. Drains.All(panelId).Select(x => x.Value)], [.. Coverings.All(panelId).Select(x => x.Value)]);
-
     /// <summary>Adds all of it to a panel as part of a larger change.</summary>
     internal void Insert(Work work, string panelId, WaterRecord water)
     {

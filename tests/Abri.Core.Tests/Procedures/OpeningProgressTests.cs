@@ -14,7 +14,7 @@ public class OpeningProgressTests
     private static readonly Opening Planned = new("Vent", "f", Middle, 0, null, Schools, OpeningState.Planned, null, "");
     private static readonly AsCut Square = new(400, 400, 400, 400, Diagonal, Diagonal);
 
-    private static readonly Joint Joint = new("Vent: flange", JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, "Vent", null, [], "");
+    private static readonly Joint Joint = new("Vent: flange", JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, new JointOf(JointOfKind.Opening, "vent"), null, [], "");
 
     /// <summary>From arc to arc of a 400 square with corners of 20.</summary>
     private static double Diagonal => (400 * Math.Sqrt(2)) - (2 * 20 * (Math.Sqrt(2) - 1));
@@ -24,7 +24,7 @@ public class OpeningProgressTests
     {
         Expect(Planned with { Centre = new PanelPoint(620, 0) }, null, "Find another place", NextPlace.Place);
         Expect(Planned, null, "Choose what seals it", NextPlace.Sealing);
-        Joint chosen = Joint with { Product = "Butyl tape 40 x 10" }, laid = chosen with { History = [Event(JointEventKind.Sealed)] };
+        Joint chosen = Joint with { ProductId = "butyl" }, laid = chosen with { History = [Event(JointEventKind.Sealed)] };
         Expect(Planned, chosen, "Mark it out, then cut", NextPlace.MarkOut);
         Opening cut = Planned with { State = OpeningState.Cut };
         Expect(cut, chosen, "Measure the hole", NextPlace.AsCut);
@@ -44,7 +44,7 @@ public class OpeningProgressTests
     public void A_clamped_one_asks_for_its_wall_its_lugs_and_its_screws()
     {
         Fitting clamped = Roofs.Vent() with { Kind = FittingKind.HingedWindow, Screws = null, Clamp = new ClampRange(20, 60), Halves = new Halves(60, 2, 8, [], null) };
-        Joint chosen = Joint with { Product = "Butyl tape 40 x 10" };
+        Joint chosen = Joint with { ProductId = "butyl" };
         Expect(Planned, chosen, "Measure the wall", NextPlace.Settings, clamped);
         Opening measured = Planned with { State = OpeningState.Cut, AsCut = Square, WallMm = 30 };
         Expect(measured, chosen, "Trim the lugs, 0 of 2", NextPlace.Clamp, clamped);
@@ -60,7 +60,7 @@ public class OpeningProgressTests
     {
         Fitting glass = Roofs.Vent() with { Kind = FittingKind.BondedWindow, Screws = null, Bonded = new Bonded(Pane.Glass, 18) };
         Expect(Planned, null, "Choose what seals it", NextPlace.Bond, glass);
-        Expect(Planned with { State = OpeningState.Cut, AsCut = Square }, Joint with { Product = "One-part polyurethane" }, "Lay the bead", NextPlace.Bond, glass);
+        Expect(Planned with { State = OpeningState.Cut, AsCut = Square }, Joint with { ProductId = "polyurethane" }, "Lay the bead", NextPlace.Bond, glass);
         OpeningStanding broken = OpeningProgress.Of(Planned, new Site(Roofs.Flat(), [], glass with { LeastLapMm = 300 }), null);
         Assert.Equal(("Cannot be judged", NextPlace.Place), (broken.Summary, broken.Where));
         Assert.Contains("lap", broken.Reason);

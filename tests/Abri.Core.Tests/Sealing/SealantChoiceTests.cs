@@ -156,10 +156,11 @@ public class SealantChoiceTests
     [Fact]
     public void Seams_flanges_and_open_findings_of_a_shell_are_offered_until_they_are_written_down()
     {
-        Member seam = new("Lower seam", MemberKind.Seam, MemberRole.KeepOut, new Footprint(FootprintShape.Spine, [new(0, 100), new(3000, 100), new(3000, 600)], 20), 0);
+        Stored<Member> Row(string id, Member member) => new(id, 1, "panel", member);
+        Stored<Member> seam = Row("seam", new("Lower seam", MemberKind.Seam, MemberRole.KeepOut, new Footprint(FootprintShape.Spine, [new(0, 100), new(3000, 100), new(3000, 600)], 20), 0));
         var glass = new Fitting("Glass", FittingKind.BondedWindow, new RoundedRectangle(1000, 400, 60), 2, 4, new RoundedRectangle(990, 390, 55), new RoundedRectangle(1092, 460, 80), 25, PerSide.All(20), 9, false, null, PerSide.All(0), 3, 5, null, null, Bonded: new Bonded(Pane.Acrylic, 18));
-        var opening = new JointedOpening(new Opening("Window", "f", new PanelPoint(1500, 0), 0, null, new Schools(RibInTheWay.Keep, CutSize.WasteSide), OpeningState.Planned, null, ""), glass);
-        IReadOnlyList<Joint> offered = OfferedJoints.Of(Roofs.Flat(), [seam, Roofs.Bow("Bow", 500, 560)], [opening], [], []);
+        var opening = new JointedOpening("window", new Opening("Window", "f", new PanelPoint(1500, 0), 0, null, new Schools(RibInTheWay.Keep, CutSize.WasteSide), OpeningState.Planned, null, ""), glass);
+        IReadOnlyList<Joint> offered = OfferedJoints.Of(Roofs.Flat(), [seam, Row("bow", Roofs.Bow("Bow", 500, 560))], [opening], [], []);
         // The seams that every roof has, which Water suspects, come first.
         Assert.Equal(["Roof seam, left", "Roof seam, right", "Roof seam, front", "Roof seam, rear", "Lower seam", "Window: bond"], offered.Select(j => j.Name));
         Assert.Equal((4200, 1700), (offered[0].LengthMm, offered[2].LengthMm));

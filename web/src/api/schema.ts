@@ -103,22 +103,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/vehicles/{vehicleId}/vehicle.json": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["vehicle-export"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/drawings/read": {
         parameters: {
             query?: never;
@@ -1184,6 +1168,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/vehicle.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fittings": {
         parameters: {
             query?: never;
@@ -1280,6 +1280,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/openings/{id}/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-site"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-draft-site"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/panels/{panelId}/openings": {
         parameters: {
             query?: never;
@@ -1306,22 +1338,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["openings-move"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/vehicles/{vehicleId}/openings/{id}/sheet.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["opening-sheet-pdf"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1376,30 +1392,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/vehicles/{vehicleId}/openings/{id}/frame.pdf": {
+    "/api/vehicles/{vehicleId}/openings/{id}/sheet.pdf": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["opening-frame-pdf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/vehicles/{vehicleId}/openings/{id}/frame.dxf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["opening-frame-dxf"];
+        get: operations["opening-sheet-pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1432,6 +1432,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["opening-sheet-dxf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/frame.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-frame-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/frame.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-frame-dxf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2662,8 +2694,8 @@ export interface components {
             paintedOver: boolean;
             structural: boolean;
             unbroken: boolean;
-            of: null | string;
-            product: null | string;
+            of: null | components["schemas"]["JointOf"];
+            productId: null | string;
             history: components["schemas"]["JointEvent"][];
             notes: string;
             /** Format: double */
@@ -2699,6 +2731,12 @@ export interface components {
         };
         /** @enum {unknown} */
         JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration" | "doorSeal";
+        JointOf: {
+            kind: components["schemas"]["JointOfKind"];
+            id: string;
+        };
+        /** @enum {unknown} */
+        JointOfKind: "member" | "opening" | "finding" | "shellSeam";
         JointPlace: {
             name: string;
             centre: components["schemas"]["PanelPoint"];
@@ -4471,28 +4509,6 @@ export interface operations {
             };
         };
     };
-    "vehicle-export": {
-        parameters: {
-            query?: {
-                photos?: boolean;
-            };
-            header?: never;
-            path: {
-                vehicleId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     "drawing-read": {
         parameters: {
             query?: {
@@ -5716,9 +5732,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -5844,9 +5858,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6216,6 +6228,26 @@ export interface operations {
             };
         };
     };
+    "vehicle-export": {
+        parameters: {
+            query?: {
+                photos?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "fitting-list": {
         parameters: {
             query?: never;
@@ -6356,9 +6388,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6378,9 +6408,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6401,9 +6429,7 @@ export interface operations {
                 floorAreaM2: number;
             };
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6415,6 +6441,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfAirPlan"];
+                };
+            };
+        };
+    };
+    "opening-site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Site"];
+                };
+            };
+        };
+    };
+    "opening-draft-site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Site"];
                 };
             };
         };
@@ -6470,29 +6544,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StoredOfOpening"][];
                 };
-            };
-        };
-    };
-    "opening-sheet-pdf": {
-        parameters: {
-            query?: {
-                paper?: string;
-                view?: string;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -6562,31 +6613,12 @@ export interface operations {
             };
         };
     };
-    "opening-frame-pdf": {
+    "opening-sheet-pdf": {
         parameters: {
             query?: {
                 paper?: string;
+                view?: string;
             };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    "opening-frame-dxf": {
-        parameters: {
-            query?: never;
             header?: never;
             path: {
                 id: string;
@@ -6631,6 +6663,48 @@ export interface operations {
             query?: {
                 view?: string;
             };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-frame-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-frame-dxf": {
+        parameters: {
+            query?: never;
             header?: never;
             path: {
                 id: string;
@@ -6768,9 +6842,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6793,9 +6865,7 @@ export interface operations {
                 rollDeg: number;
             };
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -6818,9 +6888,7 @@ export interface operations {
                 all?: boolean;
             };
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -7544,9 +7612,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -7566,9 +7632,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                vehicleId: string;
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;

@@ -1,0 +1,83 @@
+using Abri.Core.Openings;
+using Abri.Core.Sealing;
+using Abri.Core.Shell;
+
+namespace Abri.Core.Record;
+
+/// <summary>Puts a vehicle as it is kept into one piece that can travel: ids become keys that mean something within it only.</summary>
+public static class VehicleFile
+{
+    /// <summary>The record of a vehicle.</summary>
+    /// <param name="of">The vehicle.</param>
+    /// <param name="content">Gives the bytes of a photo by its hash, or null to leave them out.</param>
+    public static VehicleRecord Of(VehicleSnapshot of, Func<string, byte[]?> content)
+    {
+        var fittings = new Keys<Fitting>("fitting", of.Fittings);
+        var products = new Keys<Product>("product", of.Products);
+        PanelRecord[] panels = [.. of.Panels.Select(panel => OfPanel(of, panel, content, fittings, products))];
+        return new VehicleRecord(
+            of.Vehicle.Value, of.Zones.Values(), fittings.Used, panels, of.LeakPriors.Count > 0 ? of.LeakPriors.Values() : null,
+            products.Used.Count > 0 ? products.Used : null);
+    }
+
+    private static PanelRecord OfPanel(
+        VehicleSnapshot of, Stored<Panel> panel, Func<string, byte[]?> content, Keys<Fitting> fittings, Keys<Product> products)
+    {
+        Stored<Finding>[] findings = [.. of.Findings.On(panel.Id)];
+        Stored<Opening>[] openings = [.. of.Openings.On(panel.Id)];
+        Keys<Member> members = Keys<Member>.Whole("member", of.MembersOn(panel));
+        var found = Keys<Finding>.Whole("finding", findings);
+        var opened = Keys<Opening>.Whole("opening", openings);
+        Joint[] joints =
+        [
+            .. of.Joints.On(panel.Id).Values().Select(j => j with
+            {
+                ProductId = j.ProductId is { } product ? products.Of(product) : null,
+                Of = j.Of is not { } it ? null : it.Kind switch
+                {
+                    JointOfKind.Member => it with { Id = members.Of(it.Id) },
+                    JointOfKind.Opening => it with { Id = opened.Of(it.Id) },
+                    JointOfKind.Finding => it with { Id = found.Of(it.Id) },
+                    _ => it,
+                },
+            }),
+        ];
+        var water = new WaterRecord(
+            of.Water.Suspects.On(panel.Id).Values(), of.Water.Observations.On(panel.Id).Values(), of.Water.SealReadings.On(panel.Id).Values(),
+            of.Water.Drains.On(panel.Id).Values(), of.Water.Coverings.On(panel.Id).Values());
+        return new PanelRecord(
+            panel.Value, members.Used,
+            [.. findings.Select(f => new FindingRecord(found.Of(f.Id), f.Value, [.. of.Photos.On(f.Id).Values().Select(p => new PhotoRecord(p.Type, p.Caption, p.Sha256, p.Bytes, content(p.Sha256)))]))],
+            [.. openings.Select(o => new Keyed<Opening>(opened.Of(o.Id), o.Value with { FittingId = fittings.Of(o.Value.FittingId) }))],
+            water.IsEmpty ? null : water, joints.Length > 0 ? joints : null);
+    }
+
+    /// <summary>Keys of rows, in the order in which they are first named.</summary>
+    private sealed class Keys<T>(string what, IEnumerable<Stored<T>> rows)
+        where T : notnull
+    {
+        private readonly Dictionary<string, T> values = rows.ToDictionary(r => r.Id, r => r.Value);
+        private readonly Dictionary<string, Keyed<T>> given = [];
+        private readonly List<Keyed<T>> used = [];
+
+        public IReadOnlyList<Keyed<T>> Used => used;
+
+        /// <summary>Keys of all rows, in their order.</summary>
+        public static Keys<T> Whole(string what, IEnumerable<Stored<T>> rows)
+        {
+            var keys = new Keys<T>(what, rows);
+            foreach (string id in keys.values.Keys) keys.Of(id);
+            return keys;
+        }
+
+        public string Of(string id)
+        {
+            if (!given.TryGetValue(id, out Keyed<T>? keyed))
+            {
+                given[id] = keyed = new Keyed<T>($"{what}-{used.Count + 1}", values[id]);
+                used.Add(keyed);
+            }
+            return keyed.Key;
+        }
+    }
+}

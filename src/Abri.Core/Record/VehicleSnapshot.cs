@@ -1,0 +1,76 @@
+using Abri.Core.Geometry;
+using Abri.Core.Openings;
+using Abri.Core.Sealing;
+using Abri.Core.Shell;
+using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
+
+namespace Abri.Core.Record;
+
+/// <summary>A vehicle with everything on it, as it stood at one moment: what every stage is worked out of.</summary>
+/// <remarks>Rows that lie on panels come panel by panel, oldest first; their owner is the panel, of photos the finding.</remarks>
+/// <param name="Vehicle">The vehicle.</param>
+/// <param name="Panels">Its panels.</param>
+/// <param name="Members">Members of all panels.</param>
+/// <param name="Zones">Zones inside.</param>
+/// <param name="Openings">Openings of all panels.</param>
+/// <param name="Findings">Findings of all panels.</param>
+/// <param name="Photos">Photos of all findings.</param>
+/// <param name="Water">What bears on water.</param>
+/// <param name="LeakPriors">Priors of leaks that somebody changed.</param>
+/// <param name="Joints">Joints that were written down.</param>
+/// <param name="Fittings">The catalogue of fittings, which all vehicles share.</param>
+/// <param name="Products">The catalogue of products, which all vehicles share.</param>
+public sealed record VehicleSnapshot(
+    Stored<Vehicle> Vehicle, IReadOnlyList<Stored<Panel>> Panels, IReadOnlyList<Stored<Member>> Members, IReadOnlyList<Stored<Zone>> Zones,
+    IReadOnlyList<Stored<Opening>> Openings, IReadOnlyList<Stored<Finding>> Findings, IReadOnlyList<Stored<Photo>> Photos, WaterRows Water,
+    IReadOnlyList<Stored<LeakPrior>> LeakPriors, IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<Stored<Fitting>> Fittings,
+    IReadOnlyList<Stored<Product>> Products)
+{
+    private readonly Dictionary<string, Fitting> fittingOf = Fittings.ToDictionary(f => f.Id, f => f.Value);
+    private readonly ILookup<string, Stored<Member>> membersOn = Members.ToLookup(m => m.OwnerId!);
+
+    /// <summary>How lengths of this vehicle are written.</summary>
+    public LengthFormat Lengths => new(Vehicle.Value.Units, Vehicle.Value.InchDenominator);
+
+    /// <summary>The panel of a row that lies on one.</summary>
+    public Stored<Panel> PanelOf<T>(Stored<T> row)
+        where T : notnull => Panels.Single(p => p.Id == row.OwnerId);
+
+    /// <summary>The roof, or null where none is drawn.</summary>
+    public Stored<Panel>? Roof => Panels.FirstOrDefault(p => p.Value.Kind == PanelKind.Roof);
+
+    /// <summary>The members of a panel.</summary>
+    public IEnumerable<Stored<Member>> MembersOn(Stored<Panel> panel) => membersOn[panel.Id];
+
+    /// <summary>The fitting of an opening, unturned.</summary>
+    public Fitting FittingOf(Opening opening) => fittingOf[opening.FittingId];
+
+    /// <summary>The joint that was written down of an opening, or null.</summary>
+    public Stored<Joint>? JointOf(Stored<Opening> opening) => Joints.FirstOrDefault(j => j.Value.Of == new JointOf(JointOfKind.Opening, opening.Id));
+
+    /// <summary>A product of the catalogue, or null where none is named.</summary>
+    public Product? Product(string? id) => id is null ? null : Products.FirstOrDefault(p => p.Id == id)?.Value;
+}
+
+/// <summary>What bears on water, of all panels of a vehicle.</summary>
+/// <param name="Suspects">Suspects that somebody wrote down.</param>
+/// <param name="Observations">What was looked at.</param>
+/// <param name="SealReadings">Readings along seals.</param>
+/// <param name="Drains">Drains.</param>
+/// <param name="Coverings">What was put on panels or into them.</param>
+public sealed record WaterRows(
+    IReadOnlyList<Stored<Suspect>> Suspects, IReadOnlyList<Stored<Observation>> Observations, IReadOnlyList<Stored<SealReading>> SealReadings,
+    IReadOnlyList<Stored<Drain>> Drains, IReadOnlyList<Stored<Covering>> Coverings);
+
+/// <summary>Picks rows by what they belong to.</summary>
+public static class Rows
+{
+    /// <summary>The rows that belong to something.</summary>
+    public static IEnumerable<Stored<T>> On<T>(this IEnumerable<Stored<T>> rows, string ownerId)
+        where T : notnull => rows.Where(r => r.OwnerId == ownerId);
+
+    /// <summary>What rows hold.</summary>
+    public static T[] Values<T>(this IEnumerable<Stored<T>> rows)
+        where T : notnull => [.. rows.Select(r => r.Value)];
+}

@@ -1,0 +1,31 @@
+using Abri.Core.Record;
+using Abri.Core.Sealing;
+
+namespace Abri.Core.Stages;
+
+/// <summary>A joint that follows from the shell and that nobody wrote down yet.</summary>
+/// <param name="PanelId">On which panel.</param>
+/// <param name="Joint">The joint.</param>
+public sealed record OfferedJoint(string PanelId, Joint Joint);
+
+/// <summary>What is wrong in what was done to a joint.</summary>
+/// <param name="JointId">Which joint.</param>
+/// <param name="Fault">What.</param>
+public sealed record JointFault(string JointId, string Fault);
+
+/// <summary>The joints of a vehicle.</summary>
+/// <param name="Joints">Those written down; their owner is the panel.</param>
+/// <param name="Offered">Those that follow from the shell.</param>
+/// <param name="Faults">What is wrong in their histories.</param>
+public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<OfferedJoint> Offered, IReadOnlyList<JointFault> Faults)
+{
+    /// <summary>The joints of a vehicle: those written down and those that its shell offers.</summary>
+    public static VehicleJoints Of(VehicleSnapshot of) => new(
+        of.Joints,
+        [
+            .. of.Panels.SelectMany(panel => OfferedJoints.Of(
+                panel.Value, [.. of.MembersOn(panel)], [.. of.Openings.On(panel.Id).Select(o => new JointedOpening(o.Id, o.Value, of.FittingOf(o.Value)))],
+                [.. of.Findings.On(panel.Id)], of.Joints.On(panel.Id).Values()).Select(joint => new OfferedJoint(panel.Id, joint))),
+        ],
+        [.. of.Joints.SelectMany(j => JointHistory.Faults(j.Value).Select(fault => new JointFault(j.Id, fault)))]);
+}

@@ -1,6 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
-using Abri.Core.Openings.Joint;
+using Abri.Core.Openings.Together;
 using Abri.Core.Openings.Seating;
 using BenchmarkDotNet.Attributes;
 using Google.OrTools.LinearSolver;
@@ -20,9 +20,9 @@ public class FittingBench
         }),
     ];
 
-    private static readonly JointSite Three = new(
+    private static readonly TogetherSite Three = new(
         HundredMembers.Site.Panel, HundredMembers.Site.Members,
-        [.. Enumerable.Range(0, 3).Select(i => new JointFitting($"Vent {i + 1}", HundredMembers.Site.Fitting, HundredMembers.Wishes.Where(w => w.Kind != WishKind.LeastFill).ToArray()))],
+        [.. Enumerable.Range(0, 3).Select(i => new TogetherFitting($"Vent {i + 1}", HundredMembers.Site.Fitting, HundredMembers.Wishes.Where(w => w.Kind != WishKind.LeastFill).ToArray()))],
         Zones: HundredMembers.Site.Zones);
 
     [Benchmark]
@@ -41,9 +41,9 @@ public class FittingBench
     }
 
     [Benchmark]
-    public JointPlan ThreeTogether()
+    public TogetherPlan ThreeTogether()
     {
-        JointPlan plan = JointPlacement.Of(Three).Value!.Result;
+        TogetherPlan plan = PlacingTogether.Of(Three).Value!.Result;
         return plan.ProvenOptimal ? plan : throw new InvalidOperationException("Not proved.");
     }
 }

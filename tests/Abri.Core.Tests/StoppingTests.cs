@@ -1,6 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
-using Abri.Core.Openings.Joint;
+using Abri.Core.Openings.Together;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
@@ -16,12 +16,12 @@ public class StoppingTests
     private static readonly WetRoof Wet = new(
         Roofs.Flat(), [.. new double[] { -300, -100, 100, 300 }.Select(t => Roofs.Swage(t) with { FlankMm = 8 })], [new Dam("Skylight", PanelBox.Around(new PanelPoint(2100, 0), 800, 700), 30)]);
 
-    private static readonly JointFitting Vent = new("Vent", Roofs.Vent(), [new Wish(WishKind.CentreLine)]);
+    private static readonly TogetherFitting Vent = new("Vent", Roofs.Vent(), [new Wish(WishKind.CentreLine)]);
 
     private static readonly Dictionary<string, Action<CancellationToken>> Each = new()
     {
         ["positions"] = stop => RankedPositions.Of(new Site(Roofs.Flat(), Roofs.Bows(), Roofs.Vent(), RibInTheWay.Keep), [], stop),
-        ["joint"] = stop => JointPlacement.Of(new JointSite(Roofs.Flat(), Roofs.Bows(), [Vent, Vent with { Name = "Other" }]), stop),
+        ["joint"] = stop => PlacingTogether.Of(new TogetherSite(Roofs.Flat(), Roofs.Bows(), [Vent, Vent with { Name = "Other" }]), stop),
         ["worst"] = stop => Ponding.Worst(Wet, stop),
         ["park"] = stop => Ponding.Park(Wet, new Attitude(1, 0), stop),
         ["mends"] = stop => PondingMends.Of(Wet, new Attitude(1, 0), [new OtherPlace("Skylight", "Move it.", new PanelBox(1000, 1800, -350, 350))], LengthFormat.Millimetres, stop),

@@ -139,7 +139,7 @@ internal static class Samples
                 ["centre"] = centre.DeepClone(),
                 ["marking"] = JsonNode.Parse("""{"view":"inside","markerOffsetMm":3.175,"startHoleMm":12,"cutSize":"wasteSide"}"""),
             },
-            ["openings-joint"] = new JsonObject
+            ["openings-together"] = new JsonObject
             {
                 ["site"] = new JsonObject
                 {

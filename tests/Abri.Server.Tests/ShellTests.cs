@@ -82,7 +82,7 @@ public sealed class ShellTests : IAsyncLifetime
                 ["wishes"] = new JsonArray(new JsonObject { ["kind"] = "overZone", ["weight"] = 1, ["zone"] = zone }),
             })]),
         };
-        var (status, plan) = await app.Send(HttpMethod.Post, "/api/calculators/openings-joint", new JsonObject { ["site"] = site });
+        var (status, plan) = await app.Send(HttpMethod.Post, "/api/calculators/openings-together", new JsonObject { ["site"] = site });
         Assert.Equal((200, true), (status, (bool)plan!["result"]!["provenOptimal"]!));
         JsonArray places = plan["result"]!["places"]!.AsArray();
         Assert.Equal(3, places.Count);

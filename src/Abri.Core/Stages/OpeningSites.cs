@@ -1,4 +1,5 @@
 using Abri.Core.Openings;
+using Abri.Core.Openings.Together;
 using Abri.Core.Procedures;
 using Abri.Core.Record;
 using Abri.Core.Shell;
@@ -27,6 +28,30 @@ public static class OpeningSites
     /// <summary>What the procedure of an opening is made from, with the product that its joint names.</summary>
     public static OpeningWork Work(VehicleSnapshot of, Stored<Opening> row) => new(
         row.Value.Name, Of(of, row), row.Value.Centre, row.Value.Schools, of.Product(of.JointOf(row)?.Value.ProductId), row.Value.Tape);
+
+    /// <summary>Several openings of a panel that are placed together; the others stay where they are.</summary>
+    /// <param name="of">The vehicle.</param>
+    /// <param name="panel">The panel.</param>
+    /// <param name="chosen">Which, each with the name of the zone that it is to serve; null for none.</param>
+    /// <param name="spacingMm">Room to be kept between two flanges, mm.</param>
+    public static TogetherSite Together(VehicleSnapshot of, Stored<Panel> panel, IReadOnlyList<(Stored<Opening> Row, string? Zone)> chosen, double spacingMm)
+    {
+        HashSet<string> moving = [.. chosen.Select(c => c.Row.Id)];
+        bool cuts = chosen.All(c => c.Row.Value.Schools.RibInTheWay == RibInTheWay.CutSecondary);
+        return new TogetherSite(
+            panel.Value, of.MembersOn(panel).Values(),
+            [.. chosen.Select(c => new TogetherFitting(c.Row.Value.Name, of.FittingOf(c.Row.Value), WishesFor(c.Zone), c.Row.Value.TurnDeg))],
+            cuts ? RibInTheWay.CutSecondary : RibInTheWay.Keep, spacingMm,
+            [
+                .. of.Openings.On(panel.Id).Where(o => !moving.Contains(o.Id))
+                    .Select(o => new Neighbour(o.Value.Name, of.FittingOf(o.Value), o.Value.Centre, o.Value.TurnDeg)),
+            ],
+            of.Zones.Values(), of.Lengths, Doors(of, panel));
+    }
+
+    /// <summary>Over what it serves where that is said, in the middle of the vehicle elsewhere; in the middle of its bay in either case, for half as much.</summary>
+    private static Wish[] WishesFor(string? zone) =>
+        [new(WishKind.BayCentre, 0.5), zone is null ? new Wish(WishKind.CentreLine, 0.5) : new Wish(WishKind.OverZone, 1, zone)];
 
     /// <summary>The sliding doors beside a panel.</summary>
     private static Panel[] Doors(VehicleSnapshot of, Stored<Panel> panel) =>

@@ -2,7 +2,7 @@ using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
-using Abri.Core.Openings.Joint;
+using Abri.Core.Openings.Together;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Procedures;
 using Abri.Core.Sealing;
@@ -51,7 +51,7 @@ internal static class CalculatorEndpoints
         calculators.MapPost("/dew-point", (DewPointInput x) => Answer(MoistAir.Point(x.AirC, x.RelativePercent, x.SurfaceC))).Validate<DewPointInput>().WithName("dew-point");
         calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
         calculators.MapPost("/opening-positions", (OpeningPositionsInput x, CancellationToken stop) => Answer(RankedPositions.Of(x.Site, x.Wishes, stop), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
-        calculators.MapPost("/openings-joint", (OpeningsJointInput x, CancellationToken stop) => Answer(JointPlacement.Of(x.Site, stop), "/site")).Validate<OpeningsJointInput>().WithName("openings-joint");
+        calculators.MapPost("/openings-together", (OpeningsTogetherInput x, CancellationToken stop) => Answer(PlacingTogether.Of(x.Site, stop), "/site")).Validate<OpeningsTogetherInput>().WithName("openings-together");
         calculators.MapPost("/draught", (DraughtInput x) => Answer(Draught.Of(x.Ways, x.Sources, x.VolumeM3, x.FloorAreaM2))).Validate<DraughtInput>().WithName("draught");
         calculators.MapPost("/sill-taper", (SillTaperInput x) => Answer(SillTaper.Of(x.LengthMm, x.TaperDeg, x.FrontMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<SillTaperInput>().WithName("sill-taper");
         calculators.MapPost("/inner-frame", (InnerFrameInput x) => Answer(InnerFrame.Of(x.Site, x.Centre), "/site")).Validate<InnerFrameInput>().WithName("inner-frame");

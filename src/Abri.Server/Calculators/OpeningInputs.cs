@@ -1,6 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
-using Abri.Core.Openings.Joint;
+using Abri.Core.Openings.Together;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Procedures;
 using Abri.Server.Api;
@@ -9,9 +9,9 @@ using FluentValidation;
 
 namespace Abri.Server.Calculators;
 
-/// <summary>Input of the calculator <c>openings-joint</c>.</summary>
+/// <summary>Input of the calculator <c>openings-together</c>.</summary>
 /// <param name="Site">The panel, and what is to be placed on it.</param>
-public sealed record OpeningsJointInput(JointSite Site);
+public sealed record OpeningsTogetherInput(TogetherSite Site);
 
 /// <summary>Input of the calculator <c>draught</c>.</summary>
 /// <param name="Ways">What moves or lets through air.</param>
@@ -62,14 +62,14 @@ internal sealed class NeighbourValidator : AbstractValidator<Neighbour>
     }
 }
 
-internal sealed class OpeningsJointInputValidator : AbstractValidator<OpeningsJointInput>
+internal sealed class OpeningsTogetherInputValidator : AbstractValidator<OpeningsTogetherInput>
 {
-    public OpeningsJointInputValidator() => RuleFor(x => x.Site).ChildRules(site =>
+    public OpeningsTogetherInputValidator() => RuleFor(x => x.Site).ChildRules(site =>
     {
         site.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
         site.RuleFor(x => x.Members).Members();
         site.RuleFor(x => x.SpacingMm).Between(0, 2000, "The room between two flanges", "mm");
-        site.RuleFor(x => x.Fittings).Must(f => f.Count <= 100).WithMessage($"At most {JointPlacement.Most} fittings are placed together.");
+        site.RuleFor(x => x.Fittings).Must(f => f.Count <= 100).WithMessage($"At most {PlacingTogether.Most} fittings are placed together.");
         site.RuleForEach(x => x.Fittings).Given().ChildRules(f =>
         {
             f.RuleFor(x => x.Name).Name();

@@ -36,6 +36,7 @@ internal static class OpeningEndpoints
         vehicle.MapGroup("/openings/{id}").MapRecord<Opening, OpeningStore>(
             "opening", (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) => Check(context, row.OwnerId!, value));
         vehicle.MapPost("/panels/{panelId}/openings/move", Move).Validate<OpeningMoves>().WithName("openings-move");
+        vehicle.MapPost("/panels/{panelId}/openings/together", OpeningsTogether.Places).Validate<OpeningsTogether>().WithName("openings-together-places");
         vehicle.MapSheets();
     }
 

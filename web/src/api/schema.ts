@@ -752,7 +752,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calculators/openings-joint": {
+    "/api/calculators/openings-together": {
         parameters: {
             query?: never;
             header?: never;
@@ -761,7 +761,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["openings-joint"];
+        post: operations["openings-together"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1338,6 +1338,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["openings-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/openings/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openings-together-places"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2701,10 +2717,6 @@ export interface components {
             /** Format: double */
             hotC?: null | number;
         };
-        JointConflict: {
-            fittings: string[];
-            because: string;
-        };
         JointEvent: {
             /** Format: date */
             on: string;
@@ -2719,16 +2731,6 @@ export interface components {
             jointId: string;
             fault: string;
         };
-        JointFitting: {
-            name: string;
-            fitting: components["schemas"]["Fitting"];
-            wishes: components["schemas"]["Wish"][];
-            /**
-             * Format: int32
-             * @default 0
-             */
-            turnDeg: number;
-        };
         /** @enum {unknown} */
         JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration" | "doorSeal";
         JointOf: {
@@ -2737,38 +2739,6 @@ export interface components {
         };
         /** @enum {unknown} */
         JointOfKind: "member" | "opening" | "finding" | "shellSeam";
-        JointPlace: {
-            name: string;
-            centre: components["schemas"]["PanelPoint"];
-            bay: null | string;
-            /** Format: double */
-            cost: number;
-            /** Format: double */
-            alone: number;
-            reason: string;
-        };
-        JointPlan: {
-            places: components["schemas"]["JointPlace"][];
-            /** Format: double */
-            cost: number;
-            provenOptimal: boolean;
-            conflict: null | components["schemas"]["JointConflict"];
-        };
-        JointSite: {
-            panel: components["schemas"]["Panel"];
-            members: components["schemas"]["Member"][];
-            fittings: components["schemas"]["JointFitting"][];
-            ribInTheWay?: components["schemas"]["RibInTheWay"];
-            /**
-             * Format: double
-             * @default 30
-             */
-            spacingMm: number;
-            neighbours?: null | components["schemas"]["Neighbour"][];
-            zones?: null | components["schemas"]["Zone"][];
-            lengths?: null | components["schemas"]["LengthFormat"];
-            doors?: null | components["schemas"]["Panel"][];
-        };
         /** @enum {unknown} */
         Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
         LeakEvidence: {
@@ -3031,6 +3001,10 @@ export interface components {
         };
         /** @enum {unknown} */
         OpeningState: "planned" | "cut" | "fitted";
+        OpeningToPlace: {
+            id: string;
+            zone?: null | string;
+        };
         OpeningVerdictInput: {
             site: components["schemas"]["Site"];
             centre: components["schemas"]["PanelPoint"];
@@ -3043,8 +3017,13 @@ export interface components {
             product: null | components["schemas"]["Product"];
             tape?: null | components["schemas"]["BeddingTape"];
         };
-        OpeningsJointInput: {
-            site: components["schemas"]["JointSite"];
+        OpeningsTogether: {
+            openings: components["schemas"]["OpeningToPlace"][];
+            /** Format: double */
+            spacingMm?: null | number;
+        };
+        OpeningsTogetherInput: {
+            site: components["schemas"]["TogetherSite"];
         };
         OtherPlace: {
             dam: string;
@@ -3935,6 +3914,52 @@ export interface components {
             /** Format: int32 */
             count?: null | number;
         };
+        TogetherConflict: {
+            fittings: string[];
+            because: string;
+        };
+        TogetherFitting: {
+            name: string;
+            fitting: components["schemas"]["Fitting"];
+            wishes: components["schemas"]["Wish"][];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        TogetherPlace: {
+            name: string;
+            centre: components["schemas"]["PanelPoint"];
+            bay: null | string;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            alone: number;
+            reason: string;
+        };
+        TogetherPlan: {
+            places: components["schemas"]["TogetherPlace"][];
+            /** Format: double */
+            cost: number;
+            provenOptimal: boolean;
+            conflict: null | components["schemas"]["TogetherConflict"];
+        };
+        TogetherSite: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            fittings: components["schemas"]["TogetherFitting"][];
+            ribInTheWay?: components["schemas"]["RibInTheWay"];
+            /**
+             * Format: double
+             * @default 30
+             */
+            spacingMm: number;
+            neighbours?: null | components["schemas"]["Neighbour"][];
+            zones?: null | components["schemas"]["Zone"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+            doors?: null | components["schemas"]["Panel"][];
+        };
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
         Vehicle: {
@@ -4215,12 +4240,6 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
-        WorkedOfJointPlan: {
-            result: components["schemas"]["JointPlan"];
-            steps: components["schemas"]["Step"][];
-            sources: components["schemas"]["Source"][];
-            warnings: string[];
-        };
         WorkedOfLeakHunt: {
             result: components["schemas"]["LeakHunt"];
             steps: components["schemas"]["Step"][];
@@ -4349,6 +4368,12 @@ export interface components {
         };
         WorkedOfTestPlan: {
             result: components["schemas"]["TestPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTogetherPlan: {
+            result: components["schemas"]["TogetherPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -5324,7 +5349,7 @@ export interface operations {
             };
         };
     };
-    "openings-joint": {
+    "openings-together": {
         parameters: {
             query?: never;
             header?: never;
@@ -5333,7 +5358,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OpeningsJointInput"];
+                "application/json": components["schemas"]["OpeningsTogetherInput"];
             };
         };
         responses: {
@@ -5343,7 +5368,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkedOfJointPlan"];
+                    "application/json": components["schemas"]["WorkedOfTogetherPlan"];
                 };
             };
         };
@@ -5732,7 +5757,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -5858,7 +5885,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -5877,6 +5906,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -5905,6 +5935,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -5925,6 +5956,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -5945,6 +5977,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -5969,6 +6002,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -5997,6 +6031,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6017,6 +6052,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6041,6 +6077,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6069,6 +6106,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6089,6 +6127,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6113,6 +6152,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6141,6 +6181,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6161,6 +6202,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6185,6 +6227,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6213,6 +6256,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6234,7 +6278,9 @@ export interface operations {
                 photos?: boolean;
             };
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6388,7 +6434,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6408,7 +6456,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6429,7 +6479,9 @@ export interface operations {
                 floorAreaM2: number;
             };
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6450,6 +6502,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6472,6 +6525,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -6547,11 +6601,39 @@ export interface operations {
             };
         };
     };
+    "openings-together-places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningsTogether"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTogetherPlan"];
+                };
+            };
+        };
+    };
     "opening-bond": {
         parameters: {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6574,6 +6656,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6598,6 +6681,7 @@ export interface operations {
             };
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6621,6 +6705,7 @@ export interface operations {
             };
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6643,6 +6728,7 @@ export interface operations {
             };
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6665,6 +6751,7 @@ export interface operations {
             };
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6687,6 +6774,7 @@ export interface operations {
             };
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6707,6 +6795,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6727,6 +6816,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6751,6 +6841,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6779,6 +6870,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -6842,7 +6934,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6865,7 +6959,9 @@ export interface operations {
                 rollDeg: number;
             };
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6888,7 +6984,9 @@ export interface operations {
                 all?: boolean;
             };
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -6909,6 +7007,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -6935,6 +7034,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -6961,6 +7061,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -6987,6 +7088,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -7013,6 +7115,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -7065,6 +7168,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7089,6 +7193,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7117,6 +7222,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7137,6 +7243,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7161,6 +7268,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7189,6 +7297,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7209,6 +7318,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7233,6 +7343,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7261,6 +7372,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7281,6 +7393,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7305,6 +7418,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7333,6 +7447,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7353,6 +7468,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7377,6 +7493,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7405,6 +7522,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7425,6 +7543,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7449,6 +7568,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7477,6 +7597,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7612,7 +7733,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -7632,7 +7755,9 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                vehicleId: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -7651,6 +7776,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 panelId: string;
             };
             cookie?: never;
@@ -7677,6 +7803,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7701,6 +7828,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;
@@ -7729,6 +7857,7 @@ export interface operations {
                 "If-Match"?: string;
             };
             path: {
+                vehicleId: string;
                 id: string;
             };
             cookie?: never;

@@ -21,12 +21,10 @@ const { joints, products, save } = useSealing()
 const L = (mm: number) => lengthText(mm, lengths.value)
 const fitting = computed(() => props.work.fitting!)
 const bonded = computed(() => fitting.value.bonded!)
-const joint = computed(() =>
-  joints.value.find((j) => j.value.of === props.work.row!.value.name && j.panelId === props.work.panel!.id),
-)
-const name = ref('')
-watch(joint, (j) => j && !name.value && (name.value = j.value.product ?? ''), { immediate: true })
-const product = computed(() => products.value.find((p) => p.value.name === name.value)?.value)
+const joint = computed(() => joints.value.find((j) => j.value.of?.kind === 'opening' && j.value.of.id === props.work.row!.id))
+const chosen = ref('')
+watch(joint, (j) => j && !chosen.value && (chosen.value = j.value.productId ?? ''), { immediate: true })
+const product = computed(() => products.value.find((p) => p.id === chosen.value)?.value)
 /** Only what Sealing allows on this joint may be chosen for it. */
 const choice = useFigure(
   () =>
@@ -41,13 +39,17 @@ const choice = useFigure(
       : null,
   (body) => got(api.POST('/api/calculators/sealant-choice', { body })),
 )
-const allowed = computed(() => choice.answer.value?.result.rows.filter((r) => r.rank !== null) ?? [])
+const allowed = computed(() =>
+  (choice.answer.value?.result.rows ?? [])
+    .filter((r) => r.rank !== null)
+    .map((r) => products.value.find((p) => p.value.name === r.product)!),
+)
 const bond = useFigure(
   () => ({
     vehicleId: shell.value!.vehicle.id,
     id: props.work.row!.id,
     // What the plan hangs on, beside the opening itself.
-    of: [props.work.row!.version, joint.value?.row?.version, joint.value?.value.product],
+    of: [props.work.row!.version, joint.value?.row?.version, joint.value?.value.productId],
   }),
   ({ vehicleId, id }) => got(api.GET('/api/vehicles/{vehicleId}/openings/{id}/bond', { params: { path: { vehicleId, id } } })),
 )
@@ -61,7 +63,7 @@ const holds = computed(() => [
   ...(tm('bond.prepared') as string[]),
 ])
 async function keep() {
-  if (joint.value) await save(joint.value, { ...joint.value.value, product: name.value || null })
+  if (joint.value) await save(joint.value, { ...joint.value.value, productId: chosen.value || null })
 }
 </script>
 
@@ -97,14 +99,14 @@ async function keep() {
   <aside>
     <div class="card">
       <h2>{{ t('bond.product') }}</h2>
-      <select v-model="name" class="field" :aria-label="t('bond.product')">
+      <select v-model="chosen" class="field" :aria-label="t('bond.product')">
         <option value="">{{ t('bond.none') }}</option>
-        <option v-for="r in allowed" :key="r.product" :value="r.product">{{ r.product }}</option>
+        <option v-for="p in allowed" :key="p.id" :value="p.id">{{ p.value.name }}</option>
       </select>
-      <button v-if="joint && joint.value.product !== (name || null)" class="btn main" type="button" @click="keep">
+      <button v-if="joint && joint.value.productId !== (chosen || null)" class="btn main" type="button" @click="keep">
         {{ t('bond.keep') }}
       </button>
-      <p v-else-if="name" class="soft">{{ t('bond.kept') }}</p>
+      <p v-else-if="chosen" class="soft">{{ t('bond.kept') }}</p>
       <p v-if="product?.hazards" class="warn">{{ product.hazards }}</p>
     </div>
     <template v-if="product && plan">

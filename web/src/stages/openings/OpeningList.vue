@@ -86,7 +86,7 @@ const to = (r: Row, tab = 'place'): RouteLocationRaw => ({
 })
 const next = (r: Row): RouteLocationRaw =>
   r.standing!.where === 'sealing'
-    ? { name: 'sealing', params: { vehicleId: shell.value!.vehicle.id }, query: { joint: r.opening.name } }
+    ? { name: 'sealing', params: { vehicleId: shell.value!.vehicle.id }, query: { joint: r.id } }
     : { ...(to(r, tabs[r.standing!.where]) as object), query: r.standing!.where === 'settings' ? { settings: '1' } : {} }
 </script>
 

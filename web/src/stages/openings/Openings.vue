@@ -9,12 +9,11 @@ import { panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import DraughtCard from './DraughtCard.vue'
 import OpeningList from './OpeningList.vue'
-import { siteOf } from './site'
 
 /** The openings of the vehicle; a new one starts at the best place that its fitting finds. */
 const { t } = useI18n()
 const router = useRouter()
-const { shell, fittings, lengths, load } = useState()
+const { shell, fittings, load } = useState()
 const panels = computed(() => (shell.value?.panels ?? []) as Stored<Panel>[])
 const adding = ref<{ name: string; fittingId: string; panelId: string } | null>(null)
 const panel = computed(() => panels.value.find((p) => p.id === adding.value?.panelId))
@@ -52,7 +51,8 @@ async function add() {
       asCut: null,
       notes: '',
     }
-    const site = siteOf(shell.value, fittings.value, on, draft, null, lengths.value)
+    const path = { vehicleId: vehicle.id, panelId: on.id }
+    const site = await got(api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/site', { params: { path }, body: draft }))
     const found = await got(
       api.POST('/api/calculators/opening-positions', {
         body: {
@@ -67,7 +67,7 @@ async function add() {
     draft.centre = found.result.positions[0]?.centre ?? draft.centre
     const row = (await got(
       api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/openings', {
-        params: { path: { vehicleId: vehicle.id, panelId: on.id } },
+        params: { path },
         body: draft,
       }),
     )) as Stored<Opening>

@@ -14,7 +14,6 @@ import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import { zoneBox } from '@/drawing/zones'
 import { useBays } from '@/stages/walkaround/useBays'
 import { placeText } from './placeText'
-import { doorsBeside } from './site'
 
 /** Several openings of one panel placed at once: which, for what, and where they go. */
 const { t } = useI18n()
@@ -58,7 +57,7 @@ watch(
   { immediate: true },
 )
 const taken = computed(() => all.value.filter((o) => wishes[o.id]?.on))
-const answer = shallowRef<Schemas['WorkedOfJointPlan'] | null>(null)
+const answer = shallowRef<Schemas['WorkedOfTogetherPlan'] | null>(null)
 const asked = shallowRef<Stored<Opening>[]>([])
 const wrong = ref('')
 const running = shallowRef<AbortController | null>(null)
@@ -72,32 +71,12 @@ async function find() {
   asked.value = taken.value
   try {
     answer.value = await got(
-      api.POST('/api/calculators/openings-joint', {
+      api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/openings/together', {
+        params: { path: { vehicleId: shell.value!.vehicle.id, panelId: panelId.value } },
         signal: running.value.signal,
         body: {
-          site: {
-            panel: panel.value.value,
-            members: members.value,
-            fittings: taken.value.map((o) => ({
-              name: o.value.name,
-              fitting: fittingOf(o),
-              turnDeg: o.value.turnDeg,
-              wishes: [
-                { kind: 'bayCentre' as const, weight: 0.5 },
-                ...(wishes[o.id]!.zone
-                  ? [{ kind: 'overZone' as const, weight: 1, zone: wishes[o.id]!.zone }]
-                  : [{ kind: 'centreLine' as const, weight: 0.5 }]),
-              ],
-            })),
-            ribInTheWay: taken.value.every((o) => o.value.schools.ribInTheWay === 'cutSecondary') ? 'cutSecondary' : 'keep',
-            spacingMm: spacing.value ?? 30,
-            neighbours: all.value
-              .filter((o) => !taken.value.includes(o))
-              .map((o) => ({ name: o.value.name, fitting: fittingOf(o), centre: o.value.centre, turnDeg: o.value.turnDeg })),
-            zones: shell.value!.zones.map((z) => z.value),
-            lengths: lengths.value,
-            doors: doorsBeside(shell.value!, panel.value),
-          },
+          openings: taken.value.map((o) => ({ id: o.id, zone: wishes[o.id]!.zone || null })),
+          spacingMm: spacing.value,
         },
       }),
     )

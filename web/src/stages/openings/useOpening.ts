@@ -1,17 +1,16 @@
 import { useDebounceFn } from '@vueuse/core'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ApiProblem, got, ifMatch, type Opening, type Point, type Schemas } from '@/api/client'
+import { api, ApiProblem, got, ifMatch, type Opening, type Point, type Schemas, type Site } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { useState } from '@/app/state'
 import { facingOf } from '@/drawing/facing'
 import { zoneBox } from '@/drawing/zones'
-import { siteOf } from './site'
 
 /** One opening being worked on: its saved record, where it is being moved to, and what the server says of that place. */
 export function useOpening() {
   const route = useRoute()
-  const { shell, fittings, lengths, change } = useState()
+  const { shell, fittings, change } = useState()
   const row = computed(() => shell.value?.openings.find((o) => o.id === route.params.openingId))
   const panel = computed(() => shell.value?.panels.find((p) => p.id === row.value?.ownerId))
   const fitting = computed(() => fittings.value.find((f) => f.id === row.value?.value.fittingId)?.value)
@@ -27,11 +26,27 @@ export function useOpening() {
       row.value !== undefined &&
       (centre.value.sMm !== row.value.value.centre.sMm || centre.value.tMm !== row.value.value.centre.tMm),
   )
-  const site = computed(() =>
-    shell.value && panel.value && row.value && fitting.value
-      ? siteOf(shell.value, fittings.value, panel.value, row.value.value, row.value.id, lengths.value)
-      : null,
+  /** What decides about the place, put together by the server from all that is kept; asked for anew after each change. */
+  const site = shallowRef<Site | null>(null)
+  let askedSite = 0
+  watch(
+    () => route.params.openingId,
+    () => (site.value = null),
   )
+  async function readSite() {
+    const own = ++askedSite
+    if (!shell.value || !row.value) {
+      site.value = null
+      return
+    }
+    try {
+      const path = { vehicleId: shell.value.vehicle.id, id: row.value.id }
+      const answer = await got(api.GET('/api/vehicles/{vehicleId}/openings/{id}/site', { params: { path } }))
+      if (own === askedSite) site.value = answer
+    } catch (e) {
+      if (own === askedSite) trouble.value = e as ApiProblem
+    }
+  }
 
   const wishes = reactive({ bayCentre: true, centreLine: true, leastFill: true, zone: '' })
   watch(
@@ -60,6 +75,7 @@ export function useOpening() {
   const verdict = ref<Schemas['WorkedOfVerdict'] | null>(null)
   const trouble = ref<ApiProblem | null>(null)
   const judging = ref(false)
+  watch([shell, fittings, () => route.params.openingId], readSite, { immediate: true })
   let askedPositions = 0
   let askedVerdict = 0
 

@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
-import { api, got, type Schemas } from '@/api/client'
+import { api, got, type Schemas, type Stored } from '@/api/client'
 import { useDraft } from '@/app/drafts'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
@@ -17,7 +17,7 @@ import type { ShownJoint } from './useSealing'
 /** One joint: which product and why, how much, how long, and what was done. */
 const props = defineProps<{
   joint: ShownJoint
-  products: readonly Schemas['Product'][]
+  products: readonly Stored<Schemas['Product']>[]
   where: string
   /** The school of the opening that the joint belongs to, or of the vehicle. */
   bedding: Schemas['FlangeBedding']
@@ -31,7 +31,7 @@ const j = computed(() => props.joint.value)
 const choice = useFigure(
   () => ({
     joint: j.value,
-    products: [...props.products],
+    products: props.products.map((p) => p.value),
     bedding: props.bedding,
     airC: air.value.dayC,
     lengths: lengths.value,
@@ -40,7 +40,8 @@ const choice = useFigure(
 )
 const rows = computed(() => choice.answer.value?.result.rows ?? [])
 const open = ref<string | null>(null)
-const product = computed(() => props.products.find((p) => p.name === j.value.product))
+const product = computed(() => props.joint.product?.value)
+const idOf = (name: string) => props.products.find((p) => p.value.name === name)!.id
 const entry = reactive<Schemas['JointEvent']>({
   on: new Date().toISOString().slice(0, 10),
   kind: 'sealed',
@@ -51,7 +52,7 @@ const entry = reactive<Schemas['JointEvent']>({
 const writing = ref(false)
 function begin() {
   writing.value = true
-  entry.product = j.value.product ?? ''
+  entry.product = product.value?.name ?? ''
   entry.family = product.value?.family ?? null
 }
 const route = useRoute()
@@ -95,7 +96,7 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
     <p v-if="choice.answer.value?.result.onceStripped" class="first">
       {{ t('sealing.onceStripped', { product: choice.answer.value.result.onceStripped }) }}
     </p>
-    <div v-for="r in rows" :key="r.product" class="product" :class="{ out: r.rank === null, on: r.product === j.product }">
+    <div v-for="r in rows" :key="r.product" class="product" :class="{ out: r.rank === null, on: r.product === product?.name }">
       <button
         class="title"
         type="button"
@@ -104,18 +105,18 @@ const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as
       >
         <b>{{ r.rank ?? '×' }}</b>
         <span>{{ r.product }}</span>
-        <small v-if="r.product === j.product">{{ t('sealing.chosen') }}</small>
+        <small v-if="r.product === product?.name">{{ t('sealing.chosen') }}</small>
       </button>
       <p v-if="r.ruledOut[0]" class="against">{{ r.ruledOut[0] }}</p>
-      <template v-if="open === r.product || r.rank === 1 || (r.product === j.product && r.rank === null)">
+      <template v-if="open === r.product || r.rank === 1 || (r.product === product?.name && r.rank === null)">
         <p v-for="w in r.ruledOut.slice(1)" :key="w" class="against">{{ w }}</p>
         <p v-for="w in r.for" :key="w" class="for">{{ w }}</p>
         <p v-for="w in r.against" :key="w" class="against">{{ w }}</p>
         <button
-          v-if="r.rank !== null && r.product !== j.product"
+          v-if="r.rank !== null && r.product !== product?.name"
           class="btn"
           type="button"
-          @click="keep({ ...j, product: r.product })"
+          @click="keep({ ...j, productId: idOf(r.product) })"
         >
           {{ t('sealing.choose') }}
         </button>

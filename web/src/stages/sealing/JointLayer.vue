@@ -17,9 +17,9 @@ const emit = defineEmits<{ choose: [key: string] }>()
 /** Where a joint runs on its panel: the seam, the edge of the flange, or the finding. */
 function line(j: ShownJoint): { points: Point[]; closed: boolean } | null {
   const of = j.value.of
-  const member = props.shell.members.find((m) => m.ownerId === j.panelId && m.value.name === of)
+  const member = of?.kind === 'member' && props.shell.members.find((m) => m.id === of.id)
   if (member) return { points: member.value.footprint.points, closed: member.value.footprint.shape === 'polygon' }
-  const opening = props.shell.openings.find((o) => o.ownerId === j.panelId && o.value.name === of)
+  const opening = of?.kind === 'opening' && props.shell.openings.find((o) => o.id === of.id)
   const fitting = opening && props.fittings.find((f) => f.id === opening.value.fittingId)?.value
   if (opening && fitting) {
     const flange = turnedShape(fitting.flange, opening.value.turnDeg)
@@ -34,7 +34,7 @@ function line(j: ShownJoint): { points: Point[]; closed: boolean } | null {
       closed: true,
     }
   }
-  const finding = props.shell.findings.find((f) => f.ownerId === j.panelId && f.value.name === of)
+  const finding = of?.kind === 'finding' && props.shell.findings.find((f) => f.id === of.id)
   return finding ? { points: finding.value.points, closed: finding.value.shape === 'area' } : null
 }
 const drawn = computed(() =>

@@ -16,7 +16,7 @@ import JointCard from './JointCard.vue'
 import JointForm from './JointForm.vue'
 import JointLayer from './JointLayer.vue'
 import ProductDrawer from './ProductDrawer.vue'
-import { sealedOn, stateOf, useSealing, type ShownJoint } from './useSealing'
+import { sameThing, sealedOn, stateOf, useSealing, type ShownJoint } from './useSealing'
 
 /** Every joint of the shell that keeps water out: with what it is sealed, how much that takes, how long it needs, and what was done before. */
 const { t } = useI18n()
@@ -40,7 +40,7 @@ const layers = { members: true, findings: false, openings: true, zones: false, b
 
 const found = computed(() => {
   const words = search.value.trim().toLowerCase()
-  return joints.value.filter((j) => `${j.value.name} ${j.value.product ?? ''} ${where(j)}`.toLowerCase().includes(words))
+  return joints.value.filter((j) => `${j.value.name} ${j.product?.value.name ?? ''} ${where(j)}`.toLowerCase().includes(words))
 })
 const joint = computed(() => joints.value.find((j) => j.key === chosen.value) ?? null)
 watch(
@@ -54,9 +54,10 @@ watch(
 watch(joints, (now, before) => {
   const was = before?.find((j) => j.key === chosen.value)
   if (was && !now.some((j) => j.key === chosen.value))
-    chosen.value = now.find((j) => j.panelId === was.panelId && j.value.of === was.value.of)?.key ?? null
+    chosen.value = now.find((j) => j.panelId === was.panelId && sameThing(j.value, was.value))?.key ?? null
   const asked = route.query.joint
-  if (chosen.value === null && asked) chosen.value = now.find((j) => j.value.of === asked)?.key ?? null
+  if (chosen.value === null && asked)
+    chosen.value = now.find((j) => j.value.of?.kind === 'opening' && j.value.of.id === asked)?.key ?? null
 })
 const open = computed(() => joints.value.filter((j) => stateOf(j.value) === 'open').length)
 function where(j: ShownJoint): string {
@@ -64,7 +65,7 @@ function where(j: ShownJoint): string {
   return panel ? panelName(panel.value) : ''
 }
 function beddingOf(j: ShownJoint): Schemas['FlangeBedding'] {
-  const opening = shell.value?.openings.find((o) => o.ownerId === j.panelId && o.value.name === j.value.of)
+  const opening = j.value.of?.kind === 'opening' ? shell.value?.openings.find((o) => o.id === j.value.of!.id) : undefined
   return (opening?.value.schools ?? shell.value?.vehicle.value.schools)?.bedding ?? 'butylAndLapSealant'
 }
 function add() {
@@ -84,11 +85,15 @@ function add() {
     structural: false,
     unbroken: false,
     of: null,
-    product: null,
+    productId: null,
     history: [],
     notes: '',
   }
-  edited.value = { joint: { key: '', panelId: panel.id, row: null, value, faults: [] }, panelId: panel.id, value: copyOf(value) }
+  edited.value = {
+    joint: { key: '', panelId: panel.id, row: null, value, product: null, faults: [] },
+    panelId: panel.id,
+    value: copyOf(value),
+  }
 }
 const edit = (j: ShownJoint) => (edited.value = { joint: j, panelId: j.panelId, value: copyOf(j.value) })
 async function keep() {
@@ -141,9 +146,9 @@ useKeys((event) => drawingKey(event, from, drawing.value))
       <template v-if="joint">
         <button class="btn plain back" type="button" @click="chosen = null">← {{ t('sealing.title') }}</button>
         <JointCard
-          :key="joint.value.of ?? joint.key"
+          :key="joint.value.of?.id ?? joint.key"
           :joint="joint"
-          :products="products.map((p) => p.value)"
+          :products="products"
           :where="where(joint)"
           :bedding="beddingOf(joint)"
           :keep="(value: Schemas['Joint']) => sealing.save(joint!, value)"
@@ -183,7 +188,9 @@ useKeys((event) => drawingKey(event, from, drawing.value))
               <span class="soft"
                 >{{ where(j) }}, {{ lengthText(j.value.lengthMm, lengths) }},
                 {{
-                  sealedOn(j.value) ? t('sealing.sealed', { on: sealedOn(j.value) }) : (j.value.product ?? t('sealing.noProduct'))
+                  sealedOn(j.value)
+                    ? t('sealing.sealed', { on: sealedOn(j.value) })
+                    : (j.product?.value.name ?? t('sealing.noProduct'))
                 }}</span
               >
             </button>

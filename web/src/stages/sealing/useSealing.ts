@@ -11,6 +11,8 @@ export interface ShownJoint {
   panelId: string
   row: Stored<Joint> | null
   value: Joint
+  /** The product that was chosen for it. */
+  product: Stored<Product> | null
   faults: string[]
 }
 
@@ -27,7 +29,9 @@ export function sealedOn(joint: Joint): string | null {
       .at(-1)?.on ?? null
   )
 }
-export const stateOf = (joint: Joint): JointState => (joint.product === null ? 'open' : sealedOn(joint) ? 'sealed' : 'chosen')
+/** Whether two joints belong to the same thing. */
+export const sameThing = (a: Joint, b: Joint): boolean => a.of !== null && a.of.kind === b.of?.kind && a.of.id === b.of.id
+export const stateOf = (joint: Joint): JointState => (joint.productId === null ? 'open' : sealedOn(joint) ? 'sealed' : 'chosen')
 
 /** The joints of the vehicle and the products, as the stage and the openings need them. */
 export function useSealing() {
@@ -61,13 +65,15 @@ export function useSealing() {
       panelId: row.ownerId!,
       row,
       value: row.value,
+      product: products.value.find((p) => p.id === row.value.productId) ?? null,
       faults: answer.value!.faults.filter((f) => f.jointId === row.id).map((f) => f.fault),
     })),
     ...(answer.value?.offered ?? []).map((o) => ({
-      key: `${o.panelId} ${o.joint.of}`,
+      key: `${o.panelId} ${o.joint.of!.kind} ${o.joint.of!.id}`,
       panelId: o.panelId,
       row: null,
       value: o.joint,
+      product: null,
       faults: [],
     })),
   ])

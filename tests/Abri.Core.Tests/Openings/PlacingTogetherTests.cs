@@ -1,12 +1,12 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
-using Abri.Core.Openings.Joint;
+using Abri.Core.Openings.Together;
 using Abri.Core.Shell;
 using CsCheck;
 
 namespace Abri.Core.Tests.Openings;
 
-public class JointPlacementTests
+public class PlacingTogetherTests
 {
     private static readonly Wish[] Middle = [new(WishKind.Level, 1, AtMm: 0)];
 
@@ -15,7 +15,7 @@ public class JointPlacementTests
     {
         var bench = new Zone("Bench", ZoneKind.Bench, 900, 1100, -100, 100, 0, 900);
         Wish[] wishes = [new(WishKind.OverZone, 1, "Bench")];
-        JointPlan plan = Plan(new JointSite(Bare(2000, 600), [], [new("Left", Vent(400, 500), wishes), new("Right", Vent(400, 500), wishes)], Zones: [bench]));
+        TogetherPlan plan = Plan(new TogetherSite(Bare(2000, 600), [], [new("Left", Vent(400, 500), wishes), new("Right", Vent(400, 500), wishes)], Zones: [bench]));
         Assert.True(plan.ProvenOptimal);
         Assert.Equal(530, plan.Cost, 0.1);
         Assert.Equal(530, Math.Abs(plan.Places[0].Centre.SMm - plan.Places[1].Centre.SMm), 0.1);
@@ -27,13 +27,13 @@ public class JointPlacementTests
         Gen.Select(Gen.Int[3, 12], Gen.Int[0, 1], Gen.Int[-3, 3].Array[6], Gen.Int[1, 4].Array[3], Gen.Int[0, 6].Array[3], Gen.Bool).Holds((bow, third, at, weight, lid, cut) =>
         {
             Zone[] zones = [.. Enumerable.Range(0, 3).Select(i => Around($"Z{i}", 500 + (100 * at[2 * i]), 60 * at[(2 * i) + 1]))];
-            JointFitting[] fittings =
+            TogetherFitting[] fittings =
             [
-                .. Enumerable.Range(0, 2 + third).Select(i => new JointFitting($"F{i}", Vent(120 + (40 * i), 180 + (40 * i)) with { Sweep = new PerSide(0, 20 * lid[i], 0, 0) }, [new(WishKind.OverZone, weight[i], $"Z{i}")])),
+                .. Enumerable.Range(0, 2 + third).Select(i => new TogetherFitting($"F{i}", Vent(120 + (40 * i), 180 + (40 * i)) with { Sweep = new PerSide(0, 20 * lid[i], 0, 0) }, [new(WishKind.OverZone, weight[i], $"Z{i}")])),
             ];
             Member[] members = [new("Bow", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(bow * 60, -200), new(bow * 60, 200)], 40), 40)];
-            var site = new JointSite(Bare(1000, 440), members, fittings, cut ? RibInTheWay.CutSecondary : RibInTheWay.Keep, 40, Zones: zones);
-            JointPlan plan = Plan(site);
+            var site = new TogetherSite(Bare(1000, 440), members, fittings, cut ? RibInTheWay.CutSecondary : RibInTheWay.Keep, 40, Zones: zones);
+            TogetherPlan plan = Plan(site);
             double? best = Exhaustive(site, 20);
             Assert.True(plan.ProvenOptimal);
             if (best is not { } least) return plan.Conflict is not null;
@@ -47,12 +47,12 @@ public class JointPlacementTests
         Gen.Select(Gen.Int[2, 14], Gen.Int[-5, 5], Gen.Int[-3, 3].Array[4], Gen.Int[1, 3].Array[2], Gen.Bool, Gen.Int[3, 9]).Holds((bow, lean, at, weight, bent, width) =>
         {
             Zone[] zones = [.. Enumerable.Range(0, 2).Select(i => Around($"Z{i}", 500 + (100 * at[2 * i]), 50 * at[(2 * i) + 1]))];
-            JointFitting[] fittings = [.. Enumerable.Range(0, 2).Select(i => new JointFitting($"F{i}", Vent(100 + (40 * i), 140 + (40 * i)), [new(WishKind.OverZone, weight[i], $"Z{i}")]))];
+            TogetherFitting[] fittings = [.. Enumerable.Range(0, 2).Select(i => new TogetherFitting($"F{i}", Vent(100 + (40 * i), 140 + (40 * i)), [new(WishKind.OverZone, weight[i], $"Z{i}")]))];
             PanelPoint[] spine = bent ? [new(bow * 60, -220), new((bow * 60) + (lean * 20), 0), new(bow * 60, 220)] : [new(bow * 60, -220), new(Math.Clamp((bow + lean) * 60, 20, 980), 220)];
             Member Post(double s) => new("Post", MemberKind.RoofBow, MemberRole.Structural, new Footprint(FootprintShape.Spine, [new(s, -220), new(s, 220)], 10), 40);
             Member[] members = [Post(5), new("Brace", MemberKind.SideRib, MemberRole.Secondary, new Footprint(FootprintShape.Spine, spine, width * 10), 40), Post(995)];
-            var site = new JointSite(Bare(1000, 440), members, fittings, RibInTheWay.CutSecondary, 20, Zones: zones);
-            JointPlan plan = Plan(site);
+            var site = new TogetherSite(Bare(1000, 440), members, fittings, RibInTheWay.CutSecondary, 20, Zones: zones);
+            TogetherPlan plan = Plan(site);
             if (plan.Places.Count == 0) return;
             Assert.All(plan.Places, (p, i) => Assert.False(OpeningVerdict.Blocks(Ground.Of(site.For(fittings[i])).Value!, p.Centre), $"{p.Name} is blocked"));
             if (plan.ProvenOptimal) Assert.True(Exhaustive(site, 20) is not { } least || plan.Cost <= least + 0.3, $"{plan.Cost} is proven, {Exhaustive(site, 20)} was found");
@@ -61,11 +61,11 @@ public class JointPlacementTests
     [Fact]
     public void Every_place_of_an_arrangement_stands_up_to_the_verdict_beside_the_others()
     {
-        JointFitting[] fittings = [new("A", Roofs.Vent(), Middle), new("B", Roofs.Vent(), Middle), new("C", Roofs.Vent(), Middle), new("D", Roofs.Vent(), Middle)];
-        var site = new JointSite(Roofs.Flat(), Roofs.Bows(), fittings);
-        JointPlan plan = Plan(site);
+        TogetherFitting[] fittings = [new("A", Roofs.Vent(), Middle), new("B", Roofs.Vent(), Middle), new("C", Roofs.Vent(), Middle), new("D", Roofs.Vent(), Middle)];
+        var site = new TogetherSite(Roofs.Flat(), Roofs.Bows(), fittings);
+        TogetherPlan plan = Plan(site);
         Assert.Equal(4, plan.Places.Count);
-        foreach (JointPlace place in plan.Places)
+        foreach (TogetherPlace place in plan.Places)
         {
             Neighbour[] others = [.. plan.Places.Where(p => p != place).Select(p => new Neighbour(p.Name, Roofs.Vent(), p.Centre))];
             Assert.NotEqual(VerdictState.Blocked, OpeningVerdict.Of(site.For(fittings[0]) with { Neighbours = others }, place.Centre).Value!.Result.State);
@@ -76,8 +76,8 @@ public class JointPlacementTests
     public void A_slanted_bow_is_kept_clear_of_as_well()
     {
         Member slanted = new("Bow", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(900, -400), new(1100, 400)], 60), 40);
-        var site = new JointSite(Bare(2000, 800), [slanted], [new("A", Vent(300, 400), Middle), new("B", Vent(300, 400), Middle)]);
-        JointPlan plan = Plan(site);
+        var site = new TogetherSite(Bare(2000, 800), [slanted], [new("A", Vent(300, 400), Middle), new("B", Vent(300, 400), Middle)]);
+        TogetherPlan plan = Plan(site);
         Assert.All(plan.Places, p => Assert.Contains(FeasibleRegion.Of(Ground.Of(site.For(site.Fittings[0])).Value!), r => r.Holds(p.Centre)));
         Assert.Equal(0, plan.Cost, 0.1);
     }
@@ -85,38 +85,38 @@ public class JointPlacementTests
     [Fact]
     public void Where_there_is_no_arrangement_the_fewest_that_clash_and_the_rule_are_named()
     {
-        JointFitting small = new("Small", Vent(60, 80), []), a = new("Big", Vent(400, 480), []), b = new("Other", Vent(400, 480), []);
-        JointConflict skin = Plan(new JointSite(Bare(1000, 520), [], [small, a, b])).Conflict!;
+        TogetherFitting small = new("Small", Vent(60, 80), []), a = new("Big", Vent(400, 480), []), b = new("Other", Vent(400, 480), []);
+        TogetherConflict skin = Plan(new TogetherSite(Bare(1000, 520), [], [small, a, b])).Conflict!;
         Assert.Equal(["Big", "Other"], skin.Fittings);
         Assert.Contains("30 mm of skin", skin.Because);
 
-        JointFitting lid = a with { Fitting = a.Fitting with { Sweep = new PerSide(0, 60, 0, 0) } };
-        Assert.Contains("lids", Plan(new JointSite(Bare(1030, 520), [], [lid, lid with { Name = "Other" }])).Conflict!.Because);
-        Assert.Contains("not enough skin", Plan(new JointSite(Bare(900, 520), [], [a, b])).Conflict!.Because);
-        Assert.Contains("needs", Plan(new JointSite(Bare(400, 520), [], [small, a])).Conflict!.Because);
+        TogetherFitting lid = a with { Fitting = a.Fitting with { Sweep = new PerSide(0, 60, 0, 0) } };
+        Assert.Contains("lids", Plan(new TogetherSite(Bare(1030, 520), [], [lid, lid with { Name = "Other" }])).Conflict!.Because);
+        Assert.Contains("not enough skin", Plan(new TogetherSite(Bare(900, 520), [], [a, b])).Conflict!.Because);
+        Assert.Contains("needs", Plan(new TogetherSite(Bare(400, 520), [], [small, a])).Conflict!.Because);
     }
 
     [Fact]
     public void What_cannot_be_weighed_or_is_not_there_is_said()
     {
-        JointFitting vent = new("Vent", Vent(100, 200), []);
-        Assert.Equal("joint-count", JointPlacement.Of(new JointSite(Bare(1000, 500), [], [vent])).Problem!.Code);
-        Assert.Equal("/fittings/1/wishes/0", JointPlacement.Of(new JointSite(Bare(1000, 500), [], [vent, vent with { Wishes = [new(WishKind.LeastFill)] }])).Problem!.Pointer);
-        Assert.Equal("/fittings/0/wishes/0/zone", JointPlacement.Of(new JointSite(Bare(1000, 500), [], [vent with { Wishes = [new(WishKind.OverZone, 1, "Nowhere")] }, vent])).Problem!.Pointer);
-        Assert.Equal("/fittings/1/fitting/flange", JointPlacement.Of(new JointSite(Bare(1000, 500), [], [vent, vent with { Fitting = Vent(100, 100) with { LeastLapMm = 9 } }])).Problem!.Pointer);
+        TogetherFitting vent = new("Vent", Vent(100, 200), []);
+        Assert.Equal("together-count", PlacingTogether.Of(new TogetherSite(Bare(1000, 500), [], [vent])).Problem!.Code);
+        Assert.Equal("/fittings/1/wishes/0", PlacingTogether.Of(new TogetherSite(Bare(1000, 500), [], [vent, vent with { Wishes = [new(WishKind.LeastFill)] }])).Problem!.Pointer);
+        Assert.Equal("/fittings/0/wishes/0/zone", PlacingTogether.Of(new TogetherSite(Bare(1000, 500), [], [vent with { Wishes = [new(WishKind.OverZone, 1, "Nowhere")] }, vent])).Problem!.Pointer);
+        Assert.Equal("/fittings/1/fitting/flange", PlacingTogether.Of(new TogetherSite(Bare(1000, 500), [], [vent, vent with { Fitting = Vent(100, 100) with { LeastLapMm = 9 } }])).Problem!.Pointer);
     }
 
-    private static JointPlan Plan(JointSite site)
+    private static TogetherPlan Plan(TogetherSite site)
     {
-        Assert.True(JointPlacement.Of(site).IsOk(out Worked<JointPlan>? plan, out Problem? problem), problem?.Message);
+        Assert.True(PlacingTogether.Of(site).IsOk(out Worked<TogetherPlan>? plan, out Problem? problem), problem?.Message);
         return plan.Result;
     }
 
     /// <summary>The least cost over all places on a grid; null where none keeps the rules. Rules as the design words them, without the program's model.</summary>
-    private static double? Exhaustive(JointSite site, double step)
+    private static double? Exhaustive(TogetherSite site, double step)
     {
         var places = new List<List<(PanelPoint At, double Cost)>>();
-        foreach (JointFitting f in site.Fittings)
+        foreach (TogetherFitting f in site.Fittings)
         {
             Ground ground = Ground.Of(site.For(f)).Value!;
             IReadOnlyList<RegionPart> region = FeasibleRegion.Of(ground);
@@ -152,7 +152,7 @@ public class JointPlacementTests
         }
     }
 
-    private static bool Apart(JointSite site, int i, PanelPoint a, int j, PanelPoint b)
+    private static bool Apart(TogetherSite site, int i, PanelPoint a, int j, PanelPoint b)
     {
         PanelBox FlangeOf(int k, PanelPoint at) => site.Fittings[k].Fitting.Flange.BoxAt(at);
         bool Clear(PanelBox x, PanelBox y, double by) => x.SMinMm - y.SMaxMm >= by || y.SMinMm - x.SMaxMm >= by;

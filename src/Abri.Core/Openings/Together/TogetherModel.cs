@@ -2,7 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Google.OrTools.Sat;
 
-namespace Abri.Core.Openings.Joint;
+namespace Abri.Core.Openings.Together;
 
 /// <summary>One of the fittings made ready for the model.</summary>
 /// <param name="Given">What was asked.</param>
@@ -10,12 +10,12 @@ namespace Abri.Core.Openings.Joint;
 /// <param name="Region">All places where its centre may lie.</param>
 /// <param name="Cost">What a place costs.</param>
 /// <param name="Spared">Numbers of the secondary ribs that it must not cut: the verdict blocked a place that did.</param>
-internal sealed record JointPart(JointFitting Given, Ground Ground, IReadOnlyList<RegionPart> Region, PositionCost Cost, IReadOnlyList<int> Spared);
+internal sealed record TogetherPart(TogetherFitting Given, Ground Ground, IReadOnlyList<RegionPart> Region, PositionCost Cost, IReadOnlyList<int> Spared);
 
 /// <summary>Which rules between fittings hold; they are left out one by one to find those that clash.</summary>
 /// <param name="SpacingMm">Room between two flanges, mm.</param>
 /// <param name="Lids">Whether all lids can be open at once.</param>
-internal sealed record JointRules(double SpacingMm, bool Lids);
+internal sealed record TogetherRules(double SpacingMm, bool Lids);
 
 /// <summary>
 /// The arrangement of several fittings as a constraint model in hundredths of a millimetre.
@@ -26,7 +26,7 @@ internal sealed record JointRules(double SpacingMm, bool Lids);
 /// crossed unless the centre lies beyond an edge of the sum of rib and cut-out, of each convex piece of the rib, slanted or not.
 /// Solved by CP-SAT on one thread with a fixed seed: the same input gives the same answer.
 /// </remarks>
-internal sealed class JointModel
+internal sealed class TogetherModel
 {
     /// <summary>Parts of a millimetre in which the model counts.</summary>
     public const int PerMm = 100;
@@ -39,14 +39,14 @@ internal sealed class JointModel
     private const long NormalScale = 1_000_000;
 
     private readonly CpModel model = new();
-    private readonly IReadOnlyList<JointPart> parts;
+    private readonly IReadOnlyList<TogetherPart> parts;
     private readonly List<(IntVar S, IntVar T)> centres = [];
     private readonly List<LinearExpr> costs = [];
 
-    public JointModel(IReadOnlyList<JointPart> parts, IReadOnlyList<Neighbour> fixedOnes, JointRules rules)
+    public TogetherModel(IReadOnlyList<TogetherPart> parts, IReadOnlyList<Neighbour> fixedOnes, TogetherRules rules)
     {
         this.parts = parts;
-        foreach (JointPart part in parts) Place(part);
+        foreach (TogetherPart part in parts) Place(part);
         for (int i = 0; i < parts.Count; i++)
         {
             for (int j = 0; j < i; j++) Apart(i, Keep.Around(parts[i].Ground.Fitting), Keep.Around(parts[j].Ground.Fitting), centres[j].S, centres[j].T, rules);
@@ -71,7 +71,7 @@ internal sealed class JointModel
         return ([.. centres.Select(c => new PanelPoint(solver.Value(c.S) / (double)PerMm, solver.Value(c.T) / (double)PerMm))], status == CpSolverStatus.Optimal);
     }
 
-    private void Place(JointPart part)
+    private void Place(TogetherPart part)
     {
         PanelBox edge = part.Ground.Site.Panel.Box;
         IntVar s = model.NewIntVar(Round(edge.SMinMm), Round(edge.SMaxMm), "s"), t = model.NewIntVar(Round(edge.TMinMm), Round(edge.TMaxMm), "t");
@@ -95,7 +95,7 @@ internal sealed class JointModel
         if (part.Ground.Site.RibInTheWay == RibInTheWay.CutSecondary) Ribs(part, s, t);
     }
 
-    private void Wished(JointPart part, Wish wish, IntVar s, IntVar t)
+    private void Wished(TogetherPart part, Wish wish, IntVar s, IntVar t)
     {
         PanelPoint? aim = wish.Kind switch
         {
@@ -125,7 +125,7 @@ internal sealed class JointModel
         }
     }
 
-    private void Ribs(JointPart part, IntVar s, IntVar t)
+    private void Ribs(TogetherPart part, IntVar s, IntVar t)
     {
         PerSide reach = part.Ground.CutReach(PerSide.All(0));
         foreach (Obstacle rib in part.Ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && part.Ground.ReachFor(o.Member) is null))
@@ -161,7 +161,7 @@ internal sealed class JointModel
 
     private static long Scaled(double normal) => (long)Math.Round(normal * NormalScale);
 
-    private void Apart(int i, Keep own, Keep other, LinearExpr s, LinearExpr t, JointRules rules)
+    private void Apart(int i, Keep own, Keep other, LinearExpr s, LinearExpr t, TogetherRules rules)
     {
         (IntVar ownS, IntVar ownT) = centres[i];
         long D(double flanges, double lids) => (long)Math.Ceiling(Math.Max(flanges + rules.SpacingMm, rules.Lids ? lids : 0) * PerMm - 1e-6);

@@ -1,14 +1,14 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
-namespace Abri.Core.Openings.Joint;
+namespace Abri.Core.Openings.Together;
 
 /// <summary>A fitting that is to be placed together with others.</summary>
 /// <param name="Name">What people call the opening.</param>
 /// <param name="Fitting">The fitting, unturned.</param>
 /// <param name="Wishes">What is wished for it; may be empty. Least fill cannot be wished for here.</param>
 /// <param name="TurnDeg">Quarter turns: 0, 90, 180 or 270.</param>
-public sealed record JointFitting(string Name, Fitting Fitting, IReadOnlyList<Wish> Wishes, int TurnDeg = 0);
+public sealed record TogetherFitting(string Name, Fitting Fitting, IReadOnlyList<Wish> Wishes, int TurnDeg = 0);
 
 /// <summary>Everything that decides where several fittings may go on one panel.</summary>
 /// <param name="Panel">The panel.</param>
@@ -20,10 +20,10 @@ public sealed record JointFitting(string Name, Fitting Fitting, IReadOnlyList<Wi
 /// <param name="Zones">Parts of the inside.</param>
 /// <param name="Lengths">How lengths are written in sentences; millimetres when null.</param>
 /// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
-public sealed record JointSite(
+public sealed record TogetherSite(
     Panel Panel,
     IReadOnlyList<Member> Members,
-    IReadOnlyList<JointFitting> Fittings,
+    IReadOnlyList<TogetherFitting> Fittings,
     RibInTheWay RibInTheWay = RibInTheWay.Keep,
     double SpacingMm = PlacingFigures.FlangeGapMm,
     IReadOnlyList<Neighbour>? Neighbours = null,
@@ -31,7 +31,7 @@ public sealed record JointSite(
     LengthFormat? Lengths = null,
     IReadOnlyList<Panel>? Doors = null)
 {
-    internal Site For(JointFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors);
+    internal Site For(TogetherFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors);
 }
 
 /// <summary>Where one of several fittings goes.</summary>
@@ -41,16 +41,16 @@ public sealed record JointSite(
 /// <param name="Cost">Weighed sum of what its wishes are missed by.</param>
 /// <param name="Alone">The same if the others were not there.</param>
 /// <param name="Reason">How its wishes are met.</param>
-public sealed record JointPlace(string Name, PanelPoint Centre, string? Bay, double Cost, double Alone, string Reason);
+public sealed record TogetherPlace(string Name, PanelPoint Centre, string? Bay, double Cost, double Alone, string Reason);
 
 /// <summary>Why there is no arrangement.</summary>
 /// <param name="Fittings">The fewest of the fittings that already clash.</param>
 /// <param name="Because">Which rules clash, and what would mend it.</param>
-public sealed record JointConflict(IReadOnlyList<string> Fittings, string Because);
+public sealed record TogetherConflict(IReadOnlyList<string> Fittings, string Because);
 
 /// <summary>Where several fittings go.</summary>
 /// <param name="Places">One place a fitting, in the order given; empty where there is no arrangement.</param>
 /// <param name="Cost">Sum of what all wishes are missed by.</param>
 /// <param name="ProvenOptimal">Whether no arrangement is better, to a hundredth of a millimetre; where there is none, whether that is proved.</param>
 /// <param name="Conflict">Why there is none; null where there is one.</param>
-public sealed record JointPlan(IReadOnlyList<JointPlace> Places, double Cost, bool ProvenOptimal, JointConflict? Conflict);
+public sealed record TogetherPlan(IReadOnlyList<TogetherPlace> Places, double Cost, bool ProvenOptimal, TogetherConflict? Conflict);

@@ -1,0 +1,44 @@
+using Abri.Core;
+using Abri.Core.Openings;
+using Abri.Core.Openings.Together;
+using Abri.Core.Stages;
+using Abri.Server.Api;
+using FluentValidation;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Abri.Server.Openings;
+
+/// <summary>Openings of a panel for which the best places together are sought.</summary>
+/// <param name="Openings">Which.</param>
+/// <param name="SpacingMm">Room to be kept between two flanges, mm; null for the usual.</param>
+public sealed record OpeningsTogether(IReadOnlyList<OpeningToPlace> Openings, double? SpacingMm = null)
+{
+    /// <summary>Seeks the places; nothing is moved by it.</summary>
+    internal static Results<Ok<Worked<TogetherPlan>>, ProblemHttpResult> Places(string panelId, OpeningsTogether body, OfVehicle of, CancellationToken stop)
+    {
+        if (of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId) is not { } panel) return Problems.NotFound("This panel is not there any more.");
+        var chosen = new List<(Stored<Opening>, string?)>();
+        foreach (OpeningToPlace wanted in body.Openings)
+        {
+            if (of.Opening(wanted.Id) is not { } row || row.OwnerId != panelId) return Problems.NotFound("One of these openings is not there any more.");
+            chosen.Add((row, wanted.Zone));
+        }
+        return PlacingTogether.Of(OpeningSites.Together(of.Snapshot, panel, chosen, body.SpacingMm ?? PlacingFigures.FlangeGapMm), stop).IsOk(out Worked<TogetherPlan>? plan, out Problem? problem)
+            ? TypedResults.Ok(plan) : Problems.Of(problem);
+    }
+}
+
+/// <summary>One of them.</summary>
+/// <param name="Id">The opening.</param>
+/// <param name="Zone">Name of the zone that it is to serve; null for none.</param>
+public sealed record OpeningToPlace(string Id, string? Zone = null);
+
+internal sealed class OpeningsTogetherValidator : AbstractValidator<OpeningsTogether>
+{
+    public OpeningsTogetherValidator()
+    {
+        RuleFor(x => x.Openings).Must(o => o.Count is >= 1 and <= 100).WithMessage("Place 2 to 100 openings at a time.");
+        RuleForEach(x => x.Openings).Given();
+        RuleFor(x => x.SpacingMm).Between(0, 2000, "The room between two flanges", "mm");
+    }
+}

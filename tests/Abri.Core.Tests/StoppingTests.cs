@@ -31,8 +31,8 @@ public class StoppingTests
 
     private static WetShell Stained => new(
         [
-            new WetPanel("roof", Roofs.Flat() with { ArcRadiusAcrossMm = 7000 }, Roofs.Bows(), [new Finding(
-                "Stain", FindingKind.Stain, FindingShape.Point, [new PanelPoint(1500, 300)], ViewedFrom.Inside, Severity.Minor, new(null, null, null, null), FindingState.Open, "", DateTimeOffset.UnixEpoch, "")],
+            new WetPanel("roof", Roofs.Flat() with { ArcRadiusAcrossMm = 7000 }, Roofs.Bows(), Keyed.All("finding", [new Finding(
+                "Stain", FindingKind.Stain, FindingShape.Point, [new PanelPoint(1500, 300)], ViewedFrom.Inside, Severity.Minor, new(null, null, null, null), FindingState.Open, "", DateTimeOffset.UnixEpoch, "")]),
                 [new CutOpening("Vent", new PanelBox(2000, 2400, -200, 200), true, false)], [], [], [], [], []),
         ],
         new Attitude(0, 0), []);

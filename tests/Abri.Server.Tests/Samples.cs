@@ -64,9 +64,9 @@ internal static class Samples
             """
             {
               "id": "roof", "openings": [{"name":"Vent","edge":{"sMinMm":700,"sMaxMm":1100,"tMinMm":-200,"tMaxMm":200},"fitted":true,"clamped":false}],
-              "findings": [{"name":"Stain","kind":"stain","shape":"point","points":[{"sMm":1195,"tMm":600}],"seen":"inside","severity":"minor",
-                "measures":{"lengthMm":null,"widthMm":null,"depthMm":null,"moisturePercent":null},"state":"open","seenBy":"","seenAt":"2026-04-11T09:30:00Z","notes":""}],
-              "suspects": [{"name":"Bolt","kind":"screw","points":[{"sMm":1500,"tMm":300}],"condition":"cracked","sinceAt":null,"notes":""}],
+              "findings": [{"key":"finding-1","value":{"name":"Stain","kind":"stain","shape":"point","points":[{"sMm":1195,"tMm":600}],"seen":"inside","severity":"minor",
+                "measures":{"lengthMm":null,"widthMm":null,"depthMm":null,"moisturePercent":null},"state":"open","seenBy":"","seenAt":"2026-04-11T09:30:00Z","notes":""}}],
+              "suspects": [{"key":"suspect-1","value":{"name":"Bolt","kind":"screw","points":[{"sMm":1500,"tMm":300}],"condition":"cracked","sinceAt":null,"notes":""}}],
               "observations": [{"kind":"waterTest","place":{"sMm":1195,"tMm":600},"seenAt":"2026-04-12T09:30:00Z","wet":false,"moisturePercent":null,"wind":null,"attitude":null,
                 "spray":{"panel":"roof","zone":{"sMinMm":1400,"sMaxMm":1600,"tMinMm":200,"tMaxMm":400},"minutes":5,"othersMasked":true},"afterMinutes":null,"seenBy":"","notes":""}],
               "sealReadings": [], "drains": [{"name":"Drain","place":{"sMm":100,"tMm":800},"clearedAt":null,"notes":""}],

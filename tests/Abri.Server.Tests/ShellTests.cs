@@ -156,6 +156,50 @@ public sealed class ShellTests : IAsyncLifetime
         Assert.Equal(file, await app.Http.GetStringAsync($"/api/vehicles/{again}/vehicle.json?photos=false"));
     }
 
+    [Theory] // Vehicle files as earlier releases wrote them; see the data files beside them
+    [InlineData("0.2")]
+    [InlineData("3")]
+    [InlineData("4")]
+    [InlineData("5")]
+    public async Task A_vehicle_file_of_an_earlier_release_comes_in_whole_and_goes_out_in_today_s_form(string release)
+    {
+        string text = await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "frozen", $"vehicle-{release}.abri.json"));
+        JsonNode old = JsonNode.Parse(text)!["record"]!;
+        (int status, JsonNode? added) = await app.SendText(HttpMethod.Post, "/api/vehicles/import", text);
+        Assert.True(status == 200, added?.ToJsonString());
+        JsonNode file = await app.Get($"/api/vehicles/{added!["id"]}/vehicle.json?photos=false"), record = file["record"]!;
+        Assert.Equal(2, (int)file["version"]!);
+        int Count(JsonNode of, string list) => of["panels"]!.AsArray().Sum(p => p![list]?.AsArray().Count ?? 0);
+        foreach (string list in new[] { "members", "findings", "openings", "joints" }) Assert.Equal(Count(old, list), Count(record, list));
+        IEnumerable<string> Names(JsonNode of, string list, Func<JsonNode, JsonNode> value) => of["panels"]!.AsArray().SelectMany(p => p![list]!.AsArray().Select(x => (string)value(x!)["name"]!));
+        Assert.Equal(Names(old, "members", x => x), Names(record, "members", x => x["value"]!));
+        Assert.Equal(Names(old, "openings", x => x), Names(record, "openings", x => x["value"]!));
+        JsonNode[] joints = [.. record["panels"]!.AsArray().SelectMany(p => p!["joints"]?.AsArray().Select(j => j!) ?? [])];
+        if (release is not ("4" or "5")) return;
+        JsonNode Joint(string name) => joints.Single(j => (string)j["name"]! == name);
+        Assert.Equal(("finding", "opening", "member"), ((string)Joint("Seam at the rear left corner")["of"]!["kind"]!, (string)Joint("Vent over the glaze bench: flange")["of"]!["kind"]!, (string)Joint("Lower seam")["of"]!["kind"]!));
+        Assert.Null(Joint("Stove flue: flange")["of"]);
+        Assert.NotNull(Joint("Stove flue: flange")["productId"]);
+        Assert.Contains("Grandfather's putty", (string)Joint("An old seam")["notes"]!);
+        if (release == "5") Assert.Equal(("shellSeam", "top"), ((string)Joint("Sliding door seal, top")["of"]!["kind"]!, (string)Joint("Sliding door seal, top")["of"]!["id"]!));
+    }
+
+    [Fact]
+    public async Task Two_suspects_of_one_name_on_one_panel_are_told_apart_by_their_keys()
+    {
+        string left = (string)(await app.Get($"/api/vehicles/{heron}/shell"))["panels"]!.AsArray().First(p => (string)p!["value"]!["kind"]! == "left")!["id"]!;
+        var ids = new List<string>();
+        foreach (int s in new[] { 400, 3900 })
+        {
+            JsonNode bolt = JsonNode.Parse($$"""{"name":"Bolt","kind":"screw","points":[{"sMm":{{s}},"tMm":1700}],"condition":"loose","sinceAt":null,"notes":""}""")!;
+            ids.Add((string)(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{left}/suspects", bolt)).Body!["id"]!);
+        }
+        JsonNode hunt = (await app.Get($"/api/vehicles/{heron}/leaks?all=true"))["result"]!;
+        JsonNode[] bolts = [.. hunt["suspects"]!.AsArray().Where(s => (string)s!["suspect"]!["name"]! == "Bolt").Select(s => s!)];
+        Assert.Equal(ids, bolts.Select(b => (string)b["key"]!));
+        Assert.Equal([400, 3900], bolts.Select(b => (double)b["suspect"]!["points"]![0]!["sMm"]!));
+    }
+
     [Theory]
     [InlineData("shell")]
     [InlineData("sealing")]

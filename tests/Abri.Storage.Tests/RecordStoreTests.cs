@@ -30,6 +30,28 @@ public sealed class RecordStoreTests : IDisposable
         Assert.Equal(AbriJson.Write(Whole), AbriJson.Write(scratch.Read(id)));
     }
 
+    [Fact] // SQLite itself tells what it was asked
+    public void A_vehicle_is_read_with_as_many_queries_however_many_panels_it_has()
+    {
+        string few = scratch.Records.Add(Whole), many = scratch.Records.Add(Whole with
+        {
+            Panels = [.. Enumerable.Range(0, 30).Select(i => Whole.Panels[0] with { Panel = Scratch.Roof with { Kind = PanelKind.Step, Name = $"Step {i}" } })],
+        });
+        int asked = 0;
+        using (SqliteConnection connection = scratch.Database.Connect()) SQLitePCL.raw.sqlite3_trace(connection.Handle!, (_, _) => asked++, null);
+        int Asked(string id)
+        {
+            asked = 0;
+            Assert.NotEmpty(scratch.Snapshots.Read(id)!.Joints);
+            return asked;
+        }
+        Assert.Equal(Asked(few), Asked(many));
+        Assert.InRange(asked, 10, 20);
+        Assert.Equal(30, scratch.Snapshots.Read(many)!.Joints.Count);
+        // Panel by panel, whatever the order in which rows were added.
+        Assert.Equal(scratch.Snapshots.Read(many)!.Panels.Select(p => p.Id), scratch.Snapshots.Read(many)!.Openings.Select(o => o.OwnerId));
+    }
+
     [Fact]
     public void Removing_a_vehicle_takes_its_findings_and_photos_and_undo_brings_them_back()
     {

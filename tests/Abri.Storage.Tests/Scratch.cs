@@ -14,9 +14,10 @@ namespace Abri.Storage.Tests;
 /// <summary>A database in a folder of its own, with its stores; gone after the test.</summary>
 internal sealed class Scratch : IDisposable
 {
-    public Scratch()
+    /// <param name="folder">A folder that holds a database already; null for a new one.</param>
+    public Scratch(string? folder = null)
     {
-        Folder = Directory.CreateTempSubdirectory("abri-test-").FullName;
+        Folder = folder ?? Directory.CreateTempSubdirectory("abri-test-").FullName;
         Database = Database.Open(File, TimeProvider.System);
         Vehicles = new VehicleStore(Database);
         Panels = new PanelStore(Database);

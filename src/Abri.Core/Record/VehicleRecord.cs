@@ -17,22 +17,6 @@ public sealed record VehicleRecord(
     Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<Keyed<Fitting>> Fittings, IReadOnlyList<PanelRecord> Panels,
     IReadOnlyList<LeakPrior>? LeakPriors = null, IReadOnlyList<Keyed<Product>>? Products = null);
 
-/// <summary>A record with the key by which others of the same vehicle record refer to it, as ids do in the database.</summary>
-/// <param name="Key">The key; has no meaning outside the vehicle record.</param>
-/// <param name="Value">The record.</param>
-public sealed record Keyed<T>(string Key, T Value)
-    where T : notnull;
-
-/// <summary>Gives keys.</summary>
-public static class Keyed
-{
-    /// <summary>Records with keys in their order: <c>member-1</c>, <c>member-2</c>.</summary>
-    /// <param name="what">What they are, in a word.</param>
-    /// <param name="values">The records.</param>
-    public static IReadOnlyList<Keyed<T>> All<T>(string what, IEnumerable<T> values)
-        where T : notnull => [.. values.Select((value, i) => new Keyed<T>($"{what}-{i + 1}", value))];
-}
-
 /// <summary>A panel with all that lies on it.</summary>
 /// <param name="Panel">The panel.</param>
 /// <param name="Members">Its members.</param>

@@ -47,11 +47,14 @@ public static class WetVehicle
     public static WetShell Shell(VehicleSnapshot of) => new(
         [
             .. of.Panels.Select(p => new WetPanel(
-                p.Id, p.Value, of.MembersOn(p).Values(), of.Findings.On(p.Id).Values(), [.. of.Openings.On(p.Id).Values().Where(o => o.State != OpeningState.Planned).Select(o => Cut(of, o))],
-                of.Water.Suspects.On(p.Id).Values(), of.Water.Observations.On(p.Id).Values(), of.Water.SealReadings.On(p.Id).Values(),
+                p.Id, p.Value, of.MembersOn(p).Values(), Keys(of.Findings.On(p.Id)), [.. of.Openings.On(p.Id).Values().Where(o => o.State != OpeningState.Planned).Select(o => Cut(of, o))],
+                Keys(of.Water.Suspects.On(p.Id)), of.Water.Observations.On(p.Id).Values(), of.Water.SealReadings.On(p.Id).Values(),
                 of.Water.Drains.On(p.Id).Values(), of.Water.Coverings.On(p.Id).Values())),
         ],
         of.Vehicle.Value.Attitude ?? new Attitude(0, 0), of.LeakPriors.Values());
+
+    private static Keyed<T>[] Keys<T>(IEnumerable<Stored<T>> rows)
+        where T : notnull => [.. rows.Select(r => new Keyed<T>(r.Id, r.Value))];
 
     private static CutOpening Cut(VehicleSnapshot of, Opening opening)
     {

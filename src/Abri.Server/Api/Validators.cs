@@ -1,8 +1,10 @@
 using System.Text.RegularExpressions;
+using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
 using Abri.Core.Record;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Shell.Presets;
 using Abri.Server.Calculators;
@@ -162,32 +164,16 @@ internal sealed class VehicleRecordValidator : AbstractValidator<VehicleRecord>
         RuleFor(x => x.Vehicle).SetValidator(new VehicleValidator());
         RuleFor(x => x.Zones).Must(z => z.Count <= 100).WithMessage("A vehicle has at most 100 zones.");
         RuleForEach(x => x.Zones).Given().SetValidator(new ZoneValidator());
-        RuleForEach(x => x.Fittings).Given().ChildRules(f =>
-        {
-            f.RuleFor(x => x.Key).Name();
-            f.RuleFor(x => x.Value).SetValidator(new FittingValidator());
-        });
+        RuleForEach(x => x.Fittings).Given().SetValidator(new KeyedValidator<Fitting>(new FittingValidator()));
         RuleForEach(x => x.LeakPriors).Given().SetValidator(new LeakPriorValidator());
         RuleFor(x => x.Products).Must(p => p is null || p.Count <= 200).WithMessage("At most 200 products travel with a vehicle.");
-        RuleForEach(x => x.Products).Given().ChildRules(p =>
-        {
-            p.RuleFor(x => x.Key).Name();
-            p.RuleFor(x => x.Value).SetValidator(new ProductValidator());
-        });
+        RuleForEach(x => x.Products).Given().SetValidator(new KeyedValidator<Product>(new ProductValidator()));
         RuleFor(x => x.Panels).Must(p => p.Count <= 40).WithMessage("A vehicle has at most 40 panels.");
         RuleForEach(x => x.Panels).Given().ChildRules(p =>
         {
             p.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
-            p.RuleForEach(x => x.Members).Given().ChildRules(m =>
-            {
-                m.RuleFor(x => x.Key).Name();
-                m.RuleFor(x => x.Value).SetValidator(new MemberValidator());
-            });
-            p.RuleForEach(x => x.Openings).Given().ChildRules(o =>
-            {
-                o.RuleFor(x => x.Key).Name();
-                o.RuleFor(x => x.Value).SetValidator(new OpeningValidator());
-            });
+            p.RuleForEach(x => x.Members).Given().SetValidator(new KeyedValidator<Member>(new MemberValidator()));
+            p.RuleForEach(x => x.Openings).Given().SetValidator(new KeyedValidator<Opening>(new OpeningValidator()));
             p.RuleForEach(x => x.Joints).Given().SetValidator(new JointValidator());
             p.RuleFor(x => x.Water!).SetValidator(new WaterRecordValidator()).When(x => x.Water is not null);
             p.RuleForEach(x => x.Findings).Given().ChildRules(f =>
@@ -203,6 +189,16 @@ internal sealed class VehicleRecordValidator : AbstractValidator<VehicleRecord>
                 });
             });
         });
+    }
+}
+
+internal sealed class KeyedValidator<T> : AbstractValidator<Keyed<T>>
+    where T : notnull
+{
+    public KeyedValidator(IValidator<T> value)
+    {
+        RuleFor(x => x.Key).Name();
+        RuleFor(x => x.Value).SetValidator(value);
     }
 }
 

@@ -1,3 +1,4 @@
+using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;

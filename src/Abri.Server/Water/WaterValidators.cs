@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Record;
+using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Server.Api;
@@ -119,13 +120,13 @@ internal sealed class WetShellValidator : AbstractValidator<WetShell>
             p.RuleFor(x => x.Id).Name();
             p.RuleFor(x => x.Panel).SetValidator(new PanelValidator());
             p.RuleFor(x => x.Members).Members();
-            p.RuleForEach(x => x.Findings).Given().SetValidator(new FindingValidator());
+            p.RuleForEach(x => x.Findings).Given().SetValidator(new KeyedValidator<Finding>(new FindingValidator()));
             p.RuleForEach(x => x.Openings).Given().ChildRules(o =>
             {
                 o.RuleFor(x => x.Name).Name();
                 o.RuleFor(x => x.Edge).Area("The edge of an opening");
             });
-            p.RuleForEach(x => x.Suspects).Given().SetValidator(new SuspectValidator());
+            p.RuleForEach(x => x.Suspects).Given().SetValidator(new KeyedValidator<Suspect>(new SuspectValidator()));
             p.RuleForEach(x => x.Observations).Given().SetValidator(new ObservationValidator());
             p.RuleForEach(x => x.SealReadings).Given().SetValidator(new SealReadingValidator());
             p.RuleForEach(x => x.Drains).Given().SetValidator(new DrainValidator());

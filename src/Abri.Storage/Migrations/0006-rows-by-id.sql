@@ -374,17 +374,27 @@ CREATE INDEX joint_by_product ON joint (product_id);
 -- The history names things in the same way, so that what was done before can still be taken back.
 
 UPDATE change_row SET before = (
-    SELECT json_remove(json_set(before, '$.member_id', r.member_id, '$.opening_id', r.opening_id, '$.finding_id', r.finding_id,
-        '$.shell_seam', r.shell_seam, '$.product_id', (SELECT id FROM product WHERE id = r.product_id)), '$.belongs_to', '$.product')
+    SELECT json_remove(
+        json_set(before, '$.member_id', r.member_id, '$.opening_id', r.opening_id, '$.finding_id', r.finding_id, '$.shell_seam', r.shell_seam,
+            '$.product_id', (SELECT id FROM product WHERE id = r.product_id),
+            '$.notes', CASE WHEN r.product IS NULL OR EXISTS (SELECT 1 FROM product WHERE id = r.product_id) THEN json_extract(before, '$.notes')
+                ELSE trim(json_extract(before, '$.notes') || ' Product: ' || r.product || '.') END),
+        '$.belongs_to', '$.product')
     FROM joint_reference AS r
-    WHERE r.panel_id = json_extract(before, '$.panel_id') AND r.belongs_to IS json_extract(before, '$.belongs_to') AND r.product IS json_extract(before, '$.product'))
+    WHERE r.panel_id = json_extract(before, '$.panel_id') AND r.belongs_to IS json_extract(before, '$.belongs_to')
+        AND r.product IS json_extract(before, '$.product'))
     WHERE table_name = 'joint' AND before IS NOT NULL;
 
 UPDATE change_row SET after = (
-    SELECT json_remove(json_set(after, '$.member_id', r.member_id, '$.opening_id', r.opening_id, '$.finding_id', r.finding_id,
-        '$.shell_seam', r.shell_seam, '$.product_id', (SELECT id FROM product WHERE id = r.product_id)), '$.belongs_to', '$.product')
+    SELECT json_remove(
+        json_set(after, '$.member_id', r.member_id, '$.opening_id', r.opening_id, '$.finding_id', r.finding_id, '$.shell_seam', r.shell_seam,
+            '$.product_id', (SELECT id FROM product WHERE id = r.product_id),
+            '$.notes', CASE WHEN r.product IS NULL OR EXISTS (SELECT 1 FROM product WHERE id = r.product_id) THEN json_extract(after, '$.notes')
+                ELSE trim(json_extract(after, '$.notes') || ' Product: ' || r.product || '.') END),
+        '$.belongs_to', '$.product')
     FROM joint_reference AS r
-    WHERE r.panel_id = json_extract(after, '$.panel_id') AND r.belongs_to IS json_extract(after, '$.belongs_to') AND r.product IS json_extract(after, '$.product'))
+    WHERE r.panel_id = json_extract(after, '$.panel_id') AND r.belongs_to IS json_extract(after, '$.belongs_to')
+        AND r.product IS json_extract(after, '$.product'))
     WHERE table_name = 'joint' AND after IS NOT NULL;
 
 DROP TABLE joint_reference;

@@ -13,9 +13,6 @@ public sealed class SnapshotStore(
     Database database, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings,
     FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors, JointStore joints, ProductStore products)
 {
-    /// <summary>Queries that a vehicle is read with, however many panels it has.</summary>
-    public const int Queries = 17;
-
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
     public VehicleSnapshot? Read(string vehicleId) => database.AtOnce(() =>
     {

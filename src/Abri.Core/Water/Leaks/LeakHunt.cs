@@ -24,7 +24,9 @@ public sealed record WayPiece(string PanelId, IReadOnlyList<PanelPoint> Points);
 /// <param name="Reach">Chance that its water shows at that mark.</param>
 /// <param name="Way">The way there, panel by panel; empty where it reaches none.</param>
 /// <param name="WayWords">The same in words; empty where it reaches none.</param>
-public sealed record HuntedSuspect(string PanelId, Suspect Suspect, SuspectOrigin Origin, string Why, double Reach, IReadOnlyList<WayPiece> Way, string WayWords);
+/// <param name="Key">Key of the finding or of the suspect that was written down; null for what the shell itself has.</param>
+public sealed record HuntedSuspect(
+    string PanelId, Suspect Suspect, SuspectOrigin Origin, string Why, double Reach, IReadOnlyList<WayPiece> Way, string WayWords, string? Key = null);
 
 /// <summary>A water test with how it is made.</summary>
 /// <param name="Test">What it is worth.</param>
@@ -69,8 +71,12 @@ public sealed record LeakHunt(
         Looked[] looked = Gather(shell, new Worksheet());
         Place[] places = Cluster(looked);
         string[] marks = Wet(looked, places);
-        IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. shell.Panels.SelectMany(p => p.Findings).Where(f => f.Kind == FindingKind.Stain).Select(f => new Waiting(f.Name, "", f))]);
-        return Of(shell, inOrder.Select(job => job.Id).FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault(), stop);
+        // Stains of one name may be several marks: by their number among all findings.
+        Finding[] stains = [.. shell.Panels.SelectMany(p => p.Findings).Select(f => f.Value).Where(f => f.Kind == FindingKind.Stain)];
+        IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. stains.Select((f, i) => new Waiting($"{i}", "", f))]);
+        IEnumerable<string> waiting = inOrder.Select(job => stains[int.Parse(job.Id, CultureInfo.InvariantCulture)])
+            .SelectMany(f => looked.Where(l => ReferenceEquals(l.Finding, f))).Select(l => places[l.PlaceIndex].Name);
+        return Of(shell, waiting.FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault(), stop);
     }
 
     /// <summary>Weighs all that is known of a shell.</summary>
@@ -144,7 +150,7 @@ public sealed record LeakHunt(
         ];
         var ranking = new LeakRanking(LeakState.NothingWet, "Nothing was looked at yet. Write down where water shows, or that a place stayed dry in the rain.", ranked, 1, 0, 0, [], []);
         sheet.Cite(new Source("Priors by kind and state", SourceKind.Assumption));
-        return sheet.Finish(new LeakHunt(ranking, [.. offered.Select(o => new HuntedSuspect(o.PanelId, o.Suspect, o.Origin, o.Why, 0, [], ""))], [], [], [], [], null));
+        return sheet.Finish(new LeakHunt(ranking, [.. offered.Select(o => new HuntedSuspect(o.PanelId, o.Suspect, o.Origin, o.Why, 0, [], "", o.Key))], [], [], [], [], null));
     }
 
     /// <summary>The steps of the ranking are those of the hunt.</summary>
@@ -164,10 +170,10 @@ public sealed record LeakHunt(
         var all = new List<Looked>();
         foreach (WetPanel panel in shell.Panels)
         {
-            foreach (Finding f in panel.Findings.Where(f => f is { Kind: FindingKind.Stain or FindingKind.DampInsulation or FindingKind.SoftWood, State: not FindingState.Done }))
+            foreach (Finding f in panel.Findings.Select(f => f.Value).Where(f => f is { Kind: FindingKind.Stain or FindingKind.DampInsulation or FindingKind.SoftWood, State: not FindingState.Done }))
             {
                 PanelBox around = PanelBox.Of(f.Points);
-                all.Add(new Looked(f.Name, f.Name, panel, OfferedSuspects.Middle(f), At(panel, OfferedSuspects.Middle(f)), Math.Max(UsualSpreadMm, Math.Min(400, Math.Max(around.WidthMm, around.HeightMm) / 2)), f.SeenAt, true, shell.Attitude, null));
+                all.Add(new Looked(f.Name, f.Name, panel, OfferedSuspects.Middle(f), At(panel, OfferedSuspects.Middle(f)), Math.Max(UsualSpreadMm, Math.Min(400, Math.Max(around.WidthMm, around.HeightMm) / 2)), f.SeenAt, true, shell.Attitude, null, f));
             }
             foreach (Observation o in panel.Observations)
             {
@@ -221,12 +227,14 @@ public sealed record LeakHunt(
         Ways own = ways.Single(w => w.Attitude == spots[k].Attitude);
         IReadOnlyList<WaterWays.Node> way = suspect.Reaches[k] < WayChances.Unseen ? [] : own.Way(i, places[spots[k].Place]);
         return new HuntedSuspect(
-            o.PanelId, o.Suspect, o.Origin, o.Why, suspect.Reaches[k], WayWords.Pieces(way, own.Panels), way.Count == 0 ? "" : WayWords.Of(way, own.Panels, places[spots[k].Place].Name));
+            o.PanelId, o.Suspect, o.Origin, o.Why, suspect.Reaches[k], WayWords.Pieces(way, own.Panels), way.Count == 0 ? "" : WayWords.Of(way, own.Panels, places[spots[k].Place].Name),
+            o.Key);
     }
 
     /// <summary>One thing that was looked at.</summary>
     private sealed record Looked(
-        string Name, string SpotName, WetPanel Panel, PanelPoint On, ShellPoint Place, double SpreadMm, DateTimeOffset At, bool Wet, Attitude Attitude, Observation? Observation)
+        string Name, string SpotName, WetPanel Panel, PanelPoint On, ShellPoint Place, double SpreadMm, DateTimeOffset At, bool Wet, Attitude Attitude, Observation? Observation,
+        Finding? Finding = null)
     {
         public int PlaceIndex { get; set; }
 

@@ -21,7 +21,8 @@ public enum SuspectOrigin
 /// <param name="Suspect">The suspect.</param>
 /// <param name="Origin">From where it comes.</param>
 /// <param name="Why">Why its condition is taken to be so; empty where somebody wrote it down.</param>
-public sealed record OfferedSuspect(string PanelId, Suspect Suspect, SuspectOrigin Origin, string Why);
+/// <param name="Key">Key of the finding or of the suspect that was written down; null for what the shell itself has.</param>
+public sealed record OfferedSuspect(string PanelId, Suspect Suspect, SuspectOrigin Origin, string Why, string? Key = null);
 
 /// <summary>
 /// Lists all by which water may get into a shell: read off the shell, taken from findings, and what somebody wrote down.
@@ -51,22 +52,22 @@ public static class OfferedSuspects
     {
         var offered = Shell(panel).Select(s => new OfferedSuspect(panel.Id, s, SuspectOrigin.Shell, s.Condition == Condition.Unknown ? "Nobody has looked at it yet." : "")).ToList();
         offered = [.. offered.Select(o => WithSealReadings(panel, o))];
-        foreach (Finding finding in panel.Findings.Where(f => f.State != FindingState.Done))
+        foreach ((string key, Finding finding) in panel.Findings.Where(f => f.Value.State != FindingState.Done))
         {
             if (KindOf(finding.Kind) is not { } kind) continue;
             PanelPoint[] points = finding.Shape == FindingShape.Line ? [.. finding.Points] : [Middle(finding)];
             int corner = offered.FindIndex(o => o.Suspect.Kind == SuspectKind.Corner && kind == SuspectKind.Seam && DistanceMm(points, o.Suspect.Points[0]) <= OnJointMm);
             int on = corner >= 0 ? corner : offered.FindIndex(o => o.Origin == SuspectOrigin.Shell && IsJoint(o.Suspect.Kind) && points.All(p => DistanceMm(o.Suspect.Points, p) <= OnJointMm));
             if (finding.Kind == FindingKind.MissingSeal && on >= 0) kind = offered[on].Suspect.Kind;
-            var found = new OfferedSuspect(panel.Id, new Suspect(finding.Name, kind, points, ConditionOf(finding.Kind), null, ""), SuspectOrigin.Finding, $"Finding: {finding.Name}.");
+            var found = new OfferedSuspect(panel.Id, new Suspect(finding.Name, kind, points, ConditionOf(finding.Kind), null, ""), SuspectOrigin.Finding, $"Finding: {finding.Name}.", key);
             // A finding over most of a joint is that joint; one over a short length of it leaves the rest a suspect.
             if (on >= 0 && LengthOf(points) >= WholeShare * LengthOf(offered[on].Suspect.Points)) offered[on] = found;
             else offered.Add(found);
         }
-        foreach (Suspect written in panel.Suspects)
+        foreach ((string key, Suspect written) in panel.Suspects)
         {
             int same = offered.FindIndex(o => o.Origin != SuspectOrigin.Written && o.Suspect.Kind == written.Kind && o.Suspect.Middle.DistanceMm(written.Middle) <= SameMm);
-            var own = new OfferedSuspect(panel.Id, written, SuspectOrigin.Written, "");
+            var own = new OfferedSuspect(panel.Id, written, SuspectOrigin.Written, "", key);
             if (same >= 0) offered[same] = own;
             else offered.Add(own);
         }

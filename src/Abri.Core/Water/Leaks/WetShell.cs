@@ -22,7 +22,8 @@ public sealed record CutOpening(string Name, PanelBox Edge, bool Fitted, bool Cl
 /// <param name="Drains">Its drains.</param>
 /// <param name="Coverings">What was put on it or into it.</param>
 public sealed record WetPanel(
-    string Id, Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<Finding> Findings, IReadOnlyList<CutOpening> Openings, IReadOnlyList<Suspect> Suspects,
+    string Id, Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<Keyed<Finding>> Findings,
+    IReadOnlyList<CutOpening> Openings, IReadOnlyList<Keyed<Suspect>> Suspects,
     IReadOnlyList<Observation> Observations, IReadOnlyList<SealReading> SealReadings, IReadOnlyList<Drain> Drains, IReadOnlyList<Covering> Coverings)
 {
     /// <summary>What people call the panel.</summary>

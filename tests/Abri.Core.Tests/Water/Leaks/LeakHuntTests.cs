@@ -58,7 +58,7 @@ public class LeakHuntTests
     {
         Suspect resealed = new("Rear left corner", SuspectKind.Corner, [new(4300, 850)], Condition.Sound, Day.AddDays(5), "");
         WetShell shell = Shell(Stain(PanelKind.Roof, new(1500, 780)));
-        shell = shell with { Panels = [.. shell.Panels.Select(p => p.Panel.Kind == PanelKind.Roof ? p with { Suspects = [resealed] } : p)] };
+        shell = shell with { Panels = [.. shell.Panels.Select(p => p.Panel.Kind == PanelKind.Roof ? p with { Suspects = Keyed.All("suspect", [resealed]) } : p)] };
         Worked<LeakHunt> worked = LeakHunt.Of(shell).Value!;
         RankedSuspect corner = worked.Result.Ranking.Suspects.Single(s => s.Name == "Rear left corner");
         Assert.Equal(corner.Prior, corner.Leaks, 9);
@@ -127,7 +127,7 @@ public class LeakHuntTests
     private static WetShell Shell((PanelKind On, Finding Finding) stain, Attitude? attitude = null)
     {
         WetShell shell = Shell();
-        return new WetShell([.. shell.Panels.Select(p => p.Panel.Kind == stain.On ? p with { Findings = [stain.Finding] } : p)], attitude ?? NoseDown, []);
+        return new WetShell([.. shell.Panels.Select(p => p.Panel.Kind == stain.On ? p with { Findings = Keyed.All("finding", [stain.Finding]) } : p)], attitude ?? NoseDown, []);
     }
 
     /// <summary>A van 4300 x 1700 x 1950 with a crowned roof, rails, four bows and pillars.</summary>

@@ -47,7 +47,7 @@ public static class LeakSimulation
         var stands = new Attitude(parked.PitchDeg + random.NextDouble() - 0.5, parked.RollDeg + random.NextDouble() - 0.5);
         // Conditions as somebody would see them: most unknown, some aged or cracked.
         var shell = new WetShell(panels, parked, []);
-        panels = [.. panels.Select(p => p with { Suspects = [.. OfferedSuspects.Of(shell with { Panels = [p] }).Where(_ => random.NextDouble() < 0.3).Select(o => o.Suspect with { Condition = Seen(random) })] })];
+        panels = [.. panels.Select(p => p with { Suspects = Keyed.All("suspect", OfferedSuspects.Of(shell with { Panels = [p] }).Where(_ => random.NextDouble() < 0.3).Select(o => o.Suspect with { Condition = Seen(random) })) })];
         shell = shell with { Panels = panels };
         IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(shell);
 
@@ -59,7 +59,7 @@ public static class LeakSimulation
         WaterWays.Node? mark = Enumerable.Range(0, MostMarks).Select(_ => world.Nodes[random.Next(world.Nodes.Count)]).FirstOrDefault(n => n.HeightMm < world.Nodes[at].HeightMm && world.ChancesTo(n.Place, 0)[at] > 0.15);
         if (mark is null) return null;
         Finding stain = new("Stain", FindingKind.Stain, FindingShape.Point, [mark.At], ViewedFrom.Inside, Severity.Moderate, new(null, null, null, null), FindingState.Open, "", DateTimeOffset.UnixEpoch, "");
-        panels[mark.Panel] = panels[mark.Panel] with { Findings = [stain] };
+        panels[mark.Panel] = panels[mark.Panel] with { Findings = Keyed.All("finding", [stain]) };
 
         (bool first, double minutes, int reached) = (false, 0, 0);
         for (int test = 0; ; test++)

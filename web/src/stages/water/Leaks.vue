@@ -61,9 +61,11 @@ const suspect = usePanelRecord<Schemas['Suspect']>('suspects')
 const { edited: finding, isTyped, begin: beginFinding } = useFindings()
 watch(hunt, (now, before) => {
   const leader = (h: typeof now) => h?.ranking.suspects.find((s) => s.causes > 0)?.number ?? null
-  const name = chosen.value === null ? undefined : before?.suspects[chosen.value]?.suspect.name
+  const was = chosen.value === null ? undefined : before?.suspects[chosen.value]
+  const isSame = (s: Schemas['HuntedSuspect']) =>
+    s.panelId === was?.panelId && s.key === was.key && (s.key !== null || s.suspect.name === was.suspect.name)
   // Who looks at another than the first goes on looking at it; the first may have changed.
-  const kept = chosen.value === leader(before) ? -1 : (now?.suspects.findIndex((s) => s.suspect.name === name) ?? -1)
+  const kept = chosen.value === leader(before) ? -1 : (now?.suspects.findIndex(isSame) ?? -1)
   chosen.value = kept >= 0 ? kept : leader(now)
   test.value = next.value
 })
@@ -99,7 +101,7 @@ function addSuspect() {
 /** A suspect that is offered is written down once somebody has looked at it; one that was written down is changed. */
 function look(number: number) {
   const hunted = hunt.value!.suspects[number]!
-  const row = shell.value!.suspects.find((r) => r.ownerId === hunted.panelId && r.value.name === hunted.suspect.name)
+  const row = shell.value!.suspects.find((r) => r.id === hunted.key)
   suspect.begin(
     hunted.panelId,
     hunted.suspect,

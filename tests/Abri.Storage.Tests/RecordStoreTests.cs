@@ -38,7 +38,7 @@ public sealed class RecordStoreTests : IDisposable
             Panels = [.. Enumerable.Range(0, 30).Select(i => Whole.Panels[0] with { Panel = Scratch.Roof with { Kind = PanelKind.Step, Name = $"Step {i}" } })],
         });
         int asked = 0;
-        using (SqliteConnection connection = scratch.Database.Connect()) SQLitePCL.raw.sqlite3_trace(connection.Handle!, (_, _) => asked++, null);
+        using (SqliteConnection connection = scratch.Database.Connect()) SQLitePCL.raw.sqlite3_trace(connection.Handle!, (SQLitePCL.strdelegate_trace)((_, _) => asked++), null);
         int Asked(string id)
         {
             asked = 0;

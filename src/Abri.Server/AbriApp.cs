@@ -14,7 +14,6 @@ using Abri.Storage.Record;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Abri.Storage.Water;
-using FluentValidation;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
 using Serilog.Events;
@@ -30,8 +29,6 @@ public static class AbriApp
     /// <summary>Builds the application; it is not started yet.</summary>
     public static WebApplication Build(AppOptions options)
     {
-        // What is wrong with a value ends its rules: those after it may take for granted that it is there.
-        ValidatorOptions.Global.DefaultRuleLevelCascadeMode = CascadeMode.Stop;
         // Opened first, so that a file that cannot be used is reported before anything listens.
         var database = Database.Open(options.Folder.DatabaseFile, TimeProvider.System);
         WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() });
@@ -50,7 +47,6 @@ public static class AbriApp
         builder.Services.AddHostFiltering(hosts => hosts.AllowedHosts = ["localhost", "127.0.0.1", "[::1]"]);
         builder.Services.AddResponseCompression(c => c.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml"]);
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
-        builder.Services.AddValidatorsFromAssemblyContaining<AppOptions>(ServiceLifetime.Singleton, includeInternalTypes: true);
         // Made by a factory, so that it is let go of with the application.
         builder.Services.AddSingleton(_ => database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()

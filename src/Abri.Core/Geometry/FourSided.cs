@@ -1,3 +1,5 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Geometry;
 
 /// <summary>Four sides and two diagonals of a four-sided thing, mm.</summary>
@@ -7,7 +9,13 @@ namespace Abri.Core.Geometry;
 /// <param name="RearMm">Along the rear edge.</param>
 /// <param name="RisingMm">From the front bottom corner to the one opposite.</param>
 /// <param name="FallingMm">From the front top corner to the one opposite.</param>
-public sealed record SixReadings(double TopMm, double BottomMm, double FrontMm, double RearMm, double RisingMm, double FallingMm);
+public sealed record SixReadings(
+    [Within(10, Limits.LongestMm, "A measured side", "mm")] double TopMm,
+    [Within(10, Limits.LongestMm, "A measured side", "mm")] double BottomMm,
+    [Within(10, Limits.LongestMm, "A measured side", "mm")] double FrontMm,
+    [Within(10, Limits.LongestMm, "A measured side", "mm")] double RearMm,
+    [Within(10, 2 * Limits.LongestMm, "A measured diagonal", "mm")] double RisingMm,
+    [Within(10, 2 * Limits.LongestMm, "A measured diagonal", "mm")] double FallingMm);
 
 /// <summary>
 /// Finds the shape of a four-sided thing from its sides and diagonals.

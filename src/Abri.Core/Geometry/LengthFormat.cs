@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using System.Globalization;
 
 namespace Abri.Core.Geometry;
@@ -16,7 +17,9 @@ public enum UnitSystem
 /// <param name="Units">Millimetres or inches.</param>
 /// <param name="InchDenominator">Finest fraction of an inch that is written: 16 or 32.</param>
 /// <example>41.275 mm is written <c>41.3 mm</c>, or <c>1 5/8"</c>.</example>
-public sealed record LengthFormat(UnitSystem Units = UnitSystem.Mm, int InchDenominator = 16)
+public sealed record LengthFormat(
+    UnitSystem Units = UnitSystem.Mm,
+    [InchFraction] int InchDenominator = 16)
 {
     /// <summary>Length of an inch, mm: exact by the international definition of 1959.</summary>
     public const double MmPerInch = 25.4;

@@ -1,9 +1,13 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Geometry;
 
 /// <summary>A place on a panel, in the panel's own frame; see <c>PanelView</c> for how it is drawn.</summary>
 /// <param name="SMm">Along the panel, mm: backwards from the front datum on roof, sides and floor; to the vehicle's left on the rear.</param>
 /// <param name="TMm">Across the panel, mm: to the vehicle's left from the centre line on roof and floor; up from the floor elsewhere.</param>
-public readonly record struct PanelPoint(double SMm, double TMm)
+public readonly record struct PanelPoint(
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance along", "mm")] double SMm,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance across", "mm")] double TMm)
 {
     /// <summary>The point moved by an offset, mm.</summary>
     public PanelPoint Plus(double sMm, double tMm) => new(SMm + sMm, TMm + tMm);
@@ -33,7 +37,11 @@ public enum Side
 /// <param name="RearMm">At the rear.</param>
 /// <param name="TopMm">At the top; on the roof, at the vehicle's left.</param>
 /// <param name="BottomMm">At the bottom; on the roof, at the vehicle's right.</param>
-public sealed record PerSide(double FrontMm, double RearMm, double TopMm, double BottomMm)
+public sealed record PerSide(
+    [Within(0, 2000, "The figure at the front", "mm")] double FrontMm,
+    [Within(0, 2000, "The figure at the rear", "mm")] double RearMm,
+    [Within(0, 2000, "The figure at the top (left)", "mm")] double TopMm,
+    [Within(0, 2000, "The figure at the bottom (right)", "mm")] double BottomMm)
 {
     /// <summary>The same figure all round, mm.</summary>
     public static PerSide All(double mm) => new(mm, mm, mm, mm);

@@ -1,3 +1,5 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Geometry;
 
 /// <summary>A rectangle with equal rounded corners, as cut-outs, flanges and frame necks are.</summary>
@@ -5,7 +7,10 @@ namespace Abri.Core.Geometry;
 /// <param name="HeightMm">Extent along t, mm.</param>
 /// <param name="CornerRadiusMm">Corner radius, mm; 0 for sharp corners, half of the side for a round hole.</param>
 /// <example>1000 x 400 with corners of 80 has a perimeter of 2662.65 mm.</example>
-public sealed record RoundedRectangle(double WidthMm, double HeightMm, double CornerRadiusMm)
+public sealed record RoundedRectangle(
+    [Within(20, 5000, "A width", "mm")] double WidthMm,
+    [Within(20, 5000, "A height", "mm")] double HeightMm,
+    [Within(0, 2500, "A corner radius", "mm")] double CornerRadiusMm)
 {
     /// <summary>Length all round, mm: the four sides with each corner's two radii replaced by a quarter circle.</summary>
     public double PerimeterMm => (2 * (WidthMm + HeightMm)) - ((8 - (2 * Math.PI)) * CornerRadiusMm);

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Openings;
@@ -10,7 +11,12 @@ namespace Abri.Core.Openings;
 /// <param name="RisingDiagonalMm">From the front bottom (on the roof, front right) corner to the one opposite, arc to arc, mm.</param>
 /// <param name="FallingDiagonalMm">From the front top (on the roof, front left) corner to the one opposite, arc to arc, mm.</param>
 public sealed record AsCut(
-    double TopWidthMm, double BottomWidthMm, double FrontHeightMm, double RearHeightMm, double RisingDiagonalMm, double FallingDiagonalMm);
+    [Within(10, 6000, "A measured width", "mm")] double TopWidthMm,
+    [Within(10, 6000, "A measured width", "mm")] double BottomWidthMm,
+    [Within(10, 6000, "A measured height", "mm")] double FrontHeightMm,
+    [Within(10, 6000, "A measured height", "mm")] double RearHeightMm,
+    [Within(10, 9000, "A measured diagonal", "mm")] double RisingDiagonalMm,
+    [Within(10, 9000, "A measured diagonal", "mm")] double FallingDiagonalMm);
 
 /// <summary>What a hole check has to know of a fitting, turned as it is placed.</summary>
 /// <param name="CutOut">The hole that it asks for; its corner radius is taken for the hole's.</param>
@@ -19,7 +25,13 @@ public sealed record AsCut(
 /// <param name="LeastLapMm">Least width of flange that must lie on the skin beside the hole, mm.</param>
 /// <param name="ToleranceMinusMm">How much smaller than the cut-out its sheet lets the hole be, mm in all; null where no sheet says.</param>
 /// <param name="TolerancePlusMm">How much larger, mm in all; null where no sheet says.</param>
-public sealed record Frame(RoundedRectangle CutOut, RoundedRectangle Neck, RoundedRectangle Flange, double LeastLapMm, double? ToleranceMinusMm = null, double? TolerancePlusMm = null)
+public sealed record Frame(
+    RoundedRectangle CutOut,
+    RoundedRectangle Neck,
+    RoundedRectangle Flange,
+    [Within(0, 300, "The least lap", "mm")] double LeastLapMm,
+    double? ToleranceMinusMm = null,
+    double? TolerancePlusMm = null)
 {
     /// <summary>The frame of a fitting that is placed with quarter turns.</summary>
     public static Frame Of(Fitting fitting, int turnDeg)

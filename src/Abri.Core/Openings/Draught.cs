@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -10,7 +11,13 @@ namespace Abri.Core.Openings;
 /// <param name="FreeAreaMm2">Free area that cannot be shut, mm2.</param>
 /// <param name="High">Whether it is high up, in the roof or just below it.</param>
 /// <param name="Low">Whether it is low down, at the floor; null where it is if it is not high. What lies between counts for neither.</param>
-public sealed record AirWay(string Name, PanelPoint Place, double FlowM3h, double FreeAreaMm2, bool High, bool? Low = null)
+public sealed record AirWay(
+    [Name] string Name,
+    PanelPoint Place,
+    [Within(0, 5000, "What a fan moves", "m3/h")] double FlowM3h,
+    [Within(0, 1_000_000, "A free area", "mm2")] double FreeAreaMm2,
+    bool High,
+    bool? Low = null)
 {
     /// <summary>An opening in a wall counts as low down where its upper edge lies no more than this above the floor, mm: EN 721, from memory.</summary>
     public const double LowBelowMm = 100;
@@ -52,7 +59,9 @@ public sealed record AirWay(string Name, PanelPoint Place, double FlowM3h, doubl
 /// <summary>Where damp, smoke or dust arises.</summary>
 /// <param name="Name">What people call it: galley, glaze bench, shower.</param>
 /// <param name="Place">Where it is in plan, mm.</param>
-public sealed record AirSource(string Name, PanelPoint Place)
+public sealed record AirSource(
+    [Name] string Name,
+    PanelPoint Place)
 {
     /// <summary>A zone in which damp, smoke or dust arises; null for others.</summary>
     public static AirSource? Of(Zone zone) => zone.Kind is ZoneKind.Galley or ZoneKind.Shower or ZoneKind.Bench or ZoneKind.Stove

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Openings;
@@ -38,12 +39,18 @@ public enum FittingKind
 /// <param name="AlongHeight">Screws along each side that runs along t, between the corners.</param>
 /// <param name="InsetMm">Distance of the screw line from the flange's edge, mm.</param>
 /// <param name="PilotMm">Diameter of the pilot hole, mm.</param>
-public sealed record FlangeScrews(int AlongWidth, int AlongHeight, double InsetMm, double PilotMm);
+public sealed record FlangeScrews(
+    [Within(2, 40, "The number of screws along the width, corners included,")] int AlongWidth,
+    [Within(0, 40, "The number of screws along the height")] int AlongHeight,
+    [Within(1, 200, "The screw line's distance from the edge", "mm")] double InsetMm,
+    [Within(0.5, 20, "The pilot hole", "mm")] double PilotMm);
 
 /// <summary>Wall thicknesses that a clamped fitting can grip.</summary>
 /// <param name="LeastMm">Thinnest, mm.</param>
 /// <param name="MostMm">Thickest, mm.</param>
-public sealed record ClampRange(double LeastMm, double MostMm);
+public sealed record ClampRange(
+    [Within(0.5, 300, "The thinnest wall", "mm")] double LeastMm,
+    [Within(0.5, 300, "The thickest wall", "mm")] double MostMm);
 
 /// <summary>What a bonded pane is made of.</summary>
 public enum Pane
@@ -59,7 +66,10 @@ public enum Pane
 /// <param name="LengthMm">Length of the screw, mm.</param>
 /// <param name="FromMm">Thinnest wall for it, mm.</param>
 /// <param name="ToMm">Thickest wall for it, mm.</param>
-public sealed record ScrewForWall(double LengthMm, double FromMm, double ToMm);
+public sealed record ScrewForWall(
+    [Within(2, 300, "A screw", "mm")] double LengthMm,
+    [Within(0, 300, "The thinnest wall of a screw", "mm")] double FromMm,
+    [Within(0, 300, "The thickest wall of a screw", "mm")] double ToMm);
 
 /// <summary>How the two halves of a clamped fitting meet.</summary>
 /// <param name="GapMm">Gap between the halves with full spacer lugs, mm; 0 where it has none.</param>
@@ -69,17 +79,28 @@ public sealed record ScrewForWall(double LengthMm, double FromMm, double ToMm);
 /// <param name="InnerFrame">Outline of the frame inside; null where it has none.</param>
 /// <param name="CornerScrewMm">How far in from its edges the inner frame is screwed to the wall at each corner, mm; null where it is not.</param>
 /// <param name="ScrewPlaces">Where the screws that draw the halves together lie, from the middle of the cut-out, unturned; null where nobody measured them: evenly round the frame, one a lug.</param>
-public sealed record Halves(double GapMm, int Lugs, double GasketMm, IReadOnlyList<ScrewForWall> Screws, RoundedRectangle? InnerFrame, double? CornerScrewMm = null, IReadOnlyList<PanelPoint>? ScrewPlaces = null);
+public sealed record Halves(
+    [Within(0, 300, "The gap between the halves", "mm")] double GapMm,
+    [Within(0, 100, "The number of lugs")] int Lugs,
+    [Within(0, 60, "The gasket's free height", "mm")] double GasketMm,
+    [Count(0, 20, "A table has at most 20 screws.")] IReadOnlyList<ScrewForWall> Screws,
+    RoundedRectangle? InnerFrame,
+    [Within(1, 200, "The corner screws' distance from the inner frame's edge", "mm")] double? CornerScrewMm = null,
+    [Count(0, 1000, "A frame has at most 64 screws.")] IReadOnlyList<PanelPoint>? ScrewPlaces = null);
 
 /// <summary>How a pane is bonded on.</summary>
 /// <param name="Pane">What it is made of.</param>
 /// <param name="LandMm">Width of the land that the bead wets, mm.</param>
-public sealed record Bonded(Pane Pane, double LandMm);
+public sealed record Bonded(
+    Pane Pane,
+    [Within(1, 300, "The land", "mm")] double LandMm);
 
 /// <summary>What air passes.</summary>
 /// <param name="FreeAreaMm2">Free area that cannot be shut, mm2.</param>
 /// <param name="FlowM3h">What its fan moves, m3/h; 0 without one.</param>
-public sealed record AirPassage(double FreeAreaMm2, double FlowM3h);
+public sealed record AirPassage(
+    [Within(0, 1_000_000, "The free area", "mm2")] double FreeAreaMm2,
+    [Within(0, 5000, "What the fan moves", "m3/h")] double FlowM3h);
 
 /// <summary>A thing that is fitted into an opening: all that placing and setting-out have to know of it, unturned.</summary>
 /// <param name="Name">What people call it.</param>
@@ -105,27 +126,27 @@ public sealed record AirPassage(double FreeAreaMm2, double FlowM3h);
 /// <param name="HeatMm">Distance that everything that burns keeps from its cut-out, mm; 0 when it does not get hot.</param>
 /// <param name="NeedsPower">Whether a cable has to reach it.</param>
 public sealed record Fitting(
-    string Name,
+    [Name] string Name,
     FittingKind Kind,
     RoundedRectangle CutOut,
-    double ToleranceMinusMm,
-    double TolerancePlusMm,
+    [Within(0, 20, "How much smaller the hole may be", "mm")] double ToleranceMinusMm,
+    [Within(0, 20, "How much larger the hole may be", "mm")] double TolerancePlusMm,
     RoundedRectangle Neck,
     RoundedRectangle Flange,
-    double LeastLapMm,
+    [Within(0, 300, "The least lap", "mm")] double LeastLapMm,
     PerSide Clearance,
-    double MassKg,
+    [Within(0, 300, "The mass", "kg")] double MassKg,
     bool Vibrates,
     Side? HingeSide,
     PerSide Sweep,
-    double FlatnessMm,
-    double BeddingMostMm,
+    [Within(0, 50, "The unevenness that it takes", "mm")] double FlatnessMm,
+    [Within(0, 100, "The greatest depth of bedding", "mm")] double BeddingMostMm,
     ClampRange? Clamp,
     FlangeScrews? Screws,
     Halves? Halves = null,
     Bonded? Bonded = null,
     AirPassage? Air = null,
-    double HeatMm = 0,
+    [Within(0, 2000, "The distance of what burns", "mm")] double HeatMm = 0,
     bool NeedsPower = false)
 {
     /// <summary>The fitting after quarter turns on its panel.</summary>

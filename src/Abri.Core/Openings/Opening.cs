@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Openings.Clamping;
 using Abri.Core.Openings.Seating;
@@ -24,7 +25,12 @@ public enum OpeningState
 /// <param name="Tight">Screws that are tight, by their number in the order of tightening.</param>
 /// <param name="BeforeMm">Gaps of the gasket before tightening, mm.</param>
 /// <param name="AfterMm">Gaps at the same places after it, mm; may be empty.</param>
-public sealed record ClampWork(IReadOnlyList<ClampLayer> Layers, IReadOnlyList<bool> Trimmed, IReadOnlyList<int> Tight, IReadOnlyList<double> BeforeMm, IReadOnlyList<double> AfterMm);
+public sealed record ClampWork(
+    [Count(0, 20, "A stack has at most 20 layers.")] IReadOnlyList<ClampLayer> Layers,
+    [Count(0, 100, "A fitting has at most 100 lugs.")] IReadOnlyList<bool> Trimmed,
+    [Count(0, TighteningOrder.Most, "A fitting has at most {1} screws.")] IReadOnlyList<int> Tight,
+    [Count(0, 100, "At most 100 places are measured."), EachWithin(0, 1000, "A gap", "mm")] IReadOnlyList<double> BeforeMm,
+    [Count(0, 100, "At most 100 places are measured."), EachWithin(0, 1000, "A gap", "mm")] IReadOnlyList<double> AfterMm);
 
 /// <summary>An opening in a panel: which fitting goes where, in which school, and how it turned out.</summary>
 /// <param name="Name">What people call it.</param>
@@ -39,5 +45,14 @@ public sealed record ClampWork(IReadOnlyList<ClampLayer> Layers, IReadOnlyList<b
 /// <param name="Clamp">How its clamping stands; null until somebody begins.</param>
 /// <param name="Tape">The bedding tape that lies ready; null for the usual one.</param>
 public sealed record Opening(
-    string Name, string FittingId, PanelPoint Centre, int TurnDeg, double? WallMm, Schools Schools, OpeningState State, AsCut? AsCut, string Notes, ClampWork? Clamp = null,
+    [Name] string Name,
+    string FittingId,
+    PanelPoint Centre,
+    [QuarterTurn] int TurnDeg,
+    [Within(0.3, 300, "The wall's thickness", "mm")] double? WallMm,
+    Schools Schools,
+    OpeningState State,
+    AsCut? AsCut,
+    [Notes] string Notes,
+    ClampWork? Clamp = null,
     BeddingTape? Tape = null);

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -8,7 +9,11 @@ namespace Abri.Core.Openings;
 /// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm.</param>
 /// <param name="StartHoleMm">Diameter of the drill for start holes, mm.</param>
 /// <param name="CutSize">The school of cutting.</param>
-public sealed record Marking(ViewedFrom View, double MarkerOffsetMm, double StartHoleMm, CutSize CutSize);
+public sealed record Marking(
+    ViewedFrom View,
+    [Within(0, 20, "The pencil's offset", "mm")] double MarkerOffsetMm,
+    [Within(3, 100, "A start hole", "mm")] double StartHoleMm,
+    CutSize CutSize);
 
 /// <summary>One cut line and how to find it from an edge.</summary>
 /// <param name="Side">Which side of the cut-out.</param>

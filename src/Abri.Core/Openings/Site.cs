@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -16,22 +17,26 @@ namespace Abri.Core.Openings;
 /// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
 public sealed record Site(
     Panel Panel,
-    IReadOnlyList<Member> Members,
+    [Members] IReadOnlyList<Member> Members,
     Fitting Fitting,
     RibInTheWay RibInTheWay = RibInTheWay.Keep,
-    int TurnDeg = 0,
-    double? WallMm = null,
-    IReadOnlyList<Neighbour>? Neighbours = null,
-    IReadOnlyList<Zone>? Zones = null,
+    [QuarterTurn] int TurnDeg = 0,
+    [Within(0.3, 300, "The wall's thickness", "mm")] double? WallMm = null,
+    [Neighbours] IReadOnlyList<Neighbour>? Neighbours = null,
+    [Zones] IReadOnlyList<Zone>? Zones = null,
     LengthFormat? Lengths = null,
-    IReadOnlyList<Panel>? Doors = null);
+    [Doors] IReadOnlyList<Panel>? Doors = null);
 
 /// <summary>Another fitting on the same panel.</summary>
 /// <param name="Name">What people call the opening.</param>
 /// <param name="Fitting">The fitting, unturned.</param>
 /// <param name="Centre">Where its centre lies.</param>
 /// <param name="TurnDeg">Its quarter turns.</param>
-public sealed record Neighbour(string Name, Fitting Fitting, PanelPoint Centre, int TurnDeg = 0)
+public sealed record Neighbour(
+    [Name] string Name,
+    Fitting Fitting,
+    PanelPoint Centre,
+    [QuarterTurn] int TurnDeg = 0)
 {
     internal PanelBox Flange => Fitting.Flange.Turned(TurnDeg).BoxAt(Centre);
 

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Openings;
@@ -26,7 +27,11 @@ public enum WishKind
 /// <param name="Weight">How much one millimetre, or millilitre, counts; more than 0.</param>
 /// <param name="Zone">Name of the zone, for <see cref="WishKind.OverZone"/>.</param>
 /// <param name="AtMm">The line's t, mm, for <see cref="WishKind.Level"/>.</param>
-public sealed record Wish(WishKind Kind, double Weight = 1, string? Zone = null, double? AtMm = null);
+public sealed record Wish(
+    WishKind Kind,
+    [Within(0, 100, "A wish's weight")] double Weight = 1,
+    string? Zone = null,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The line", "mm")] double? AtMm = null);
 
 /// <summary>One proposed position.</summary>
 /// <param name="Rank">1 for the best.</param>

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Rules;
@@ -14,7 +15,13 @@ namespace Abri.Core.Procedures;
 /// <param name="Schools">The schools followed; what they say of a rib in the way replaces what the site says.</param>
 /// <param name="Product">What beds or bonds it; null until it is chosen.</param>
 /// <param name="Tape">The bedding tape; null for the usual one.</param>
-public sealed record OpeningWork(string Name, Site Site, PanelPoint Centre, Schools Schools, Product? Product, BeddingTape? Tape = null);
+public sealed record OpeningWork(
+    [Name] string Name,
+    Site Site,
+    PanelPoint Centre,
+    Schools Schools,
+    Product? Product,
+    BeddingTape? Tape = null);
 
 /// <summary>
 /// Writes the procedure of an opening: every step from the offered-up fitting to the water test, with the figures of this opening in it.

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
@@ -14,8 +15,12 @@ namespace Abri.Core.Record;
 /// <param name="LeakPriors">Priors of leaks that somebody changed; null for none.</param>
 /// <param name="Products">The products that its joints name; null for none.</param>
 public sealed record VehicleRecord(
-    Vehicle Vehicle, IReadOnlyList<Zone> Zones, IReadOnlyList<Keyed<Fitting>> Fittings, IReadOnlyList<PanelRecord> Panels,
-    IReadOnlyList<LeakPrior>? LeakPriors = null, IReadOnlyList<Keyed<Product>>? Products = null);
+    Vehicle Vehicle,
+    [Zones] IReadOnlyList<Zone> Zones,
+    IReadOnlyList<Keyed<Fitting>> Fittings,
+    [Count(0, 40, "A vehicle has at most 40 panels.")] IReadOnlyList<PanelRecord> Panels,
+    IReadOnlyList<LeakPrior>? LeakPriors = null,
+    [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null);
 
 /// <summary>A panel with all that lies on it.</summary>
 /// <param name="Panel">The panel.</param>
@@ -45,7 +50,11 @@ public sealed record PanelRecord(
 /// <param name="Drains">Its drains.</param>
 /// <param name="Coverings">What was put on it or into it.</param>
 public sealed record WaterRecord(
-    IReadOnlyList<Suspect> Suspects, IReadOnlyList<Observation> Observations, IReadOnlyList<SealReading> SealReadings, IReadOnlyList<Drain> Drains, IReadOnlyList<Covering> Coverings)
+    [Count(0, 500, "A panel has at most 500 suspects.")] IReadOnlyList<Suspect> Suspects,
+    [Count(0, 500, "At a panel at most 500 results are kept.")] IReadOnlyList<Observation> Observations,
+    IReadOnlyList<SealReading> SealReadings,
+    IReadOnlyList<Drain> Drains,
+    IReadOnlyList<Covering> Coverings)
 {
     /// <summary>Nothing.</summary>
     public static WaterRecord None { get; } = new([], [], [], [], []);
@@ -58,7 +67,10 @@ public sealed record WaterRecord(
 /// <param name="Key">Its key: see <see cref="Keyed{T}"/>.</param>
 /// <param name="Finding">The finding.</param>
 /// <param name="Photos">Its photos.</param>
-public sealed record FindingRecord(string Key, Finding Finding, IReadOnlyList<PhotoRecord> Photos);
+public sealed record FindingRecord(
+    [Name] string Key,
+    Finding Finding,
+    IReadOnlyList<PhotoRecord> Photos);
 
 /// <summary>A photo.</summary>
 /// <param name="Type">Media type.</param>
@@ -66,4 +78,9 @@ public sealed record FindingRecord(string Key, Finding Finding, IReadOnlyList<Ph
 /// <param name="Sha256">Hash of its bytes, in lower-case hexadecimal.</param>
 /// <param name="Bytes">How many bytes.</param>
 /// <param name="Content">Its bytes; null where the record was written without them.</param>
-public sealed record PhotoRecord(string Type, string Caption, string Sha256, long Bytes, byte[]? Content);
+public sealed record PhotoRecord(
+    [Form("image/(jpeg|png|webp)", "A photo is JPEG, PNG or WebP.")] string Type,
+    [Letters(200, "A caption has at most 200 characters.")] string Caption,
+    [Form("[0-9a-f]{64}", "The hash of a photo has 64 hexadecimal digits.")] string Sha256,
+    [Within(1, 1e12, "The size of a photo", "bytes")] long Bytes,
+    byte[]? Content);

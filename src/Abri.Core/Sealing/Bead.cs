@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Sealing;
@@ -14,7 +15,16 @@ namespace Abri.Core.Sealing;
 /// <param name="OpenMinutes">Open time of the product at today's weather, min.</param>
 /// <param name="Unbroken">Whether it must not be broken: bonded glass, a flange on a roof.</param>
 public sealed record BeadInput(
-    double PathMm, double NotchBaseMm, double NotchHeightMm, double? SqueezedMm, double? LandMm, double CartridgeMl, double WastePercent, double LayMmPerMinute, double OpenMinutes, bool Unbroken);
+    [Within(1, 200_000, "The path", "mm")] double PathMm,
+    [Within(0.5, 60, "The notch's base", "mm")] double NotchBaseMm,
+    [Within(0.5, 60, "The notch's height", "mm")] double NotchHeightMm,
+    [Within(0.2, 50, "The squeezed thickness", "mm")] double? SqueezedMm,
+    [Within(1, 500, "The land", "mm")] double? LandMm,
+    [Within(1, 20_000, "The cartridge", "ml")] double CartridgeMl,
+    [Within(0, 200, "The waste", "%")] double WastePercent,
+    [Within(10, 20_000, "The pace", "mm/min")] double LayMmPerMinute,
+    [Within(0.5, 1440, "The open time", "min")] double OpenMinutes,
+    bool Unbroken);
 
 /// <summary>What a bead needs.</summary>
 /// <param name="SectionMm2">Section, mm2.</param>

@@ -1,9 +1,13 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Sealing;
 
 /// <summary>The air of one hour.</summary>
 /// <param name="AirC">Temperature, C.</param>
 /// <param name="RelativePercent">Relative humidity, %.</param>
-public sealed record AirHour(double AirC, double RelativePercent);
+public sealed record AirHour(
+    [Within(-40, 80, "The temperature", "C")] double AirC,
+    [Within(0, 100, "The humidity", "%")] double RelativePercent);
 
 /// <summary>How far a joint has set.</summary>
 public enum CureState

@@ -1,3 +1,5 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Sealing;
 
 /// <summary>What a joint is.</summary>
@@ -59,7 +61,12 @@ public enum JointEventKind
 /// <param name="Family">Family of the product, where one was laid; null where nobody knows.</param>
 /// <param name="Product">Name and batch of the product; empty where none.</param>
 /// <param name="By">Who did it.</param>
-public sealed record JointEvent(DateOnly On, JointEventKind Kind, ProductFamily? Family, string Product, string By);
+public sealed record JointEvent(
+    [Dated] DateOnly On,
+    JointEventKind Kind,
+    ProductFamily? Family,
+    [Letters(120, "A product and its batch have at most 120 characters.")] string Product,
+    [Letters(80, "Who did it has at most 80 characters.")] string By);
 
 /// <summary>To what a joint belongs.</summary>
 public enum JointOfKind
@@ -102,8 +109,24 @@ public sealed record JointOf(JointOfKind Kind, string Id);
 /// <param name="Notes">Anything worth keeping.</param>
 /// <param name="HotC">How hot it gets in use, C, such as on a flue; null where nothing but the sun heats it.</param>
 public sealed record Joint(
-    string Name, JointKind Kind, double LengthMm, Substrate One, Substrate Other, double GapMm, double MovementMm, bool Sun, bool StandingWater, bool RemovableLater,
-    bool PaintedOver, bool Structural, bool Unbroken, JointOf? Of, string? ProductId, IReadOnlyList<JointEvent> History, string Notes, double? HotC = null)
+    [Name(120, "A joint's name has 1 to 120 characters.")] string Name,
+    JointKind Kind,
+    [Within(1, 100_000, "The joint's length", "mm")] double LengthMm,
+    Substrate One,
+    Substrate Other,
+    [Within(0, 100, "The joint's width", "mm")] double GapMm,
+    [Within(0, 100, "The movement", "mm")] double MovementMm,
+    bool Sun,
+    bool StandingWater,
+    bool RemovableLater,
+    bool PaintedOver,
+    bool Structural,
+    bool Unbroken,
+    JointOf? Of,
+    string? ProductId,
+    [Count(0, 200, "A joint's history has at most 200 entries.")] IReadOnlyList<JointEvent> History,
+    [Notes] string Notes,
+    [Within(0, 1000, "How hot the joint gets", "C")] double? HotC = null)
 {
     /// <summary>Whether its sides slide on one another, so that the sealant is sheared; otherwise it is pulled and pressed.</summary>
     internal bool IsSheared => Kind is JointKind.BondedPane or JointKind.RoofFlange or JointKind.SideFlange or JointKind.PatchEdge;

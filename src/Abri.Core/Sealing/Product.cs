@@ -1,3 +1,5 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Sealing;
 
 /// <summary>Families of products that seal or bond.</summary>
@@ -129,9 +131,28 @@ public sealed record Grip(Substrate Substrate, Adhesion Adhesion);
 /// <param name="Hazards">Cautions; empty where there are none.</param>
 /// <param name="Known">How far these figures can be trusted.</param>
 public sealed record Product(
-    string Name, ProductFamily Family, Setting Setting, IReadOnlyList<Grip> Grips, double MovementPercent, double? SkinMinutes, double? CureMmPerDay,
-    double ServiceFromC, double ServiceToC, double LayFromC, double LayToC, bool Paintable, bool Removable, bool Structural, bool CracksAcrylic, bool StandsWater, bool StandsSun,
-    double PackMl, int ShelfMonths, double OpenedHours, string Hazards, SourceKind Known)
+    [Name] string Name,
+    ProductFamily Family,
+    Setting Setting,
+    [Count(0, 20, "At most 20 substrates are listed.")] IReadOnlyList<Grip> Grips,
+    [Within(0, 100, "The movement", "%")] double MovementPercent,
+    [Within(0.5, 10_000, "The skin time or pot life", "minutes")] double? SkinMinutes,
+    [Within(0.05, 50, "The depth cured in 24 hours", "mm")] double? CureMmPerDay,
+    [Within(-100, 100, "The coldest service", "C")] double ServiceFromC,
+    [Within(-50, 400, "The hottest service", "C")] double ServiceToC,
+    [Within(-40, 60, "The coldest at which it is laid", "C")] double LayFromC,
+    [Within(-40, 100, "The hottest at which it is laid", "C")] double LayToC,
+    bool Paintable,
+    bool Removable,
+    bool Structural,
+    bool CracksAcrylic,
+    bool StandsWater,
+    bool StandsSun,
+    [Within(0, 50_000, "A pack", "ml")] double PackMl,
+    [Within(0, 600, "The shelf life")] int ShelfMonths,
+    [Within(0, 100_000, "How long it keeps once opened", "hours")] double OpenedHours,
+    [Letters(400, "The cautions may have at most 400 characters.")] string Hazards,
+    SourceKind Known)
 {
     /// <summary>Whether nothing else holds on it afterwards.</summary>
     internal static bool IsSilicone(ProductFamily family) => family is ProductFamily.NeutralSilicone or ProductFamily.AcetoxySilicone or ProductFamily.SiliconeRoofCoating or ProductFamily.HeatSilicone;

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;
@@ -101,7 +102,11 @@ public enum FindingState
 /// <param name="WidthMm">Width, mm.</param>
 /// <param name="DepthMm">Depth, mm.</param>
 /// <param name="MoisturePercent">Moisture of wood, % of dry mass.</param>
-public sealed record FindingMeasures(double? LengthMm, double? WidthMm, double? DepthMm, double? MoisturePercent);
+public sealed record FindingMeasures(
+    [Within(0, Limits.LongestMm, "The length", "mm")] double? LengthMm,
+    [Within(0, Limits.LongestMm, "The width", "mm")] double? WidthMm,
+    [Within(0, 1000, "The depth", "mm")] double? DepthMm,
+    [Within(0, 200, "The moisture", "%")] double? MoisturePercent);
 
 /// <summary>Something wrong with the shell, at a place on a panel.</summary>
 /// <param name="Name">What people call it.</param>
@@ -116,5 +121,14 @@ public sealed record FindingMeasures(double? LengthMm, double? WidthMm, double? 
 /// <param name="SeenAt">When, UTC.</param>
 /// <param name="Notes">Anything worth keeping.</param>
 public sealed record Finding(
-    string Name, FindingKind Kind, FindingShape Shape, IReadOnlyList<PanelPoint> Points, ViewedFrom Seen, Severity Severity,
-    FindingMeasures Measures, FindingState State, string SeenBy, DateTimeOffset SeenAt, string Notes);
+    [Name] string Name,
+    FindingKind Kind,
+    FindingShape Shape,
+    [Count(1, Limits.MostPoints, "A finding has 1 to 500 points.")] IReadOnlyList<PanelPoint> Points,
+    ViewedFrom Seen,
+    Severity Severity,
+    FindingMeasures Measures,
+    FindingState State,
+    [Letters(80, "Who saw it may have at most 80 characters.")] string SeenBy,
+    [Dated] DateTimeOffset SeenAt,
+    [Notes] string Notes);

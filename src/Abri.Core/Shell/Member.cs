@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;
@@ -85,7 +86,10 @@ public enum FootprintShape
 /// <param name="Shape">How it is given.</param>
 /// <param name="Points">Points of the spine, or corners of the polygon, in order.</param>
 /// <param name="WidthMm">Width across the spine, mm; not used with a polygon.</param>
-public sealed record Footprint(FootprintShape Shape, IReadOnlyList<PanelPoint> Points, double WidthMm = 0);
+public sealed record Footprint(
+    FootprintShape Shape,
+    [Count(2, Limits.MostPoints, "A footprint has 2 to 500 points.")] IReadOnlyList<PanelPoint> Points,
+    [Within(0, 2000, "A width", "mm")] double WidthMm = 0);
 
 /// <summary>A member of the shell: something on or behind the skin that an opening has to respect.</summary>
 /// <param name="Name">What people call it, such as <c>Bow 3</c>.</param>
@@ -95,7 +99,14 @@ public sealed record Footprint(FootprintShape Shape, IReadOnlyList<PanelPoint> P
 /// <param name="DepthMm">How far it reaches inwards from the skin, mm; negative for a swage that stands proud of the skin.</param>
 /// <param name="FlankMm">Width in plan of a swage's sloping flank, all round, mm: half of base width less top width. 0 for upright flanks and for other members.</param>
 /// <param name="Material">What it is made of; null where nobody said.</param>
-public sealed record Member(string Name, MemberKind Kind, MemberRole Role, Footprint Footprint, double DepthMm, double FlankMm = 0, MemberMaterial? Material = null)
+public sealed record Member(
+    [Name] string Name,
+    MemberKind Kind,
+    MemberRole Role,
+    Footprint Footprint,
+    [Within(-100, 500, "The depth", "mm")] double DepthMm,
+    [Within(0, 300, "The flank's width", "mm")] double FlankMm = 0,
+    MemberMaterial? Material = null)
 {
     /// <summary>Whether it burns, on a skin of some material: cables and fuel do; a frame of which nobody said what it is does on plywood, and on steel it is steel. Null where nobody knows.</summary>
     internal bool? Burns(SkinMaterial skin) => (Kind, Material, skin) switch

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;
@@ -101,9 +102,18 @@ public enum SurfaceSource
 /// <param name="Sections">Measured sections across it, by station; null where none were taken.</param>
 /// <param name="Name">What people call it; null for the usual name of its kind.</param>
 public sealed record Panel(
-    PanelKind Kind, IReadOnlyList<PanelPoint> Outline, double SkinMm, SkinMaterial Material,
-    double? ArcRadiusAlongMm = null, double? ArcRadiusAcrossMm = null, Facing? Faces = null, double? SkinGapMm = null, double TaperDeg = 0,
-    SurfaceSource Surface = SurfaceSource.Drawn, IReadOnlyList<SurfaceSection>? Sections = null, string? Name = null)
+    PanelKind Kind,
+    [Count(3, Limits.MostPoints, "An outline has 3 to 500 corners.")] IReadOnlyList<PanelPoint> Outline,
+    [Within(0.3, 50, "The skin's thickness", "mm")] double SkinMm,
+    SkinMaterial Material,
+    [Within(200, 1_000_000, "The radius along", "mm")] double? ArcRadiusAlongMm = null,
+    [Within(200, 1_000_000, "The radius across", "mm")] double? ArcRadiusAcrossMm = null,
+    Facing? Faces = null,
+    [Within(0.5, 300, "The gap between the skins", "mm")] double? SkinGapMm = null,
+    [Within(-45, 45, "The taper", "degrees")] double TaperDeg = 0,
+    SurfaceSource Surface = SurfaceSource.Drawn,
+    [Count(0, 200, "A panel has at most 200 sections.")] IReadOnlyList<SurfaceSection>? Sections = null,
+    [Name] string? Name = null)
 {
     /// <summary>Which way its outside looks.</summary>
     internal Facing Facing => Faces ?? FacingOf(Kind);

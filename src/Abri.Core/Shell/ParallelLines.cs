@@ -1,10 +1,15 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Shell;
 
 /// <summary>A line that a person might align an opening with, measured from one datum at two places.</summary>
 /// <param name="Name">What it is: top edge, pillar, body line.</param>
 /// <param name="FirstMm">Distance from the datum at the first place, mm.</param>
 /// <param name="SecondMm">Distance from the datum at the second place, mm.</param>
-public sealed record MeasuredLine(string Name, double FirstMm, double SecondMm);
+public sealed record MeasuredLine(
+    [Name] string Name,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance", "mm")] double FirstMm,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance", "mm")] double SecondMm);
 
 /// <summary>How two lines run against each other.</summary>
 /// <param name="First">Name of one.</param>

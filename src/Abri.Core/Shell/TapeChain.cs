@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using System.Text.RegularExpressions;
 using Abri.Core.Geometry;
 
@@ -31,8 +32,16 @@ public enum TapeFrom
 /// <param name="Again">The same edges taped a second time, as typed; null where that was not done.</param>
 /// <param name="Overall">What the tape read at the far edge of the panel, as typed; null where it was not read.</param>
 public sealed record TapeRun(
-    string Readings, TapeFrom From, bool StartsOnMember, MemberKind Kind, string Name, int FirstNumber, double DepthMm, LengthFormat Lengths,
-    string? Again = null, string? Overall = null);
+    [Letters(4000, "A run of readings has at most 4000 characters.")] string Readings,
+    TapeFrom From,
+    bool StartsOnMember,
+    MemberKind Kind,
+    [Name] string Name,
+    [Within(0, 999, "The first number")] int FirstNumber,
+    [Within(-100, 500, "The depth", "mm")] double DepthMm,
+    LengthFormat Lengths,
+    [Letters(4000, "A run of readings has at most 4000 characters.")] string? Again = null,
+    [Letters(80, "A reading has at most 80 characters.")] string? Overall = null);
 
 /// <summary>Two readings of one dimension, side by side.</summary>
 /// <param name="Name">What was read.</param>

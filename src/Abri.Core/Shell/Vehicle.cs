@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;
@@ -16,8 +17,18 @@ namespace Abri.Core.Shell;
 /// <param name="Masses">Masses and axles; null when nothing is known yet.</param>
 /// <param name="Attitude">How it stands as parked; null for level.</param>
 public sealed record Vehicle(
-    string Name, VehicleKind Kind, int? Year, string Notes, UnitSystem Units, int InchDenominator, Schools Schools, double MarkerOffsetMm,
-    string TimeZone = "Etc/UTC", Place? Place = null, Masses? Masses = null, Attitude? Attitude = null)
+    [Name] string Name,
+    VehicleKind Kind,
+    [Within(1900, 2100, "The year")] int? Year,
+    [Notes] string Notes,
+    UnitSystem Units,
+    [InchFraction] int InchDenominator,
+    Schools Schools,
+    [Within(0, 20, "The pencil's offset", "mm")] double MarkerOffsetMm,
+    [TimeZone] string TimeZone = "Etc/UTC",
+    Place? Place = null,
+    Masses? Masses = null,
+    Attitude? Attitude = null)
 {
     /// <summary>Common practice, no source: 1/8 inch between straight-edge and pencil line.</summary>
     public const double UsualMarkerOffsetMm = 3.175;
@@ -26,7 +37,9 @@ public sealed record Vehicle(
 /// <summary>A place on the ground, for daylight and weather.</summary>
 /// <param name="LatitudeDeg">Degrees north of the equator.</param>
 /// <param name="LongitudeDeg">Degrees east of Greenwich.</param>
-public sealed record Place(double LatitudeDeg, double LongitudeDeg);
+public sealed record Place(
+    [Within(-90, 90, "The latitude", "degrees")] double LatitudeDeg,
+    [Within(-180, 180, "The longitude", "degrees")] double LongitudeDeg);
 
 /// <summary>Masses and axles, as on the vehicle's plate and papers; null what is not known.</summary>
 /// <param name="KerbKg">Mass of the vehicle as it is, ready to drive, kg.</param>
@@ -34,12 +47,19 @@ public sealed record Place(double LatitudeDeg, double LongitudeDeg);
 /// <param name="FrontAxleKg">Limit of the front axle, kg; of a trailer's coupling.</param>
 /// <param name="RearAxleKg">Limit of the rear axle, kg.</param>
 /// <param name="WheelbaseMm">From axle to axle, mm; of a trailer, from coupling to axle.</param>
-public sealed record Masses(double? KerbKg, double? PermittedKg, double? FrontAxleKg, double? RearAxleKg, double? WheelbaseMm);
+public sealed record Masses(
+    [Within(50, 40_000, "The kerb mass", "kg")] double? KerbKg,
+    [Within(50, 40_000, "The permitted mass", "kg")] double? PermittedKg,
+    [Within(20, 20_000, "The front axle's limit", "kg")] double? FrontAxleKg,
+    [Within(20, 30_000, "The rear axle's limit", "kg")] double? RearAxleKg,
+    [Within(500, 15_000, "The wheelbase", "mm")] double? WheelbaseMm);
 
 /// <summary>How a vehicle stands.</summary>
 /// <param name="PitchDeg">Degrees; positive with the nose up.</param>
 /// <param name="RollDeg">Degrees; positive with the left side up.</param>
-public sealed record Attitude(double PitchDeg, double RollDeg);
+public sealed record Attitude(
+    [Within(-20, 20, "The pitch", "degrees")] double PitchDeg,
+    [Within(-20, 20, "The roll", "degrees")] double RollDeg);
 
 /// <summary>What sort of body a vehicle has.</summary>
 public enum VehicleKind

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;
@@ -43,8 +44,21 @@ public enum ZoneKind
 /// <param name="ZMinMm">Foot, mm above the floor.</param>
 /// <param name="ZMaxMm">Top, mm above the floor.</param>
 public sealed record Zone(
-    string Name, ZoneKind Kind, double XMinMm, double XMaxMm, double YMinMm, double YMaxMm, double ZMinMm, double ZMaxMm)
+    [Name] string Name,
+    ZoneKind Kind,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The front", "mm")] double XMinMm,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The rear", "mm")] double XMaxMm,
+    [Within(-5000, 5000, "The right edge", "mm")] double YMinMm,
+    [Within(-5000, 5000, "The left edge", "mm")] double YMaxMm,
+    [Within(-2000, 5000, "The foot", "mm")] double ZMinMm,
+    [Within(-2000, 5000, "The top", "mm")] double ZMaxMm) : IConsistent
 {
+    (string Field, string Message)? IConsistent.Contradiction() =>
+        XMaxMm <= XMinMm ? ("xMaxMm", "The rear of a zone must lie behind its front.")
+        : YMaxMm <= YMinMm ? ("yMaxMm", "The left edge of a zone must lie to the left of its right edge.")
+        : ZMaxMm <= ZMinMm ? ("zMaxMm", "The top of a zone must lie above its foot.")
+        : null;
+
     /// <summary>
     /// Its outline in the frame of a panel that faces some way, if the panel can have to do with it: roof and floor with all zones, a side with those
     /// that reach past the centre line to it. Null otherwise.

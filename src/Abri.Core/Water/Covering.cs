@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Water;
@@ -48,4 +49,11 @@ public enum Lap
 /// <param name="Lap">How its upper edge is lapped; counts for patches.</param>
 /// <param name="Planned">Whether it is only planned.</param>
 /// <param name="Notes">Anything worth keeping.</param>
-public sealed record Covering(string Name, CoveringKind Kind, PanelBox Area, bool SealedAtBottom, Lap Lap, bool Planned, string Notes);
+public sealed record Covering(
+    [Name] string Name,
+    CoveringKind Kind,
+    [Enclosing("What is covered")] PanelBox Area,
+    bool SealedAtBottom,
+    Lap Lap,
+    bool Planned,
+    [Notes] string Notes);

@@ -1,9 +1,13 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Water;
 
 /// <summary>A reading of a wood-moisture meter.</summary>
 /// <param name="Hours">Hours since the first reading.</param>
 /// <param name="MoisturePercent">Moisture, % of dry mass.</param>
-public sealed record MoistureReading(double Hours, double MoisturePercent);
+public sealed record MoistureReading(
+    [Within(0, 100_000, "The time of a reading", "h")] double Hours,
+    [Within(0, 200, "A moisture", "%")] double MoisturePercent);
 
 /// <summary>How the drying of wood stands.</summary>
 public enum DryingState

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Water;
@@ -9,7 +10,13 @@ namespace Abri.Core.Water;
 /// <param name="HeightsMm">Heights of the cells' middles, mm: column by column, each from the lowest t; NaN where there is no ground and water falls away.</param>
 /// <param name="SMinMm">s of the middle of the first column, mm.</param>
 /// <param name="TMinMm">t of the middle of the first row, mm.</param>
-public sealed record HeightField(double CellMm, int Columns, int Rows, IReadOnlyList<double> HeightsMm, double SMinMm = 0, double TMinMm = 0)
+public sealed record HeightField(
+    [Within(0.1, 10_000, "A cell's side", "mm")] double CellMm,
+    [Within(3, 100_000, "The number of columns")] int Columns,
+    [Within(3, 100_000, "The number of rows")] int Rows,
+    [EachWithin(-1_000_000, 1_000_000, "A height", "mm")] IReadOnlyList<double> HeightsMm,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The first column", "mm")] double SMinMm = 0,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The first row", "mm")] double TMinMm = 0)
 {
     /// <summary>The middle of a cell.</summary>
     internal PanelPoint At(int cell) => new(SMinMm + (cell / Rows * CellMm), TMinMm + (cell % Rows * CellMm));

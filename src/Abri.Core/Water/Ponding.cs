@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using System.Runtime.CompilerServices;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
@@ -8,7 +9,10 @@ namespace Abri.Core.Water;
 /// <param name="Panel">The roof.</param>
 /// <param name="Members">Its members; swages shape it.</param>
 /// <param name="Dams">What stands on it.</param>
-public sealed record WetRoof(Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<Dam> Dams);
+public sealed record WetRoof(
+    Panel Panel,
+    [Members] IReadOnlyList<Member> Members,
+    [Count(0, 100, "At most 100 things stand on a roof.")] IReadOnlyList<Dam> Dams);
 
 /// <summary>How a roof holds water at its worst.</summary>
 /// <param name="Attitude">The attitude.</param>

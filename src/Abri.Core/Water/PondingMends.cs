@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -7,7 +8,10 @@ namespace Abri.Core.Water;
 /// <param name="Dam">Name of what would be moved.</param>
 /// <param name="What">What is done, in a few words.</param>
 /// <param name="Edge">Its edge then.</param>
-public sealed record OtherPlace(string Dam, string What, PanelBox Edge);
+public sealed record OtherPlace(
+    string Dam,
+    [Name(200, "Say in 1 to 200 characters what is done.")] string What,
+    [Enclosing("The edge of what stands on the roof")] PanelBox Edge);
 
 /// <summary>How standing water is kept from something on the roof.</summary>
 public enum MendKind

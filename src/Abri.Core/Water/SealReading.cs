@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Water;
@@ -6,4 +7,7 @@ namespace Abri.Core.Water;
 /// <param name="Place">Where on the door or window.</param>
 /// <param name="GapMm">Gap that the closed door leaves for the seal, mm: a roll of putty squeezed in it, measured.</param>
 /// <param name="SealMm">Height of the seal there with the door open, mm.</param>
-public sealed record SealReading(PanelPoint Place, double GapMm, double SealMm);
+public sealed record SealReading(
+    PanelPoint Place,
+    [Within(0, 100, "The gap", "mm")] double GapMm,
+    [Within(0.5, 100, "The height of the seal", "mm")] double SealMm);

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using System.Runtime.CompilerServices;
 using Abri.Core.Geometry;
 
@@ -7,7 +8,10 @@ namespace Abri.Core.Water;
 /// <param name="Name">What people call it.</param>
 /// <param name="Edge">Its edge on the roof.</param>
 /// <param name="StandsMm">How far it stands above the highest skin under it, mm.</param>
-public sealed record Dam(string Name, PanelBox Edge, double StandsMm)
+public sealed record Dam(
+    [Name] string Name,
+    [Enclosing("The edge of what stands on the roof")] PanelBox Edge,
+    [Within(0, 1000, "How far it stands above the skin", "mm")] double StandsMm)
 {
     /// <summary>How far a flange with its lid stands above the skin where nobody measured it, mm: assumption.</summary>
     public const double UsualStandsMm = 30;

@@ -1,9 +1,9 @@
+using Abri.Core.Declared;
 using Abri.Core;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Together;
 using Abri.Core.Stages;
 using Abri.Server.Api;
-using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Openings;
@@ -11,7 +11,9 @@ namespace Abri.Server.Openings;
 /// <summary>Openings of a panel for which the best places together are sought.</summary>
 /// <param name="Openings">Which.</param>
 /// <param name="SpacingMm">Room to be kept between two flanges, mm; null for the usual.</param>
-public sealed record OpeningsTogether(IReadOnlyList<OpeningToPlace> Openings, double? SpacingMm = null)
+public sealed record OpeningsTogether(
+    [Count(1, 100, "Place 2 to 100 openings at a time.")] IReadOnlyList<OpeningToPlace> Openings,
+    [Within(0, 2000, "The room between two flanges", "mm")] double? SpacingMm = null)
 {
     /// <summary>Seeks the places; nothing is moved by it.</summary>
     internal static Results<Ok<Worked<TogetherPlan>>, ProblemHttpResult> Places(string panelId, OpeningsTogether body, OfVehicle of, CancellationToken stop)
@@ -32,13 +34,3 @@ public sealed record OpeningsTogether(IReadOnlyList<OpeningToPlace> Openings, do
 /// <param name="Id">The opening.</param>
 /// <param name="Zone">Name of the zone that it is to serve; null for none.</param>
 public sealed record OpeningToPlace(string Id, string? Zone = null);
-
-internal sealed class OpeningsTogetherValidator : AbstractValidator<OpeningsTogether>
-{
-    public OpeningsTogetherValidator()
-    {
-        RuleFor(x => x.Openings).Must(o => o.Count is >= 1 and <= 100).WithMessage("Place 2 to 100 openings at a time.");
-        RuleForEach(x => x.Openings).Given();
-        RuleFor(x => x.SpacingMm).Between(0, 2000, "The room between two flanges", "mm");
-    }
-}

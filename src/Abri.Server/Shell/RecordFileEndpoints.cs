@@ -1,5 +1,6 @@
 using System.Text;
 using Abri.Core;
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Record;
 using Abri.Core.Shell;
@@ -8,8 +9,6 @@ using Abri.Exchange;
 using Abri.Server.Api;
 using Abri.Storage;
 using Abri.Storage.Record;
-using FluentValidation;
-using FluentValidation.Results;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Shell;
@@ -62,11 +61,10 @@ internal static class RecordFileEndpoints
         return TypedResults.Ok(new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => PanelRecord.Of(p.Panel, p.Members))]))));
     }
 
-    private static async Task<Results<Ok<AddedVehicle>, ProblemHttpResult>> Import(HttpRequest request, RecordStore records, IValidator<VehicleRecord> validator, DataFolder folder)
+    private static async Task<Results<Ok<AddedVehicle>, ProblemHttpResult>> Import(HttpRequest request, RecordStore records, DataFolder folder)
     {
         if (!VehicleBundle.Read(await RequestFile.Read(request, MostBundleBytes)).IsOk(out VehicleRecord? record, out Problem? problem)) return Problems.Of(problem);
-        ValidationResult ranges = validator.Validate(record);
-        if (!ranges.IsValid) return Problems.BadRequest("out-of-range", ranges.Errors[0].ErrorMessage, "/record" + Validated.Pointer(ranges.Errors[0].PropertyName));
+        if (DeclaredRanges.Of(record) is { } range) return Problems.Bad(range.Under("/record"));
         if (RecordCheck.Of(record) is { } contradiction) return Problems.Of(contradiction.Under("/record"));
         PhotoRecord[] photos = [.. record.Panels.SelectMany(p => p.Findings).SelectMany(f => f.Photos).Where(p => p.Content is not null)];
         // All of them are looked at before the first one is kept: a file that is refused leaves nothing behind.

@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Declared;
 using Abri.Core.Shell;
 using Abri.Core.Stages;
 using Abri.Server.Api;
@@ -51,8 +52,8 @@ internal static class ShellEndpoints
         string vehicleId, string panelId, MembersToAdd body, HttpContext context, PanelStore panels, MemberStore members)
     {
         if (Owned(context, panels.Find(panelId)) is not { } panel) return Problems.NotFound("This panel is not there any more.");
-        if (members.All(panelId).Count + body.Members.Count > Ranges.MostMembers)
-            return Problems.BadRequest("too-many-members", $"A panel has at most {Ranges.MostMembers} members.", "/members");
+        if (members.All(panelId).Count + body.Members.Count > Limits.MostMembers)
+            return Problems.BadRequest("too-many-members", $"A panel has at most {Limits.MostMembers} members.", "/members");
         if ((ShellCheck.Of(panel.Value, body.Members) ?? ShellCheck.OfAll([.. members.All(panelId).Select(m => m.Value), .. body.Members])) is { } problem) return Problems.Of(problem);
         string what = body.Members.Count == 1 ? $"Added {body.Members[0].Name}" : $"Added {body.Members.Count} members";
         (WriteState state, IReadOnlyList<Stored<Member>> rows, string? message) = members.Add(panelId, body.Members, what);

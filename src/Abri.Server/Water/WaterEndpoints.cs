@@ -1,10 +1,10 @@
 using Abri.Core;
+using Abri.Core.Declared;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Core.Stages;
 using Abri.Server.Api;
-using Abri.Server.Calculators;
 using Abri.Server.Shell;
 using Abri.Storage.Water;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -37,7 +37,7 @@ internal static class WaterEndpoints
     private static Results<Ok<Worked<MendsOfRoof>>, ProblemHttpResult> Mends(OfVehicle of, double pitchDeg, double rollDeg, CancellationToken stop)
     {
         var attitude = new Attitude(pitchDeg, rollDeg);
-        if (!new AttitudeValidator().Validate(attitude).IsValid) return Problems.BadRequest("out-of-range", "Pitch and roll must lie between -20 and 20 degrees.", "/pitchDeg");
+        if (DeclaredRanges.Of(attitude) is { } range) return Problems.Bad(range);
         if (WetVehicle.Roof(of.Snapshot) is not { } roof) return NoRoof();
         return WetVehicle.Mends(of.Snapshot, roof, attitude, stop).IsOk(out Worked<MendsOfRoof>? worked, out Problem? problem) ? TypedResults.Ok(worked) : Problems.Of(problem);
     }

@@ -2688,6 +2688,7 @@ export interface components {
             reach: number;
             way: components["schemas"]["WayPiece"][];
             wayWords: string;
+            key?: null | string;
         };
         InnerFrameInput: {
             site: components["schemas"]["Site"];
@@ -2739,6 +2740,14 @@ export interface components {
         };
         /** @enum {unknown} */
         JointOfKind: "member" | "opening" | "finding" | "shellSeam";
+        KeyedOfFinding: {
+            key: string;
+            value: components["schemas"]["Finding"];
+        };
+        KeyedOfSuspect: {
+            key: string;
+            value: components["schemas"]["Suspect"];
+        };
         /** @enum {unknown} */
         Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
         LeakEvidence: {
@@ -4075,9 +4084,9 @@ export interface components {
             id: string;
             panel: components["schemas"]["Panel"];
             members: components["schemas"]["Member"][];
-            findings: components["schemas"]["Finding"][];
+            findings: components["schemas"]["KeyedOfFinding"][];
             openings: components["schemas"]["CutOpening"][];
-            suspects: components["schemas"]["Suspect"][];
+            suspects: components["schemas"]["KeyedOfSuspect"][];
             observations: components["schemas"]["Observation"][];
             sealReadings: components["schemas"]["SealReading"][];
             drains: components["schemas"]["Drain"][];

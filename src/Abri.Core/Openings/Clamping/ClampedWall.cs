@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Openings.Clamping;
@@ -5,7 +6,9 @@ namespace Abri.Core.Openings.Clamping;
 /// <summary>One layer between the two halves of a clamped frame.</summary>
 /// <param name="Name">What it is: skin, fill, frame, lining.</param>
 /// <param name="ThickMm">Thickness, mm.</param>
-public sealed record ClampLayer(string Name, double ThickMm);
+public sealed record ClampLayer(
+    [Name] string Name,
+    [Within(0, 500, "A layer", "mm")] double ThickMm);
 
 /// <summary>What is clamped, in figures.</summary>
 /// <param name="StackMm">All layers, mm.</param>

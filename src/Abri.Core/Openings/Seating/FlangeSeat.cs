@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -7,7 +8,10 @@ namespace Abri.Core.Openings.Seating;
 /// <param name="AlongMm">Distance from the side's beginning (front, or lower t), mm.</param>
 /// <param name="SkinMm">Height of the skin over its datum plane, mm.</param>
 /// <param name="FrameMm">Height of the flange's underside, mm.</param>
-public readonly record struct SeatPlace(double AlongMm, double SkinMm, double FrameMm)
+public readonly record struct SeatPlace(
+    [Within(0, 6000, "A place along the side", "mm")] double AlongMm,
+    [Within(-2000, 2000, "A height of the skin", "mm")] double SkinMm,
+    [Within(-2000, 2000, "A height of the flange", "mm")] double FrameMm)
 {
     /// <summary>The gap between them, mm.</summary>
     internal double GapMm => FrameMm - SkinMm;
@@ -19,7 +23,12 @@ public readonly record struct SeatPlace(double AlongMm, double SkinMm, double Fr
 /// <param name="Places">Places along it.</param>
 /// <param name="MaxGapMm">Greatest gap, mm.</param>
 /// <param name="LandMm">Width by which the flange laps the skin here, mm; 0 where nobody said.</param>
-public sealed record SeatSide(Side Side, double LengthMm, IReadOnlyList<SeatPlace> Places, double MaxGapMm, double LandMm = 0);
+public sealed record SeatSide(
+    Side Side,
+    [Within(10, 6000, "A side", "mm")] double LengthMm,
+    [Count(0, 2000, "At most 2000 places along a side.")] IReadOnlyList<SeatPlace> Places,
+    [Within(0, 200, "The greatest gap", "mm")] double MaxGapMm,
+    [Within(0, 300, "The land", "mm")] double LandMm = 0);
 
 /// <summary>How a flange sits on its panel, and what fills the gaps.</summary>
 /// <param name="Rest">The plane on which it rests.</param>

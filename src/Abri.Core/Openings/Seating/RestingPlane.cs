@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Openings.Seating;
@@ -6,7 +7,10 @@ namespace Abri.Core.Openings.Seating;
 /// <param name="SMm">Along the panel, mm.</param>
 /// <param name="TMm">Across the panel, mm.</param>
 /// <param name="HeightMm">Height of the skin over its datum plane, mm.</param>
-public readonly record struct SurfacePoint(double SMm, double TMm, double HeightMm);
+public readonly record struct SurfacePoint(
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance along", "mm")] double SMm,
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance across", "mm")] double TMm,
+    [Within(-2000, 2000, "A height", "mm")] double HeightMm);
 
 /// <summary>How a rigid frame comes to rest: height of its underside z = OffsetMm + SlopeAlong s + SlopeAcross t.</summary>
 /// <param name="SlopeAlong">Rise per mm along s.</param>

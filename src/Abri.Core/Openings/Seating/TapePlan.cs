@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Openings.Seating;
@@ -14,7 +15,10 @@ public sealed record TapeStrip(int Layer, Side Side, double FromMm, double Lengt
 /// <param name="WidthMm">Width, mm.</param>
 /// <param name="ThickMm">Thickness as it comes, mm.</param>
 /// <param name="SqueezedShare">What is left of its thickness under a tightened flange.</param>
-public sealed record BeddingTape(double WidthMm, double ThickMm, double SqueezedShare)
+public sealed record BeddingTape(
+    [Within(5, 200, "The tape's width", "mm")] double WidthMm,
+    [Within(0.5, 50, "The tape's thickness", "mm")] double ThickMm,
+    [Within(0.1, 1, "What is left of it when squeezed")] double SqueezedShare)
 {
     /// <summary>A usual roll, 40 x 10 mm, squeezed to half: assumption.</summary>
     public static BeddingTape Usual { get; } = new(40, 10, 0.5);

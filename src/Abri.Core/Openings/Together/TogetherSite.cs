@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -8,7 +9,11 @@ namespace Abri.Core.Openings.Together;
 /// <param name="Fitting">The fitting, unturned.</param>
 /// <param name="Wishes">What is wished for it; may be empty. Least fill cannot be wished for here.</param>
 /// <param name="TurnDeg">Quarter turns: 0, 90, 180 or 270.</param>
-public sealed record TogetherFitting(string Name, Fitting Fitting, IReadOnlyList<Wish> Wishes, int TurnDeg = 0);
+public sealed record TogetherFitting(
+    [Name] string Name,
+    Fitting Fitting,
+    [Wishes] IReadOnlyList<Wish> Wishes,
+    [QuarterTurn] int TurnDeg = 0);
 
 /// <summary>Everything that decides where several fittings may go on one panel.</summary>
 /// <param name="Panel">The panel.</param>
@@ -22,14 +27,14 @@ public sealed record TogetherFitting(string Name, Fitting Fitting, IReadOnlyList
 /// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
 public sealed record TogetherSite(
     Panel Panel,
-    IReadOnlyList<Member> Members,
-    IReadOnlyList<TogetherFitting> Fittings,
+    [Members] IReadOnlyList<Member> Members,
+    [Count(0, 100, "At most 8 fittings are placed together.")] IReadOnlyList<TogetherFitting> Fittings,
     RibInTheWay RibInTheWay = RibInTheWay.Keep,
-    double SpacingMm = PlacingFigures.FlangeGapMm,
-    IReadOnlyList<Neighbour>? Neighbours = null,
-    IReadOnlyList<Zone>? Zones = null,
+    [Within(0, 2000, "The room between two flanges", "mm")] double SpacingMm = PlacingFigures.FlangeGapMm,
+    [Neighbours] IReadOnlyList<Neighbour>? Neighbours = null,
+    [Zones] IReadOnlyList<Zone>? Zones = null,
     LengthFormat? Lengths = null,
-    IReadOnlyList<Panel>? Doors = null)
+    [Doors] IReadOnlyList<Panel>? Doors = null)
 {
     internal Site For(TogetherFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors);
 }

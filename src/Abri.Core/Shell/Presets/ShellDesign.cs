@@ -1,3 +1,5 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Shell.Presets;
 
 /// <summary>A panel with its members, before it belongs to a vehicle.</summary>
@@ -17,7 +19,10 @@ public sealed record ShellDesign(string Key, string Name, string Description, Ve
 /// <param name="LengthMm">From the front datum to the rear.</param>
 /// <param name="WidthMm">From side to side.</param>
 /// <param name="HeightMm">From the floor to the roof.</param>
-public sealed record BoxSize(double LengthMm, double WidthMm, double HeightMm);
+public sealed record BoxSize(
+    [Within(500, Limits.LongestMm, "The length", "mm")] double LengthMm,
+    [Within(500, 4000, "The width", "mm")] double WidthMm,
+    [Within(300, 4500, "The height", "mm")] double HeightMm);
 
 /// <summary>A blank box: a plain shell of flat panels without members, to be surveyed from nothing.</summary>
 public static class BlankBox

@@ -1,10 +1,15 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Water.Leaks;
 
 /// <summary>How likely a suspect leaks before anything is known but its kind and its state.</summary>
 /// <param name="Kind">What it is.</param>
 /// <param name="Condition">In what state it is.</param>
 /// <param name="Probability">Probability, 0 to 1.</param>
-public sealed record LeakPrior(SuspectKind Kind, Condition Condition, double Probability);
+public sealed record LeakPrior(
+    SuspectKind Kind,
+    Condition Condition,
+    [Within(0, 1, "A probability")] double Probability);
 
 /// <summary>
 /// The table of priors: assumptions all of them, to be changed by whoever knows better.

@@ -1,10 +1,15 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Water.Leaks;
 
 /// <summary>A suspect, as the reckoning sees it.</summary>
 /// <param name="Name">What people call it.</param>
 /// <param name="Prior">Probability that it leaks before any evidence, 0 to 1.</param>
 /// <param name="Reaches">Probability, per spot, that water which it lets in shows there, 0 to 1.</param>
-public sealed record LeakSuspect(string Name, double Prior, IReadOnlyList<double> Reaches);
+public sealed record LeakSuspect(
+    [Name(200, "A suspect has a name of 1 to 200 characters.")] string Name,
+    double Prior,
+    IReadOnlyList<double> Reaches);
 
 /// <summary>A result at a spot.</summary>
 /// <param name="Name">What people call it.</param>
@@ -12,14 +17,23 @@ public sealed record LeakSuspect(string Name, double Prior, IReadOnlyList<double
 /// <param name="Wet">Whether water was seen.</param>
 /// <param name="Shows">Probability, per suspect, that this rain or test would have shown water of a suspect that leaks and reaches the spot, 0 to 1: how much water hit it, how long one waited. Null for certainty.</param>
 /// <param name="Tested">Whether somebody put the water there on purpose: a water test; a mark, rain and a meter are not.</param>
-public sealed record LeakEvidence(string Name, int Spot, bool Wet, IReadOnlyList<double>? Shows = null, bool Tested = false);
+public sealed record LeakEvidence(
+    [Name(200, "A result has a name of 1 to 200 characters.")] string Name,
+    int Spot,
+    bool Wet,
+    IReadOnlyList<double>? Shows = null,
+    bool Tested = false);
 
 /// <summary>Which of the suspects lets the water in?</summary>
 /// <param name="Spots">The places that were looked at.</param>
 /// <param name="Suspects">The suspects.</param>
 /// <param name="Evidence">The results.</param>
 /// <param name="FalseAlarm">Probability that a place is found wet though no leak wetted it: dew, a spill, a mistake.</param>
-public sealed record LeakQuestion(IReadOnlyList<string> Spots, IReadOnlyList<LeakSuspect> Suspects, IReadOnlyList<LeakEvidence> Evidence, double FalseAlarm = LeakQuestion.UsualFalseAlarm)
+public sealed record LeakQuestion(
+    [EachName(200, "A spot has a name of 1 to 200 characters.")] IReadOnlyList<string> Spots,
+    IReadOnlyList<LeakSuspect> Suspects,
+    IReadOnlyList<LeakEvidence> Evidence,
+    double FalseAlarm = LeakQuestion.UsualFalseAlarm)
 {
     /// <summary>How often a place is found wet without a leak: assumption.</summary>
     public const double UsualFalseAlarm = 0.01;

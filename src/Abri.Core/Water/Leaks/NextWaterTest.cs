@@ -1,3 +1,5 @@
+using Abri.Core.Declared;
+
 namespace Abri.Core.Water.Leaks;
 
 /// <summary>A water test that could be made.</summary>
@@ -6,7 +8,12 @@ namespace Abri.Core.Water.Leaks;
 /// <param name="Minutes">How long it takes in all, min.</param>
 /// <param name="Shows">Probability, per suspect, that the test shows water of a suspect that leaks and reaches the spot.</param>
 /// <param name="NotYet">Why it may not be made yet; null where it may.</param>
-public sealed record WaterTestCandidate(string Name, int Spot, double Minutes, IReadOnlyList<double> Shows, string? NotYet = null);
+public sealed record WaterTestCandidate(
+    [Name(200, "A test has a name of 1 to 200 characters.")] string Name,
+    int Spot,
+    double Minutes,
+    IReadOnlyList<double> Shows,
+    string? NotYet = null);
 
 /// <summary>What a water test is worth.</summary>
 /// <param name="Number">Its number among the candidates, from 0.</param>

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -40,7 +41,11 @@ public enum ObservationKind
 /// <param name="Zone">On which part of it.</param>
 /// <param name="Minutes">How long, min.</param>
 /// <param name="OthersMasked">Whether what lies below was covered, so that water running off wetted nothing else.</param>
-public sealed record Spray(PanelKind Panel, PanelBox Zone, double Minutes, bool OthersMasked);
+public sealed record Spray(
+    PanelKind Panel,
+    [Enclosing("The part that is sprayed")] PanelBox Zone,
+    [Within(0.5, 240, "How long is sprayed", "minutes")] double Minutes,
+    bool OthersMasked);
 
 /// <summary>A place inside that was looked at: wet or dry, after rain or in a water test.</summary>
 /// <param name="Kind">After what.</param>
@@ -55,8 +60,17 @@ public sealed record Spray(PanelKind Panel, PanelBox Zone, double Minutes, bool 
 /// <param name="SeenBy">Who looked; empty when nobody says.</param>
 /// <param name="Notes">Anything worth keeping.</param>
 public sealed record Observation(
-    ObservationKind Kind, PanelPoint Place, DateTimeOffset SeenAt, bool? Wet, double? MoisturePercent, WindFrom? Wind, Attitude? Attitude, Spray? Spray, double? AfterMinutes,
-    string SeenBy, string Notes)
+    ObservationKind Kind,
+    PanelPoint Place,
+    [Dated] DateTimeOffset SeenAt,
+    bool? Wet,
+    [Within(0, 200, "The moisture", "%")] double? MoisturePercent,
+    WindFrom? Wind,
+    Attitude? Attitude,
+    Spray? Spray,
+    [Within(0, 1000, "After how many minutes", "minutes")] double? AfterMinutes,
+    [Letters(80, "Who looked may have at most 80 characters.")] string SeenBy,
+    [Notes] string Notes)
 {
     /// <summary>Whether it says that water came: seen, or by the meter from <see cref="Drying.DecayPercent"/> up; that none came, below <see cref="Drying.CoatPercent"/>; null where it says neither.</summary>
     internal bool? SaysWet => Wet ?? (MoisturePercent >= Drying.DecayPercent ? true : MoisturePercent < Drying.CoatPercent ? false : null);

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Water.Leaks;
@@ -74,7 +75,13 @@ public enum Condition
 /// <param name="Condition">In what state it is.</param>
 /// <param name="SinceAt">Since when it has been as it is, UTC: what was seen before does not bear on it. Null for always.</param>
 /// <param name="Notes">Anything worth keeping.</param>
-public sealed record Suspect(string Name, SuspectKind Kind, IReadOnlyList<PanelPoint> Points, Condition Condition, DateTimeOffset? SinceAt, string Notes)
+public sealed record Suspect(
+    [Name] string Name,
+    SuspectKind Kind,
+    [Count(1, 100, "A suspect has 1 to 100 points.")] IReadOnlyList<PanelPoint> Points,
+    Condition Condition,
+    [Dated] DateTimeOffset? SinceAt,
+    [Notes] string Notes)
 {
     /// <summary>The point half way along it.</summary>
     internal PanelPoint Middle => Points.Count == 1 ? Points[0] : Along(Points, 0.5);

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 
@@ -8,7 +9,11 @@ namespace Abri.Core.Water.Leaks;
 /// <param name="Edge">Its flange on the panel.</param>
 /// <param name="Fitted">Whether something is fitted in it; otherwise the hole stands open.</param>
 /// <param name="Clamped">Whether it is held by clamping the wall.</param>
-public sealed record CutOpening(string Name, PanelBox Edge, bool Fitted, bool Clamped);
+public sealed record CutOpening(
+    [Name] string Name,
+    [Enclosing("The edge of an opening")] PanelBox Edge,
+    bool Fitted,
+    bool Clamped);
 
 /// <summary>A panel with all that bears on water.</summary>
 /// <param name="Id">By what the caller knows it.</param>
@@ -22,9 +27,16 @@ public sealed record CutOpening(string Name, PanelBox Edge, bool Fitted, bool Cl
 /// <param name="Drains">Its drains.</param>
 /// <param name="Coverings">What was put on it or into it.</param>
 public sealed record WetPanel(
-    string Id, Panel Panel, IReadOnlyList<Member> Members, IReadOnlyList<Keyed<Finding>> Findings,
-    IReadOnlyList<CutOpening> Openings, IReadOnlyList<Keyed<Suspect>> Suspects,
-    IReadOnlyList<Observation> Observations, IReadOnlyList<SealReading> SealReadings, IReadOnlyList<Drain> Drains, IReadOnlyList<Covering> Coverings)
+    [Name] string Id,
+    Panel Panel,
+    [Members] IReadOnlyList<Member> Members,
+    IReadOnlyList<Keyed<Finding>> Findings,
+    IReadOnlyList<CutOpening> Openings,
+    IReadOnlyList<Keyed<Suspect>> Suspects,
+    IReadOnlyList<Observation> Observations,
+    IReadOnlyList<SealReading> SealReadings,
+    IReadOnlyList<Drain> Drains,
+    IReadOnlyList<Covering> Coverings)
 {
     /// <summary>What people call the panel.</summary>
     internal string Name => Panel.Name ?? PanelWords.Name(Panel.Kind);
@@ -34,4 +46,11 @@ public sealed record WetPanel(
 /// <param name="Panels">Its panels.</param>
 /// <param name="Attitude">How it is parked.</param>
 /// <param name="Priors">Priors that somebody changed.</param>
-public sealed record WetShell(IReadOnlyList<WetPanel> Panels, Attitude Attitude, IReadOnlyList<LeakPrior> Priors);
+public sealed record WetShell(
+    [Count(0, 40, "A vehicle has at most 40 panels.")] IReadOnlyList<WetPanel> Panels,
+    Attitude Attitude,
+    IReadOnlyList<LeakPrior> Priors) : IConsistent
+{
+    (string Field, string Message)? IConsistent.Contradiction() =>
+        Panels.Select(p => p.Id).Distinct().Count() == Panels.Count ? null : ("panels", "Two panels have the same id.");
+}

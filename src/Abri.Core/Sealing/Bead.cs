@@ -23,7 +23,7 @@ public sealed record BeadInput(
     [Within(1, 20_000, "The cartridge", "ml")] double CartridgeMl,
     [Within(0, 200, "The waste", "%")] double WastePercent,
     [Within(10, 20_000, "The pace", "mm/min")] double LayMmPerMinute,
-    [Within(0.5, 1440, "The open time", "min")] double OpenMinutes,
+    [Within(0.5, 1440, "The open time", "minutes")] double OpenMinutes,
     bool Unbroken);
 
 /// <summary>What a bead needs.</summary>

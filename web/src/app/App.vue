@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, ifMatch } from '@/api/client'
+import { enums } from '@/api/enums'
 import { useDrafts, type Draft } from './drafts'
 import KeySheet from './KeySheet.vue'
 import { useKeys } from './keys'
@@ -98,7 +99,7 @@ useKeys((event) => {
           <button class="tool" type="button" :disabled="!shell" @click="redo">{{ t('app.redo') }}</button>
           <div class="units" role="group" :aria-label="t('app.units')">
             <button
-              v-for="unit in ['mm', 'inch'] as const"
+              v-for="unit in enums.UnitSystem"
               :key="unit"
               class="tool"
               type="button"

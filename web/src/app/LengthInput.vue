@@ -2,14 +2,16 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, inject, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Bounds } from '@/api/bounds'
 import { ApiProblem } from '@/api/client'
 import { lengthText } from './length'
 import MeterKey from './MeterKey.vue'
+import { outside } from './outside'
 import { parseLength } from './parseLength'
 import { formLengths, useState } from './state'
 
 /** A length as people type it; the server reads it, and what it understood stands below in the other unit. */
-const props = defineProps<{ label: string; optional?: boolean; hideLabel?: boolean }>()
+const props = defineProps<{ label: string; optional?: boolean; hideLabel?: boolean; bounds?: Bounds }>()
 // Without `optional` nothing empty ever goes out, so that a figure that must be there stays a number.
 const mm = defineModel<T>({ required: true })
 const { t } = useI18n()
@@ -40,6 +42,11 @@ async function read(): Promise<boolean> {
   try {
     const value = await parseLength(text.value, lengths.value)
     if (own !== asked) return false
+    const out = outside(value, props.bounds, (n) => lengthText(n, lengths.value))
+    if (out) {
+      wrong.value = t('app.outOfRange', out)
+      return false
+    }
     mm.value = value as T
     // Only now: clearing it on the way would move the button that is just being pressed.
     wrong.value = ''

@@ -1,24 +1,32 @@
 <script setup lang="ts" generic="T extends number | null">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Bounds } from '@/api/bounds'
 import type { MeterField } from './meter'
 import MeterKey from './MeterKey.vue'
+import { outside } from './outside'
 
 /** A plain number, such as a moisture or a mass; a decimal comma is read. Empty is not known. */
-const props = defineProps<{ label: string; meter?: MeterField; required?: boolean }>()
+const props = defineProps<{ label: string; meter?: MeterField; required?: boolean; bounds?: Bounds }>()
 // With `required` nothing empty ever goes out.
 const value = defineModel<T>({ required: true })
 const { t } = useI18n()
 const shown = (n: number | null) => (n === null ? '' : String(n))
 const text = ref(shown(value.value))
-const wrong = ref(false)
+const isNumber = ref(true)
+const typed = ref(value.value as number | null)
+const out = computed(() => outside(typed.value, props.bounds, (n) => `${n} ${props.bounds!.unit}`.trim()))
+const wrong = computed(() => !isNumber.value || out.value !== null)
 watch(value, (n) => {
-  if (!wrong.value && Number(text.value.replace(',', '.')) !== n) text.value = shown(n)
+  if (wrong.value) return
+  typed.value = n
+  if (Number(text.value.replace(',', '.')) !== n) text.value = shown(n)
 })
 function read() {
-  const typed = text.value.trim().replace(',', '.')
-  const number = typed === '' ? null : Number(typed)
-  wrong.value = (number !== null && !Number.isFinite(number)) || (number === null && props.required === true)
+  const plain = text.value.trim().replace(',', '.')
+  const number = plain === '' ? null : Number(plain)
+  isNumber.value = number === null ? props.required !== true : Number.isFinite(number)
+  typed.value = isNumber.value ? number : null
   if (!wrong.value) value.value = number as T
 }
 </script>
@@ -38,6 +46,6 @@ function read() {
       />
       <MeterKey v-if="meter" />
     </span>
-    <span v-if="wrong" class="wrong" role="alert">{{ t('app.notANumber') }}</span>
+    <span v-if="wrong" class="wrong" role="alert">{{ out ? t('app.outOfRange', out) : t('app.notANumber') }}</span>
   </label>
 </template>

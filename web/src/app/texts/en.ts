@@ -80,6 +80,7 @@ export const en = {
     toVehicles: 'To the vehicles',
     gone: 'This vehicle is not there any more.',
     notANumber: 'Not a number',
+    outOfRange: '{label} must lie between {least} and {most}.',
     fileTooLarge: '{name} is larger than the {mb} MB that are read here.',
   },
   stages: {

@@ -2,6 +2,7 @@
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got } from '@/api/client'
+import { enums } from '@/api/enums'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { useState } from '@/app/state'
@@ -33,7 +34,7 @@ const laid = useFigure(
   },
   (body) => got(api.POST('/api/calculators/bead', { body: body as never })),
 )
-const parts = ['acrylic', 'glass', 'aluminium', 'steel', 'glassReinforcedPlastic'] as const
+const parts = enums.Part
 type Part = (typeof parts)[number]
 const bond = reactive({
   first: 'acrylic' as Part,

@@ -2,6 +2,7 @@
 import { Checkbox } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Fitting } from '@/api/client'
+import { enums } from '@/api/enums'
 import { copyOf } from '@/app/copy'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
@@ -16,20 +17,10 @@ const props = defineProps<{
   typical: readonly Fitting[]
 }>()
 const { t } = useI18n()
-const kinds = [
-  'roofVent',
-  'roofSkylight',
-  'roofUnit',
-  'flue',
-  'hingedWindow',
-  'bondedWindow',
-  'gasketWindow',
-  'grille',
-  'hatch',
-] as const
+const kinds = enums.FittingKind
 const shapes = ['cutOut', 'neck', 'flange'] as const
 const perSides = ['clearance', 'sweep'] as const
-const sides = ['front', 'rear', 'top', 'bottom'] as const
+const sides = enums.Side
 
 /** A new fitting of another kind starts from what that kind usually has; what it is called stays. */
 function setKind(kind: Fitting['kind']) {
@@ -143,7 +134,7 @@ const setScrews = (on: boolean) =>
         <label class="named">
           {{ t('fittings.pane') }}
           <select v-model="fitting.bonded.pane" class="field">
-            <option v-for="p in ['glass', 'acrylic'] as const" :key="p" :value="p">{{ t(`fittings.${p}`) }}</option>
+            <option v-for="p in enums.Pane" :key="p" :value="p">{{ t(`fittings.${p}`) }}</option>
           </select>
         </label>
         <LengthInput v-model="fitting.bonded.landMm" :label="t('fittings.land')" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
 import NumberInput from '@/app/NumberInput.vue'
 import Switch from '@/app/Switch.vue'
 import { air } from './useAir'
@@ -25,6 +26,7 @@ const set = (key: 'dayC' | 'dayPercent' | 'nightC' | 'nightPercent', n: number |
     <div class="form">
       <NumberInput
         :model-value="air.dayC"
+        :bounds="bounds.AirHour.airC"
         :label="t('bond.temperature')"
         required
         meter="temperatureC"
@@ -32,6 +34,7 @@ const set = (key: 'dayC' | 'dayPercent' | 'nightC' | 'nightPercent', n: number |
       />
       <NumberInput
         :model-value="air.dayPercent"
+        :bounds="bounds.AirHour.relativePercent"
         :label="t('bond.humidity')"
         required
         meter="humidityPercent"
@@ -40,12 +43,14 @@ const set = (key: 'dayC' | 'dayPercent' | 'nightC' | 'nightPercent', n: number |
       <template v-if="!dayOnly && !air.steady">
         <NumberInput
           :model-value="air.nightC"
+          :bounds="bounds.AirHour.airC"
           :label="`${t('sealing.night')}, C`"
           required
           @update:model-value="(n) => set('nightC', n)"
         />
         <NumberInput
           :model-value="air.nightPercent"
+          :bounds="bounds.AirHour.relativePercent"
           :label="`${t('sealing.night')}, %`"
           required
           @update:model-value="(n) => set('nightPercent', n)"

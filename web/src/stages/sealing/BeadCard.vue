@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
 import { api, got, type Schemas } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthText } from '@/app/length'
@@ -79,9 +80,9 @@ defineExpose({ notch })
     <p v-if="product.packMl === 0">{{ L(pathMm) }}</p>
     <template v-else>
       <div class="form three">
-        <LengthInput v-model="notch.baseMm" :label="t('bond.base')" />
-        <LengthInput v-model="notch.heightMm" :label="t('bond.height')" />
-        <NumberInput v-model="notch.pace" :label="t('bond.pace')" />
+        <LengthInput v-model="notch.baseMm" :bounds="bounds.BeadInput.notchBaseMm" :label="t('bond.base')" />
+        <LengthInput v-model="notch.heightMm" :bounds="bounds.BeadInput.notchHeightMm" :label="t('bond.height')" />
+        <NumberInput v-model="notch.pace" :bounds="bounds.BeadInput.layMmPerMinute" :label="t('bond.pace')" />
       </div>
       <FigureAnswer :verdict="plan?.verdict" :look="plan ? !plan.inTime || plan.changes > 0 : false" :wrong="bead.wrong.value" />
       <table v-if="plan" class="figures">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
 import { api, got, type Schemas } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import Switch from '@/app/Switch.vue'
@@ -38,7 +39,7 @@ const span = (h: number | null) =>
     <h2>{{ t('sealing.howLong') }}</h2>
     <AirInputs />
     <div class="form two">
-      <LengthInput v-model="width" :label="t('sealing.width')" />
+      <LengthInput v-model="width" :bounds="bounds.CureInput.widthMm" :label="t('sealing.width')" />
       <div class="named">
         <span>{{ t('sealing.faces') }}</span>
         <Switch

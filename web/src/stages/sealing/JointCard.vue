@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { api, got, type Schemas, type Stored } from '@/api/client'
+import { enums } from '@/api/enums'
 import { useDraft } from '@/app/drafts'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
@@ -73,7 +74,7 @@ async function write() {
   )
   if (await props.keep({ ...j.value, history })) writing.value = false
 }
-const kinds = ['sealed', 'stripped', 'solvent', 'primed', 'painted', 'waxed'] as const
+const kinds = enums.JointEventKind
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Checkbox, Modal } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
 import LengthInput from '@/app/LengthInput.vue'
 import { leaving } from '@/app/leaving'
@@ -47,11 +48,12 @@ const leave = leaving(props.isTyped, () => emit('close'))
           <option v-for="s in substrates" :key="s" :value="s">{{ t(`sealing.substrate.${s}`) }}</option>
         </select>
       </label>
-      <LengthInput v-model="form.lengthMm" :label="t('sealing.length')" />
-      <LengthInput v-model="form.gapMm" :label="t('sealing.gap')" />
-      <LengthInput v-model="form.movementMm" :label="t('sealing.movement')" />
+      <LengthInput v-model="form.lengthMm" :bounds="bounds.Joint.lengthMm" :label="t('sealing.length')" />
+      <LengthInput v-model="form.gapMm" :bounds="bounds.Joint.gapMm" :label="t('sealing.gap')" />
+      <LengthInput v-model="form.movementMm" :bounds="bounds.Joint.movementMm" :label="t('sealing.movement')" />
       <NumberInput
         :model-value="form.hotC ?? null"
+        :bounds="bounds.Joint.hotC"
         class="wide"
         :label="t('sealing.hot')"
         @update:model-value="(deg) => (form.hotC = deg)"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { bounds } from '@/api/bounds'
+import { enums } from '@/api/enums'
 import Wrong from '@/app/Wrong.vue'
 import { Checkbox, Drawer } from 'ant-design-vue'
 import { ref } from 'vue'
@@ -101,21 +103,41 @@ async function remove() {
       <label class="named">
         {{ t('sealing.sets') }}
         <select v-model="edited.value.setting" class="field">
-          <option v-for="s in ['moisture', 'atOnce', 'twoPart'] as const" :key="s" :value="s">
+          <option v-for="s in enums.Setting" :key="s" :value="s">
             {{ t(`sealing.setting.${s}`) }}
           </option>
         </select>
       </label>
-      <NumberInput v-model="edited.value.movementPercent" :label="t('sealing.movementClass')" required />
-      <NumberInput v-model="edited.value.skinMinutes" :label="t('sealing.skin')" />
-      <NumberInput v-model="edited.value.cureMmPerDay" :label="t('sealing.cure')" />
-      <NumberInput v-model="edited.value.layFromC" :label="t('sealing.layFrom')" required />
-      <NumberInput v-model="edited.value.layToC" :label="t('sealing.layTo')" required />
-      <NumberInput v-model="edited.value.packMl" :label="t('sealing.pack')" required />
-      <NumberInput v-model="edited.value.serviceFromC" :label="t('sealing.serviceFrom')" required />
-      <NumberInput v-model="edited.value.serviceToC" :label="t('sealing.serviceTo')" required />
-      <NumberInput v-model="edited.value.shelfMonths" :label="t('sealing.shelf')" required />
-      <NumberInput v-model="edited.value.openedHours" :label="t('sealing.opened')" required />
+      <NumberInput
+        v-model="edited.value.movementPercent"
+        :bounds="bounds.Product.movementPercent"
+        :label="t('sealing.movementClass')"
+        required
+      />
+      <NumberInput v-model="edited.value.skinMinutes" :bounds="bounds.Product.skinMinutes" :label="t('sealing.skin')" />
+      <NumberInput v-model="edited.value.cureMmPerDay" :bounds="bounds.Product.cureMmPerDay" :label="t('sealing.cure')" />
+      <NumberInput v-model="edited.value.layFromC" :bounds="bounds.Product.layFromC" :label="t('sealing.layFrom')" required />
+      <NumberInput v-model="edited.value.layToC" :bounds="bounds.Product.layToC" :label="t('sealing.layTo')" required />
+      <NumberInput v-model="edited.value.packMl" :bounds="bounds.Product.packMl" :label="t('sealing.pack')" required />
+      <NumberInput
+        v-model="edited.value.serviceFromC"
+        :bounds="bounds.Product.serviceFromC"
+        :label="t('sealing.serviceFrom')"
+        required
+      />
+      <NumberInput
+        v-model="edited.value.serviceToC"
+        :bounds="bounds.Product.serviceToC"
+        :label="t('sealing.serviceTo')"
+        required
+      />
+      <NumberInput v-model="edited.value.shelfMonths" :bounds="bounds.Product.shelfMonths" :label="t('sealing.shelf')" required />
+      <NumberInput
+        v-model="edited.value.openedHours"
+        :bounds="bounds.Product.openedHours"
+        :label="t('sealing.opened')"
+        required
+      />
       <label class="named wide"
         >{{ t('sealing.hazards') }}<input v-model="edited.value.hazards" class="field" maxlength="400"
       /></label>
@@ -128,7 +150,7 @@ async function remove() {
       <label v-for="s in substrates" :key="s" class="named">
         {{ t(`sealing.substrate.${s}`) }}
         <select class="field" :value="adhesion(s)" @change="setAdhesion(s, $event)">
-          <option v-for="a in ['none', 'withPrimer', 'good'] as const" :key="a" :value="a">
+          <option v-for="a in enums.Adhesion" :key="a" :value="a">
             {{ t(`sealing.adhesion.${a}`) }}
           </option>
         </select>

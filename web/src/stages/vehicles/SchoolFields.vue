@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { enums } from '@/api/enums'
 
 /** The choices where practitioners differ, each with what it costs. */
 const schools = defineModel<Schemas['Schools']>({ required: true })
 const { t } = useI18n()
 const questions = {
-  ribInTheWay: ['keep', 'cutSecondary'],
-  ribOrder: ['ribsFirst', 'skinFirst'],
-  cutSize: ['wasteSide', 'withClearance'],
-  bedding: ['butylAndLapSealant', 'adhesive'],
-  spacerRing: ['adhesive', 'foamTape'],
-  wideTrim: ['innerEdge', 'wider'],
+  ribInTheWay: enums.RibInTheWay,
+  ribOrder: enums.RibOrder,
+  cutSize: enums.CutSize,
+  bedding: enums.FlangeBedding,
+  spacerRing: enums.SpacerRing,
+  wideTrim: enums.WideTrim,
 } as const
 type Question = keyof typeof questions
 // What an older record does not say yet is the default, which is the first.

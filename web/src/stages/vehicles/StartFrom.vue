@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
+import { enums } from '@/api/enums'
 import LengthInput from '@/app/LengthInput.vue'
 
 /** What a new vehicle starts from: a shell like it, a plain box in its size, or nothing. */
@@ -44,11 +45,7 @@ function choose(event: Event) {
     <label class="named">
       {{ t('walkaround.material') }}
       <select v-model="start.material" class="field">
-        <option
-          v-for="m in ['mildSteel', 'galvanisedSteel', 'aluminium', 'glassReinforcedPlastic', 'plywoodSkin'] as const"
-          :key="m"
-          :value="m"
-        >
+        <option v-for="m in enums.SkinMaterial" :key="m" :value="m">
           {{ t(`walkaround.materials.${m}`) }}
         </option>
       </select>

@@ -2,6 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import { computed } from 'vue'
 import type { Vehicle } from '@/api/client'
+import { enums } from '@/api/enums'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import SchoolFields from './SchoolFields.vue'
@@ -36,7 +37,7 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
   <label class="named">
     {{ t('app.kind') }}
     <select v-model="vehicle.kind" class="field">
-      <option v-for="kind in ['panelVan', 'bus', 'boxTrailer', 'caravanBody'] as const" :key="kind" :value="kind">
+      <option v-for="kind in enums.VehicleKind" :key="kind" :value="kind">
         {{ t(`vehicles.kinds.${kind}`) }}
       </option>
     </select>

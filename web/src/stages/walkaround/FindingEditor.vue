@@ -4,6 +4,7 @@ import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Finding, type Stored } from '@/api/client'
+import { enums } from '@/api/enums'
 import LengthInput from '@/app/LengthInput.vue'
 import NumberInput from '@/app/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
@@ -33,24 +34,7 @@ watch(
     waiting.value = []
   },
 )
-const kinds = [
-  'surfaceRust',
-  'scale',
-  'pitting',
-  'perforation',
-  'stain',
-  'standingWater',
-  'softWood',
-  'openSeam',
-  'crackedSealant',
-  'looseClip',
-  'openHole',
-  'dent',
-  'crackInPlastic',
-  'missingSeal',
-  'blockedDrain',
-  'dampInsulation',
-] as const
+const kinds = enums.FindingKind
 const panel = computed(() => shell.value?.panels.find((p) => p.id === edited.value?.panelId))
 const photos = computed(() => shell.value?.photos.filter((p) => p.ownerId === edited.value?.id) ?? [])
 const facing = computed(() => (panel.value ? facingOf(panel.value.value) : 'up'))
@@ -189,7 +173,7 @@ async function remove() {
         <label class="named">
           {{ t('findings.severity') }}
           <select v-model="edited.value.severity" class="field">
-            <option v-for="s in ['minor', 'moderate', 'severe'] as const" :key="s" :value="s">
+            <option v-for="s in enums.Severity" :key="s" :value="s">
               {{ t(`findings.severities.${s}`) }}
             </option>
           </select>
@@ -197,7 +181,7 @@ async function remove() {
         <label class="named">
           {{ t('findings.state') }}
           <select v-model="edited.value.state" class="field">
-            <option v-for="s in ['open', 'planned', 'done', 'watch'] as const" :key="s" :value="s">
+            <option v-for="s in enums.FindingState" :key="s" :value="s">
               {{ t(`findings.states.${s}`) }}
             </option>
           </select>
@@ -216,7 +200,7 @@ async function remove() {
             :value="edited.value.shape"
             @change="setShape(($event.target as HTMLSelectElement).value as Finding['shape'])"
           >
-            <option v-for="s in ['point', 'line', 'area'] as const" :key="s" :value="s">{{ t(`findings.shapes.${s}`) }}</option>
+            <option v-for="s in enums.FindingShape" :key="s" :value="s">{{ t(`findings.shapes.${s}`) }}</option>
           </select>
         </label>
         <PointList

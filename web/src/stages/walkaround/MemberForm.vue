@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Member } from '@/api/client'
+import { enums } from '@/api/enums'
 import LengthInput from '@/app/LengthInput.vue'
 import type { Facing } from '@/drawing/facing'
 import { memberKinds } from './memberKinds'
@@ -10,8 +11,8 @@ import PointList from './PointList.vue'
 const member = defineModel<Member>({ required: true })
 defineProps<{ facing: Facing }>()
 const { t } = useI18n()
-const roles = ['structural', 'secondary', 'pressed', 'keepOut'] as const
-const materials = ['metal', 'timber', 'plastic'] as const
+const roles = enums.MemberRole
+const materials = enums.MemberMaterial
 
 /** People measure the flat top of a swage; what is kept is the width of its flank. */
 const topWidth = computed(() =>

@@ -3,6 +3,7 @@ import { reactive, ref, watch, type Ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, got, ifMatch, type Panel, type Point, type Stored } from '@/api/client'
+import { enums } from '@/api/enums'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import LengthInput from '@/app/LengthInput.vue'
@@ -20,7 +21,7 @@ const outline = defineModel<Point[]>('outline', { required: true })
 const { t } = useI18n()
 const router = useRouter()
 const { load } = useState()
-const materials = ['mildSteel', 'galvanisedSteel', 'aluminium', 'glassReinforcedPlastic', 'plywoodSkin'] as const
+const materials = enums.SkinMaterial
 const form = reactive(copyOf(props.row.value) as Panel)
 const wrong = ref('')
 /** The row that the form was begun from. */
@@ -109,7 +110,7 @@ const setFaces = (event: Event) => (form.faces = ((event.target as HTMLSelectEle
       <label v-if="['slidingDoor', 'step', 'other'].includes(form.kind)" class="named">
         {{ t('walkaround.faces') }}
         <select class="field" :value="facingOf(form)" @change="setFaces">
-          <option v-for="f in ['up', 'down', 'left', 'right', 'rear', 'front'] as const" :key="f" :value="f">
+          <option v-for="f in enums.Facing" :key="f" :value="f">
             {{ t(`walkaround.facing.${f}`) }}
           </option>
         </select>

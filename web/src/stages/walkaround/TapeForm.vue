@@ -4,6 +4,7 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Member, type Panel, type Schemas, type Stored } from '@/api/client'
+import { enums } from '@/api/enums'
 import { useDraft } from '@/app/drafts'
 import LengthInput from '@/app/LengthInput.vue'
 import { lengthText } from '@/app/length'
@@ -131,7 +132,7 @@ async function add() {
       <label class="named">
         {{ t('walkaround.from') }}
         <select v-model="form.from" class="field">
-          <option v-for="edge in ['front', 'rear', 'bottom', 'top'] as const" :key="edge" :value="edge">
+          <option v-for="edge in enums.TapeFrom" :key="edge" :value="edge">
             {{ edgeName(edge) }}
           </option>
         </select>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { enums } from '@/api/enums'
 import Wrong from '@/app/Wrong.vue'
 import { Modal } from 'ant-design-vue'
 import { ref } from 'vue'
@@ -18,7 +19,7 @@ const props = defineProps<{ zones: readonly Stored<Zone>[]; vehicleId: string }>
 const { t } = useI18n()
 const { lengths, load } = useState()
 const edges = ['xMinMm', 'xMaxMm', 'yMinMm', 'yMaxMm', 'zMinMm', 'zMaxMm'] as const
-const kinds = ['bench', 'bed', 'galley', 'shower', 'seat', 'stove', 'overheadLocker', 'bulkhead', 'furring'] as const
+const kinds = enums.ZoneKind
 const edited = ref<{ row: Stored<Zone> | null; value: Zone } | null>(null)
 const wrong = ref('')
 

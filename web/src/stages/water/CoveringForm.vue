@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { enums } from '@/api/enums'
 import LengthInput from '@/app/LengthInput.vue'
 import RecordDialogue from '@/app/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
@@ -9,7 +10,7 @@ import type { usePanelRecord } from '@/app/usePanelRecord'
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Covering']>> }>()
 const { t } = useI18n()
 const { edited, isTyped, wrong, save, remove } = props.record
-const kinds = ['insulation', 'foam', 'membrane', 'lining', 'cladding', 'sealant', 'patch'] as const
+const kinds = enums.CoveringKind
 const edges = ['sMinMm', 'sMaxMm', 'tMinMm', 'tMaxMm'] as const
 async function keep() {
   const e = edited.value!
@@ -42,7 +43,7 @@ async function keep() {
       <label v-if="value.kind === 'patch'" class="named">
         {{ t('waysOut.lap') }}
         <select v-model="value.lap" class="field">
-          <option v-for="l in ['unknown', 'upperOverLower', 'lowerOverUpper'] as const" :key="l" :value="l">
+          <option v-for="l in enums.Lap" :key="l" :value="l">
             {{ t(`waysOut.laps.${l}`) }}
           </option>
         </select>

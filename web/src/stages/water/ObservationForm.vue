@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { enums } from '@/api/enums'
 import NumberInput from '@/app/NumberInput.vue'
 import RecordDialogue from '@/app/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
@@ -57,7 +58,7 @@ async function keep() {
         {{ t('leaks.wind') }}
         <select v-model="value.wind" class="field">
           <option :value="null">{{ t('leaks.winds.unknown') }}</option>
-          <option v-for="w in ['calm', 'front', 'rear', 'left', 'right'] as const" :key="w" :value="w">
+          <option v-for="w in enums.WindFrom" :key="w" :value="w">
             {{ t(`leaks.winds.${w}`) }}
           </option>
         </select>

@@ -1,17 +1,4 @@
+import { enums } from '@/api/enums'
 /** Kinds of suspects and their states, in the order in which people look for them. */
-export const suspectKinds = [
-  'seam',
-  'gutter',
-  'corner',
-  'spotWeld',
-  'screw',
-  'hole',
-  'grommet',
-  'seal',
-  'clampGap',
-  'crackedPlastic',
-  'doorSeal',
-  'clipRow',
-  'patchEdge',
-] as const
-export const conditions = ['unknown', 'sound', 'aged', 'loose', 'cracked', 'open'] as const
+export const suspectKinds = enums.SuspectKind
+export const conditions = enums.Condition

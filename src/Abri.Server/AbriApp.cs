@@ -4,16 +4,10 @@ using Abri.Server.Api;
 using Abri.Server.Calculators;
 using Abri.Server.Demo;
 using Abri.Server.Devices;
-using Abri.Server.Openings;
-using Abri.Server.Sealing;
-using Abri.Server.Shell;
-using Abri.Server.Water;
 using Abri.Storage;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
 using Abri.Storage.Sealing;
-using Abri.Storage.Shell;
-using Abri.Storage.Water;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
 using Serilog.Events;
@@ -49,11 +43,9 @@ public static class AbriApp
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
         // Made by a factory, so that it is let go of with the application.
         builder.Services.AddSingleton(_ => database).AddSingleton<History>().AddSingleton(TimeProvider.System)
-            .AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
-            .AddSingleton<FittingStore>().AddSingleton<OpeningStore>().AddSingleton<SnapshotStore>().AddSingleton<Snapshots>()
-            .AddSingleton<FindingStore>().AddSingleton<PhotoStore>().AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>().AddSingleton<CoveringStore>()
-            .AddSingleton<ProductStore>().AddSingleton<JointStore>()
-            .AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>().AddSingleton<RecordStore>().AddSingleton(options.Folder).AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
+            .AddSingleton<SnapshotStore>().AddSingleton<Snapshots>().AddSingleton<RecordStore>().AddSingleton(options.Folder)
+            .AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
+        foreach (ServerStage stage in ServerStages.All) stage.Add(builder.Services);
 
         options.Folder.Photos.RemoveParts();
         WebApplication app = builder.Build();
@@ -73,13 +65,9 @@ public static class AbriApp
         app.MapOpenApi();
         app.MapHealth();
         app.MapCalculators();
-        app.MapShell();
-        app.MapRecordFiles();
-        app.MapOpenings();
         app.MapDevices();
-        app.MapWater();
-        app.MapSealing();
         app.MapHistory();
+        foreach (ServerStage stage in ServerStages.All) stage.Map(app);
         return app;
     }
 

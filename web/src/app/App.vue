@@ -11,6 +11,7 @@ import { useKeys } from './keys'
 import { askToDrop } from './leaving'
 import { meterIntoFocus } from './meter'
 import { useEventListener } from '@vueuse/core'
+import { stages } from './stages'
 import { useState } from './state'
 
 const { t } = useI18n()
@@ -49,10 +50,6 @@ async function goOn(draft: Draft & { key: string }) {
 }
 const isOpen = computed(() => shell.value?.vehicle.id === route.params.vehicleId)
 const openCount = computed(() => shell.value?.openings.filter((o) => o.value.state === 'cut').length ?? 0)
-const waitingCount = computed(
-  () => shell.value?.findings.filter((f) => f.value.state === 'open' || f.value.state === 'planned').length ?? 0,
-)
-const plannedCount = computed(() => shell.value?.openings.filter((o) => o.value.state !== 'fitted').length ?? 0)
 
 async function setUnits(units: 'mm' | 'inch') {
   const vehicle = shell.value?.vehicle
@@ -127,26 +124,14 @@ useKeys((event) => {
       <nav class="ladder" :aria-label="t('stages.ladder')">
         <template v-if="vehicleId">
           <RouterLink
+            v-for="stage in stages"
+            :key="stage.name"
             class="rung"
-            :to="{ name: 'walkaround', params: { vehicleId } }"
-            :class="{ on: route.name === 'walkaround' || route.name === 'panel' }"
+            :to="{ name: stage.name, params: { vehicleId } }"
+            :class="{ on: stage.screens.some((screen) => screen.name === route.name) }"
           >
-            <span>{{ t('stages.walkaround') }}</span>
-            <i v-if="waitingCount">{{ waitingCount }}</i>
-          </RouterLink>
-          <RouterLink class="rung" :to="{ name: 'water', params: { vehicleId } }" :class="{ on: route.name === 'water' }">
-            <span>{{ t('stages.water') }}</span>
-          </RouterLink>
-          <RouterLink
-            class="rung"
-            :to="{ name: 'openings', params: { vehicleId } }"
-            :class="{ on: ['openings', 'opening', 'together'].includes(String(route.name)) }"
-          >
-            <span>{{ t('stages.openings') }}</span>
-            <i v-if="plannedCount">{{ plannedCount }}</i>
-          </RouterLink>
-          <RouterLink class="rung" :to="{ name: 'sealing', params: { vehicleId } }" :class="{ on: route.name === 'sealing' }">
-            <span>{{ t('stages.sealing') }}</span>
+            <span>{{ t(`stages.${stage.name}`) }}</span>
+            <i v-if="shell && stage.waiting?.(shell)">{{ stage.waiting(shell) }}</i>
           </RouterLink>
         </template>
         <div class="beside">

@@ -1,0 +1,37 @@
+using Abri.Server.Openings;
+using Abri.Server.Sealing;
+using Abri.Server.Shell;
+using Abri.Server.Water;
+using Abri.Storage.Openings;
+using Abri.Storage.Sealing;
+using Abri.Storage.Shell;
+using Abri.Storage.Water;
+
+namespace Abri.Server;
+
+/// <summary>A stage of the work as the server has it.</summary>
+/// <param name="Add">Adds its stores.</param>
+/// <param name="Map">Maps its addresses.</param>
+internal sealed record ServerStage(Action<IServiceCollection> Add, Action<WebApplication> Map);
+
+/// <summary>All stages: a new one registers itself here, and nowhere else on the server.</summary>
+internal static class ServerStages
+{
+    public static IReadOnlyList<ServerStage> All { get; } =
+    [
+        new(
+            services => services.AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
+                .AddSingleton<FindingStore>().AddSingleton<PhotoStore>(),
+            app =>
+            {
+                app.MapShell();
+                app.MapRecordFiles();
+            }),
+        new(
+            services => services.AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>()
+                .AddSingleton<CoveringStore>().AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>(),
+            WaterEndpoints.MapWater),
+        new(services => services.AddSingleton<FittingStore>().AddSingleton<OpeningStore>(), OpeningEndpoints.MapOpenings),
+        new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
+    ];
+}

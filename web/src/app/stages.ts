@@ -1,0 +1,50 @@
+import type { RouteRecordRaw } from 'vue-router'
+import type { Schemas } from '@/api/client'
+
+/** A stage of the work: its rung on the ladder, and its screens. A new one registers itself here, with its texts under `stages`. */
+export interface Stage {
+  /** Name of its first screen; its name on the ladder is the text `stages.<name>`. */
+  name: string
+  /** What waits in it; shown on its rung. */
+  waiting?: (shell: Schemas['WholeShell']) => number
+  /** Its screens, the first one first; addresses under a vehicle. */
+  screens: RouteRecordRaw[]
+}
+
+export const stages: readonly Stage[] = [
+  {
+    name: 'walkaround',
+    waiting: (shell) => shell.findings.filter((f) => f.value.state === 'open' || f.value.state === 'planned').length,
+    screens: [
+      { path: 'walkaround', name: 'walkaround', component: () => import('@/stages/walkaround/Walkaround.vue') },
+      {
+        path: 'panels/:panelId/:tab(members|shape|surface|findings)',
+        name: 'panel',
+        component: () => import('@/stages/walkaround/PanelScreen.vue'),
+      },
+    ],
+  },
+  {
+    name: 'water',
+    screens: [
+      { path: 'water/:tab(leaks|standing|out)?', name: 'water', component: () => import('@/stages/water/WaterStage.vue') },
+    ],
+  },
+  {
+    name: 'openings',
+    waiting: (shell) => shell.openings.filter((o) => o.value.state !== 'fitted').length,
+    screens: [
+      { path: 'openings', name: 'openings', component: () => import('@/stages/openings/Openings.vue') },
+      { path: 'openings/together', name: 'together', component: () => import('@/stages/openings/PlaceTogether.vue') },
+      {
+        path: 'openings/:openingId/:tab(place|mark-out|as-cut|seat|clamp|bond|steps)',
+        name: 'opening',
+        component: () => import('@/stages/openings/OpeningScreen.vue'),
+      },
+    ],
+  },
+  {
+    name: 'sealing',
+    screens: [{ path: 'sealing', name: 'sealing', component: () => import('@/stages/sealing/SealingStage.vue') }],
+  },
+]

@@ -86,7 +86,7 @@ public class LayeringTests
         return type.Namespace.Split('.') is ["Abri", "Core", var folder, ..] ? folder : null;
     }
 
-    private static string Root()
+    internal static string Root()
     {
         string? folder = AppContext.BaseDirectory;
         while (folder is not null && !File.Exists(Path.Combine(folder, "Abri.slnx"))) folder = Path.GetDirectoryName(folder);

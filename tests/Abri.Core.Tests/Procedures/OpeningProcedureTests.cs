@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
@@ -144,6 +146,37 @@ public class OpeningProcedureTests
             bool trimmed = steps.Any(x => x.Title == "Edge trim") == twoSkins;
             return once && dry && headed && whole && trimmed;
         }, cases: 300);
+
+    [Fact] // Approved as text: what changes in a procedure shows as a change of the file (ABRI_WRITE_ANSWERS=1 writes it anew)
+    public void Procedures_of_every_kind_and_school_read_as_they_were_approved()
+    {
+        var text = new StringBuilder();
+        Schools other = new(RibInTheWay.CutSecondary, CutSize.WithClearance, RibOrder.SkinFirst, SpacerRing.FoamTape, WideTrim.Wider, FlangeBedding.Adhesive);
+        foreach (FittingKind kind in Enum.GetValues<FittingKind>())
+        {
+            OpeningWork plain = Work(kind), hot = plain with { Site = plain.Site with { Fitting = plain.Site.Fitting with { HeatMm = kind == FittingKind.Flue ? 150 : 0 } } };
+            OpeningWork overBow = hot with { Schools = other, Centre = new PanelPoint(1195, 0), Site = hot.Site with { WallMm = 12, Panel = hot.Site.Panel with { SkinGapMm = 30 } } };
+            foreach ((string name, OpeningWork work) in new[] { ("in a bay, usual schools", hot), ("over a bow, two skins, other schools", overBow), ("over a bow, ribs first", overBow with { Schools = other with { RibOrder = RibOrder.RibsFirst } }) })
+            {
+                text.AppendLine($"## {kind}, {name}");
+                if (!OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? written, out Problem? problem)) text.AppendLine($"{problem.Code}: {problem.Message}");
+                else foreach (WorkStep step in written.Result.Steps) Describe(text, step);
+            }
+        }
+        string file = Path.Combine(LayeringTests.Root(), "tests/reference/procedures.txt");
+        if (Environment.GetEnvironmentVariable("ABRI_WRITE_ANSWERS") == "1") File.WriteAllText(file, text.ToString());
+        Assert.Equal(File.ReadAllText(file), text.ToString());
+    }
+
+    private static void Describe(StringBuilder text, WorkStep s)
+    {
+        text.AppendLine(CultureInfo.InvariantCulture, $"{s.Number}. {s.Title} ({s.Place}, {s.People} people, {s.Minutes.Quick}/{s.Minutes.Likely}/{s.Minutes.Slow} min, {s.Shell}, wait {s.WaitHours} h)");
+        text.AppendLine($"   {s.Do}");
+        text.AppendLine(CultureInfo.InvariantCulture, $"   dry {s.Weather.Dry}, wind {s.Weather.WindBelowMs}, {s.Weather.FromC}..{s.Weather.ToC} C; tools: {string.Join(", ", s.Tools)}");
+        foreach (Consumable c in s.Consumables) text.AppendLine(CultureInfo.InvariantCulture, $"   uses {c.Amount:0.##} {c.Unit} of {c.Name}");
+        foreach (HoldPoint h in s.Holds) text.AppendLine(CultureInfo.InvariantCulture, $"   hold: {h.Name} {h.Wanted:0.##} -{h.Less:0.##} +{h.More:0.##} {h.Unit}");
+        foreach (string c in s.Cautions) text.AppendLine($"   ! {c}");
+    }
 
     [Fact]
     public void There_are_no_steps_for_cutting_structure()

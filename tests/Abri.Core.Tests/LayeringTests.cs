@@ -8,12 +8,13 @@ public class LayeringTests
     private static readonly Dictionary<string, string[]> Allowed = new()
     {
         ["Declared"] = [],
+        ["Work"] = [],
         ["Geometry"] = ["Declared"],
         ["Shell"] = ["Declared", "Geometry"],
         ["Openings"] = ["Declared", "Geometry", "Shell"],
         ["Water"] = ["Declared", "Geometry", "Shell", "Openings"],
         ["Sealing"] = ["Declared", "Geometry", "Shell", "Openings"],
-        ["Procedures"] = ["Declared", "Geometry", "Shell", "Openings", "Sealing"],
+        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing"],
         ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing"],
         ["Stages"] = ["Geometry", "Shell", "Openings", "Water", "Sealing", "Procedures", "Record"],
     };

@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Procedures;
+using Abri.Core.Work;
 using Abri.Core.Shell;
 using Abri.Exchange.Pdf;
 

@@ -1,5 +1,5 @@
 using Abri.Core.Geometry;
-using Abri.Core.Procedures;
+using Abri.Core.Work;
 using SkiaSharp;
 
 namespace Abri.Exchange.Pdf;
@@ -60,23 +60,23 @@ public static class ProcedurePdf
             {
                 string wanted = hold switch
                 {
-                    { Wanted: { } w, Less: > 0 and var less, More: { } more } when less == more => $": {Amount(w, hold.Unit)} within {Amount(less, hold.Unit)}, measured ________",
-                    { Wanted: { } w, Less: { } less, More: { } more } when less > 0 || more > 0 => $": {Amount(w - less, hold.Unit)} to {Amount(w + more, hold.Unit)}, measured ________",
-                    { Wanted: { } w } => $": {Amount(w, hold.Unit)}, measured ________",
+                    { Wanted: { } w, Less: > 0 and var less, More: { } more } when less == more => $": {Amount(w, hold.Unit!.Value)} within {Amount(less, hold.Unit!.Value)}, measured ________",
+                    { Wanted: { } w, Less: { } less, More: { } more } when less > 0 || more > 0 => $": {Amount(w - less, hold.Unit!.Value)} to {Amount(w + more, hold.Unit!.Value)}, measured ________",
+                    { Wanted: { } w } => $": {Amount(w, hold.Unit!.Value)}, measured ________",
                     _ => "",
                 };
                 Box(7);
                 Paragraph($"{hold.Name}{wanted}", 13, true);
             }
-            foreach (string caution in step.Cautions) Paragraph($"! {caution}", 7, colour: Page.Rust);
+            foreach (Caution caution in step.Cautions) Paragraph($"! {caution.Text}", 7, colour: Page.Rust);
             if (step.WaitHours > 0) Paragraph($"Wait {step.WaitHours:0.#} h before the next step.", 7, true);
         }
 
-        private string Amount(double value, string unit) => unit switch
+        private string Amount(double value, Unit unit) => unit switch
         {
-            "mm" => lengths.Text(value),
-            "count" => $"{value:0}",
-            _ => $"{value:0.#} {unit}",
+            Unit.Mm => lengths.Text(value),
+            Unit.Count => $"{value:0}",
+            _ => $"{value:0.#} ml",
         };
 
         private void Box(double inMm = 0)

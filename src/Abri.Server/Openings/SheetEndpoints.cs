@@ -4,6 +4,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Procedures;
+using Abri.Core.Work;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Stages;

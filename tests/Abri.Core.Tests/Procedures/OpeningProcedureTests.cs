@@ -3,6 +3,7 @@ using System.Text;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
+using Abri.Core.Work;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using CsCheck;
@@ -147,6 +148,47 @@ public class OpeningProcedureTests
             return once && dry && headed && whole && trimmed;
         }, cases: 300);
 
+    [Theory, MemberData(nameof(Kinds))]
+    public void Steps_have_keys_of_their_own_that_stay_when_others_come_before_them(FittingKind kind)
+    {
+        OpeningWork work = Work(kind);
+        Procedure plain = Of(work), overBow = Of(work with { Schools = CutRibs, Centre = new PanelPoint(1195, 0), Site = work.Site with { Panel = work.Site.Panel with { SkinGapMm = 30 } } });
+        Assert.True(overBow.Steps.Count > plain.Steps.Count);
+        Assert.Equal(overBow.Steps.Count, overBow.Steps.Select(s => s.Key).Distinct().Count());
+        // What is done in both keeps its key, whatever its number.
+        Assert.Subset(overBow.Steps.Select(s => s.Key).ToHashSet(), plain.Steps.Select(s => s.Key).ToHashSet());
+        // Each follows one that comes before it, by as long as that one waits; nobody has to wait for the first.
+        Assert.Empty(plain.Steps[0].After);
+        foreach (WorkStep step in overBow.Steps.Skip(1))
+        {
+            WorkStep before = overBow.Steps.Single(s => s.Key == Assert.Single(step.After).Key);
+            Assert.Equal((true, before.WaitHours), (before.Number < step.Number, step.After[0].LagHours));
+        }
+    }
+
+    [Fact]
+    public void Minutes_come_from_the_table_and_work_that_it_does_not_know_is_a_mistake()
+    {
+        Assert.Equal(MinutesTable.All.Count, MinutesTable.All.Select(r => r.Work).Distinct().Count());
+        Assert.All(MinutesTable.All, r => Assert.Equal(r.Each == 0, r.Per.Length == 0));
+        // By hand: 1600 mm at 50 mm a minute; 10 + 16 screws of 1.5; quick 60 %, slow 200 %.
+        Assert.Equal(new Minutes(19, 32, 64), MinutesTable.For("cut", 1600));
+        Assert.Equal(new Minutes(20, 34, 68), MinutesTable.For("set", 16));
+        Assert.Throws<ArgumentException>(() => MinutesTable.For("whistle", 1));
+        WorkStep once = WorkStep.Of("bed", "Bed", "", WorkPlace.Inside, 1);
+        Assert.Throws<ArgumentException>(() => Procedure.Of("twice", [once, once]));
+    }
+
+    [Fact]
+    public void Each_caution_is_said_in_the_same_words_everywhere()
+    {
+        Caution[] listed = [.. typeof(Cautions).GetProperties().Select(p => (Caution)p.GetValue(null)!)];
+        Assert.Equal(listed.Length, listed.Select(c => c.Id).Distinct().Count());
+        Assert.All(listed, c => Assert.EndsWith(".", c.Text));
+        foreach (FittingKind kind in Enum.GetValues<FittingKind>())
+            Assert.All(Of(Work(kind)).Steps.SelectMany(s => s.Cautions).Where(c => c.Id is not ("product" or "product-refused")), c => Assert.Contains(c, listed));
+    }
+
     [Fact] // Approved as text: what changes in a procedure shows as a change of the file (ABRI_WRITE_ANSWERS=1 writes it anew)
     public void Procedures_of_every_kind_and_school_read_as_they_were_approved()
     {
@@ -173,9 +215,9 @@ public class OpeningProcedureTests
         text.AppendLine(CultureInfo.InvariantCulture, $"{s.Number}. {s.Title} ({s.Place}, {s.People} people, {s.Minutes.Quick}/{s.Minutes.Likely}/{s.Minutes.Slow} min, {s.Shell}, wait {s.WaitHours} h)");
         text.AppendLine($"   {s.Do}");
         text.AppendLine(CultureInfo.InvariantCulture, $"   dry {s.Weather.Dry}, wind {s.Weather.WindBelowMs}, {s.Weather.FromC}..{s.Weather.ToC} C; tools: {string.Join(", ", s.Tools)}");
-        foreach (Consumable c in s.Consumables) text.AppendLine(CultureInfo.InvariantCulture, $"   uses {c.Amount:0.##} {c.Unit} of {c.Name}");
-        foreach (HoldPoint h in s.Holds) text.AppendLine(CultureInfo.InvariantCulture, $"   hold: {h.Name} {h.Wanted:0.##} -{h.Less:0.##} +{h.More:0.##} {h.Unit}");
-        foreach (string c in s.Cautions) text.AppendLine($"   ! {c}");
+        foreach (Consumable c in s.Consumables) text.AppendLine(CultureInfo.InvariantCulture, $"   uses {c.Amount:0.##} {c.Unit.ToString().ToLowerInvariant()} of {c.Name}");
+        foreach (HoldPoint h in s.Holds) text.AppendLine(CultureInfo.InvariantCulture, $"   hold: {h.Name} {h.Wanted:0.##} -{h.Less:0.##} +{h.More:0.##} {h.Unit?.ToString().ToLowerInvariant()}");
+        foreach (Caution c in s.Cautions) text.AppendLine($"   ! {c.Text}");
     }
 
     [Fact]

@@ -125,6 +125,7 @@ export const enums = {
   ],
   SuspectOrigin: ['shell', 'finding', 'written'],
   TapeFrom: ['front', 'rear', 'bottom', 'top'],
+  Unit: ['mm', 'ml', 'count'],
   UnitSystem: ['mm', 'inch'],
   VehicleKind: ['panelVan', 'bus', 'boxTrailer', 'caravanBody'],
   VerdictState: ['good', 'needsWork', 'blocked'],

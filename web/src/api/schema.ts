@@ -2208,6 +2208,10 @@ export interface components {
             /** Format: double */
             heightMm: number;
         };
+        Caution: {
+            id: string;
+            text: string;
+        };
         CentreLine: {
             from: components["schemas"]["PanelPoint"];
             to: components["schemas"]["PanelPoint"];
@@ -2281,7 +2285,7 @@ export interface components {
             name: string;
             /** Format: double */
             amount: number;
-            unit: string;
+            unit: components["schemas"]["Unit"];
         };
         Covering: {
             name: string;
@@ -2534,6 +2538,11 @@ export interface components {
             /** Format: double */
             pilotMm: number;
         };
+        Follows: {
+            key: string;
+            /** Format: double */
+            lagHours: number;
+        };
         Footprint: {
             shape: components["schemas"]["FootprintShape"];
             points: components["schemas"]["PanelPoint"][];
@@ -2650,7 +2659,7 @@ export interface components {
             less: null | number;
             /** Format: double */
             more: null | number;
-            unit: string;
+            unit: null | components["schemas"]["Unit"];
         };
         HoleCheckInput: {
             frame: components["schemas"]["Frame"];
@@ -3970,6 +3979,8 @@ export interface components {
             doors?: null | components["schemas"]["Panel"][];
         };
         /** @enum {unknown} */
+        Unit: "mm" | "ml" | "count";
+        /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
         Vehicle: {
             name: string;
@@ -4150,6 +4161,7 @@ export interface components {
         WorkStep: {
             /** Format: int32 */
             number: number;
+            key: string;
             title: string;
             do: string;
             tools: string[];
@@ -4159,11 +4171,12 @@ export interface components {
             people: number;
             place: components["schemas"]["WorkPlace"];
             holds: components["schemas"]["HoldPoint"][];
-            cautions: string[];
+            cautions: components["schemas"]["Caution"][];
             shell: components["schemas"]["ShellChange"];
             weather: components["schemas"]["WeatherNeeds"];
             /** Format: double */
             waitHours: number;
+            after: components["schemas"]["Follows"][];
         };
         WorkedOfAirPlan: {
             result: components["schemas"]["AirPlan"];

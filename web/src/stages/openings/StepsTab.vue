@@ -47,7 +47,7 @@ function wanted(h: Schemas['HoldPoint']): string {
   if (h.wanted === null) return ''
   const mm = h.unit === 'mm'
   const text = (n: number) => (mm ? lengthText(n, lengths.value) : String(n))
-  const unit = mm || h.unit === 'count' ? '' : h.unit
+  const unit = mm || h.unit === 'count' ? '' : (h.unit ?? '')
   if (!h.less && !h.more) return `${text(h.wanted)} ${unit}`.trim()
   return h.less === h.more
     ? t('steps.measured', { wanted: `${text(h.wanted)} ${unit}`.trim(), within: text(h.less!) })
@@ -62,7 +62,7 @@ const amount = (c: Schemas['Consumable']) =>
   <!-- Nothing in it takes the focus, so it takes it itself to be scrolled by keyboard. -->
   <div v-else class="page" tabindex="0">
     <ol class="steps" data-testid="steps">
-      <li v-for="s in p.steps" :key="s.number" :class="s.shell">
+      <li v-for="s in p.steps" :key="s.key" :class="s.shell">
         <b class="number">{{ s.number }}</b>
         <div class="what">
           <div class="row head">
@@ -76,7 +76,7 @@ const amount = (c: Schemas['Consumable']) =>
               {{ h.name }}<b v-if="wanted(h)">: {{ wanted(h) }}</b>
             </li>
           </ul>
-          <p v-for="c in s.cautions" :key="c" class="caution">{{ c }}</p>
+          <p v-for="c in s.cautions" :key="c.id" class="caution">{{ c.text }}</p>
           <p v-if="s.waitHours > 0" class="soft">{{ t('steps.wait', { h: s.waitHours }) }}</p>
         </div>
       </li>

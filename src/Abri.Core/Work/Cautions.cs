@@ -1,0 +1,50 @@
+namespace Abri.Core.Work;
+
+/// <summary>What can hurt somebody, or spoil the work.</summary>
+/// <param name="Id">What it is known by.</param>
+/// <param name="Text">What is said, as a sentence.</param>
+public sealed record Caution(string Id, string Text);
+
+/// <summary>All cautions that more than one product or place has: one list, so that each is said in the same words everywhere.</summary>
+public static class Cautions
+{
+    /// <summary>Before anything is drilled: what runs behind a panel.</summary>
+    public static Caution WiringBehind { get; } = new("wiring-behind", "Wiring, pipes, fuel lines and airbags are where nobody drew them.");
+
+    /// <summary>Before a cut: current, and what lies behind.</summary>
+    public static Caution CurrentAndFuel { get; } = new("current-and-fuel", "Battery disconnected; look behind the panel for wiring, pipes and fuel.");
+
+    /// <summary>While metal is cut.</summary>
+    public static Caution CuttingMetal { get; } = new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
+
+    /// <summary>On a roof.</summary>
+    public static Caution OnTheRoof { get; } = new("on-the-roof", "Firm ladder, boards across the bows, soft shoes without grit, no wind.");
+
+    /// <summary>While polyurethane is laid.</summary>
+    public static Caution Isocyanates { get; } = new("isocyanates", "Gloves and air: isocyanates.");
+
+    /// <summary>While solvents are used.</summary>
+    public static Caution Solvents { get; } = new("solvents", "Gloves and air: solvents. Rags go into a lidded metal container.");
+
+    /// <summary>Before acrylic is cleaned.</summary>
+    public static Caution AcrylicCrazes { get; } = new("acrylic-crazes", "No solvent, activator or glass cleaner on acrylic: it crazes, at once or weeks later.");
+
+    /// <summary>Before a flange with an acrylic pane is degreased.</summary>
+    public static Caution AcrylicPane { get; } = new("acrylic-pane", "No solvent on the acrylic pane: it crazes.");
+
+    /// <summary>While a large pane is carried.</summary>
+    public static Caution LargePane { get; } = new("large-pane", "Large pane: two people.");
+
+    /// <summary>While glass is carried.</summary>
+    public static Caution Glass { get; } = new("glass", "Glass: two people, cut-proof gloves.");
+
+    /// <summary>When a flue is fired for the first time.</summary>
+    public static Caution FirstFiring { get; } =
+        new("first-firing", "The first firing is watched, windows open: carbon monoxide and smoke. An alarm is fitted before.");
+
+    /// <summary>What the sheet of a product warns of.</summary>
+    public static Caution OfProduct(string hazards) => new("product", hazards);
+
+    /// <summary>That a product which was chosen does not go there.</summary>
+    public static Caution ProductRefused(string why) => new("product-refused", why);
+}

@@ -1,0 +1,53 @@
+namespace Abri.Core.Work;
+
+/// <summary>How long something takes, min.</summary>
+/// <param name="Quick">When all goes well.</param>
+/// <param name="Likely">As a rule.</param>
+/// <param name="Slow">When it does not.</param>
+public sealed record Minutes(double Quick, double Likely, double Slow)
+{
+    /// <summary>One after the other.</summary>
+    public static Minutes operator +(Minutes a, Minutes b) => new(a.Quick + b.Quick, a.Likely + b.Likely, a.Slow + b.Slow);
+
+    internal static Minutes About(double likely) => new(Math.Round(likely * 0.6), Math.Round(likely), Math.Round(likely * 2));
+}
+
+/// <summary>How long a kind of work takes, as a rule.</summary>
+/// <param name="Work">What it is: keys of steps begin with it.</param>
+/// <param name="Fixed">Minutes whatever the amount.</param>
+/// <param name="Each">Minutes for each of <paramref name="Per"/>.</param>
+/// <param name="Per">What the amount counts; empty where there is none.</param>
+public sealed record TimedWork(string Work, double Fixed, double Each = 0, string Per = "");
+
+/// <summary>Minutes of all work in one table; a first-timer takes the slow ones, and what was really needed corrects them.</summary>
+/// <remarks>All likely minutes are assumptions (<see cref="Source"/>); quick 60 %, slow 200 % of likely.</remarks>
+/// <example>A cut of 1600 mm at 50 mm a minute: 32 minutes.</example>
+public static class MinutesTable
+{
+    /// <summary>Pace of a jigsaw in sheet metal, mm/min.</summary>
+    public const double CutMmPerMinute = 50;
+
+    /// <summary>Pace of filing to a line, mm/min.</summary>
+    public const double FileMmPerMinute = 120;
+
+    /// <summary>The rows.</summary>
+    public static IReadOnlyList<TimedWork> All { get; } =
+    [
+        new("offer", 15), new("look-behind", 20), new("mark-out", 30), new("header", 75), new("cut-back", 15), new("hatch-frame", 180),
+        new("inner-frame", 90), new("backing", 30), new("lugs", 5, 2, "lug"), new("cut", 0, 1 / CutMmPerMinute, "mm of cut"),
+        new("measure", 10, 1 / FileMmPerMinute, "mm of cut"), new("edge-paint", 25), new("edge-trim", 15), new("spacer-ring", 30),
+        new("dry-fit", 15, 1, "screw"), new("dry-fit-halves", 20), new("bed", 25), new("set", 10, 1.5, "screw"), new("seal-over", 20), new("clamp", 40),
+        new("skins", 15), new("clean", 30), new("bead", 5, 1, "minute of laying"), new("set-pane", 15), new("hold", 0), new("water-test", 0, 4, "minute at an edge"),
+    ];
+
+    /// <summary>Where the minutes come from.</summary>
+    public static Source Source { get; } = new("Minutes; quick 60 %, slow 200 % of likely", SourceKind.Assumption);
+
+    /// <summary>The minutes of an amount of work.</summary>
+    /// <param name="work">What it is.</param>
+    /// <param name="amount">How much, in the row's measure.</param>
+    /// <exception cref="ArgumentException">The table has no such work.</exception>
+    public static Minutes For(string work, double amount) => All.SingleOrDefault(row => row.Work == work) is { } row
+        ? Minutes.About(row.Fixed + (row.Each * amount))
+        : throw new ArgumentException($"The table of minutes has no {work}.", nameof(work));
+}

@@ -44,7 +44,8 @@ public static class AbriApp
         // Made by a factory, so that it is let go of with the application.
         builder.Services.AddSingleton(_ => database).AddSingleton<History>().AddSingleton(TimeProvider.System)
             .AddSingleton<SnapshotStore>().AddSingleton<Snapshots>().AddSingleton<RecordStore>().AddSingleton(options.Folder)
-            .AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>();
+            .AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>().AddSingleton<KeptAnswers>();
+        KeptAnswers.Add(builder.Services);
         foreach (ServerStage stage in ServerStages.All) stage.Add(builder.Services);
 
         options.Folder.Photos.RemoveParts();
@@ -58,10 +59,11 @@ public static class AbriApp
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.UseHostFiltering();
+        app.UseRouting();
+        app.UseOutputCache();
         app.UseResponseCompression();
         app.Use(ScreensShareOnePage);
         app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = file => CacheForEver(file.Context) });
-        app.UseRouting();
         app.MapOpenApi();
         app.MapHealth();
         app.MapCalculators();

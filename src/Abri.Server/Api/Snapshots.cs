@@ -2,7 +2,6 @@ using System.Globalization;
 using Abri.Core;
 using Abri.Core.Openings;
 using Abri.Core.Record;
-using Abri.Core.Stages;
 using Abri.Storage;
 using Abri.Storage.Record;
 using Microsoft.Extensions.Primitives;
@@ -13,7 +12,6 @@ namespace Abri.Server.Api;
 internal sealed class Snapshots(Database database, SnapshotStore store, TimeProvider clock)
 {
     private readonly Kept<VehicleSnapshot?> kept = new();
-    private readonly Kept<IReadOnlyList<ListedOpening>> openings = new();
 
     /// <summary>Tells this run of the program from others in tags: what they count, each counts for itself.</summary>
     private readonly string run = clock.GetUtcNow().Ticks.ToString("x", CultureInfo.InvariantCulture);
@@ -21,12 +19,8 @@ internal sealed class Snapshots(Database database, SnapshotStore store, TimeProv
     /// <summary>The vehicle with everything on it, or null when it is not there.</summary>
     public Task<VehicleSnapshot?> Of(string vehicleId) => kept.Of(vehicleId, database.RevisionOf(vehicleId), () => store.Read(vehicleId));
 
-    /// <summary>How its openings stand: a verdict each, so that it is worked out once for all who ask.</summary>
-    public Task<IReadOnlyList<ListedOpening>> Openings(VehicleSnapshot of) =>
-        openings.Of(of.Vehicle.Id, database.RevisionOf(of.Vehicle.Id), () => OpeningList.Of(of));
-
     /// <summary>Tag of every answer that is worked out of a vehicle: what follows from it may change with the day too.</summary>
-    public string Tag(string vehicleId) => $"W/\"{run}-{database.RevisionOf(vehicleId)}-{clock.GetUtcNow():yyyyMMdd}\"";
+    public string Tag(string vehicleId) => $"W/\"{run}-{database.RevisionOf(vehicleId)}-{clock.GetLocalNow():yyyyMMdd}\"";
 }
 
 /// <summary>The vehicle in the address of a request, with everything on it.</summary>
@@ -49,7 +43,7 @@ internal static class VehicleRoutes
 {
     /// <summary>The addresses under a vehicle: 404 where it is not there, 304 where nothing that is asked for has changed.</summary>
     public static RouteGroupBuilder MapVehicle(this WebApplication app, string tag) =>
-        app.MapGroup("/api/vehicles/{vehicleId}").WithTags(tag).AddEndpointFilter(Exists);
+        app.MapGroup("/api/vehicles/{vehicleId}").WithTags(tag).AddEndpointFilter(Exists).CacheOutput(KeptAnswers.Policy);
 
     private static async ValueTask<object?> Exists(EndpointFilterInvocationContext call, EndpointFilterDelegate next)
     {

@@ -27,7 +27,7 @@ internal static class OpeningEndpoints
         fittings.MapGroup("/{id}").MapRecord<Fitting, FittingStore>("fitting", (_, store, id) => store.Find(id), (_, _, value) => FittingCheck.Of(value));
 
         RouteGroupBuilder vehicle = app.MapVehicle("openings");
-        vehicle.MapGet("/openings", (OfVehicle of, Snapshots snapshots) => snapshots.Openings(of.Snapshot)).WithName("opening-list");
+        vehicle.MapGet("/openings", (OfVehicle of) => OpeningList.Of(of.Snapshot)).WithName("opening-list");
         vehicle.MapGet("/openings.csv", Csv).WithName("opening-csv");
         vehicle.MapGet("/air", Air).WithName("vehicle-air");
         vehicle.MapGet("/openings/{id}/site", StoredSite).WithName("opening-site");
@@ -51,10 +51,10 @@ internal static class OpeningEndpoints
         return of.Snapshot.Fittings.Any(f => f.Id == value.FittingId) ? TypedResults.Ok(OpeningSites.Of(of.Snapshot, panel, value, null)) : Problems.Of(FittingUnknown);
     }
 
-    private static async Task<FileContentHttpResult> Csv(OfVehicle of, Snapshots snapshots)
+    private static FileContentHttpResult Csv(OfVehicle of)
     {
         Dictionary<string, Stored<Opening>> rows = of.Snapshot.Openings.ToDictionary(o => o.Id);
-        IEnumerable<OpeningLine> lines = (await snapshots.Openings(of.Snapshot)).Select(o => new OpeningLine(
+        IEnumerable<OpeningLine> lines = OpeningList.Of(of.Snapshot).Select(o => new OpeningLine(
             PanelWords.Title(of.Snapshot.PanelOf(rows[o.Id]).Value), rows[o.Id].Value, of.Snapshot.FittingOf(rows[o.Id].Value), o.Standing, o.Product));
         return TypedResults.File(Encoding.UTF8.GetBytes(OpeningsCsv.Write(lines)), "text/csv", "openings.csv");
     }

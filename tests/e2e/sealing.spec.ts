@@ -161,6 +161,27 @@ test('a product gets the figures of its data sheet, and a joint of one’s own i
   await expect(page.getByRole('heading', { name: 'Cable gland' })).toBeVisible()
 })
 
+test('a field says what range it takes, in its own units, and nothing is saved until it is in it', async ({ page }) => {
+  await stage(page, 'Sealing')
+  await page.getByRole('button', { name: 'Add a joint' }).click()
+  const dialogue = page.getByRole('dialog')
+  await dialogue.getByLabel('Name').fill('Seam at the step')
+  const width = dialogue.getByLabel('Width in which it moves')
+  await width.fill('4"')
+  await width.blur()
+  await expect(dialogue.getByRole('alert')).toHaveText("The joint's width must lie between 0 mm and 100 mm.")
+  await dialogue.getByRole('button', { name: 'Save' }).click()
+  await expect(dialogue).toBeVisible()
+  await dialogue.getByLabel('Gets as hot as').fill('-5')
+  await expect(dialogue.getByRole('alert').last()).toHaveText('How hot the joint gets must lie between 0 °C and 1000 °C.')
+  if (process.env.ABRI_LOOK) await page.screenshot({ path: process.env.ABRI_LOOK })
+  await dialogue.getByLabel('Gets as hot as').fill('')
+  await width.fill('3/8"')
+  await dialogue.getByRole('button', { name: 'Save' }).click()
+  await expect(dialogue).toBeHidden()
+  await expect(page.getByRole('heading', { name: 'Seam at the step' })).toBeVisible()
+})
+
 test('a fitting in no catalogue on a roof of measured sections goes from place to printed steps', async ({ page }) => {
   await page.goto(`${app.url}/vehicles`)
   await page.getByRole('button', { name: 'New vehicle' }).first().click()

@@ -15,7 +15,9 @@ const shown = (n: number | null) => (n === null ? '' : String(n))
 const text = ref(shown(value.value))
 const isNumber = ref(true)
 const typed = ref(value.value as number | null)
-const out = computed(() => outside(typed.value, props.bounds, (n) => `${n} ${props.bounds!.unit}`.trim()))
+const out = computed(() =>
+  outside(typed.value, props.bounds, (n) => `${n} ${props.bounds!.unit === 'C' ? '°C' : props.bounds!.unit}`.trim()),
+)
 const wrong = computed(() => !isNumber.value || out.value !== null)
 watch(value, (n) => {
   if (wrong.value) return

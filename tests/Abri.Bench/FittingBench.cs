@@ -1,7 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
-using Abri.Core.Openings.Together;
 using Abri.Core.Openings.Seating;
+using Abri.Core.Openings.Together;
 using BenchmarkDotNet.Attributes;
 using Google.OrTools.LinearSolver;
 

@@ -2,8 +2,8 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Procedures;
-using Abri.Core.Work;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using Abri.Exchange.Pdf;
 
 namespace Abri.Exchange.Tests;

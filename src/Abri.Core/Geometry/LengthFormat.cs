@@ -1,5 +1,5 @@
-using Abri.Core.Declared;
 using System.Globalization;
+using Abri.Core.Declared;
 
 namespace Abri.Core.Geometry;
 

@@ -2,8 +2,8 @@ using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
-using Abri.Core.Sealing;
 using Abri.Core.Procedures.Phases;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Work;
 

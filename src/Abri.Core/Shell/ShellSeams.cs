@@ -33,7 +33,7 @@ public static class ShellSeams
         ShellSeam Seal(Side at, string which, PanelPoint[] line) => new(at, Capital($"{name} seal, {which}"), ShellSeamKind.DoorSeal, line);
         return panel.Kind switch
         {
-            PanelKind.Roof => 
+            PanelKind.Roof =>
             [
                 Seam(Side.Top, "roof seam, left", top), Seam(Side.Bottom, "roof seam, right", bottom),
                 Seam(Side.Front, "roof seam, front", front), Seam(Side.Rear, "roof seam, rear", rear),

@@ -1,5 +1,5 @@
-using Abri.Core.Declared;
 using System.Text.RegularExpressions;
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 
 namespace Abri.Core.Shell;

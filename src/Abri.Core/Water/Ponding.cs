@@ -1,5 +1,5 @@
-using Abri.Core.Declared;
 using System.Runtime.CompilerServices;
+using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 

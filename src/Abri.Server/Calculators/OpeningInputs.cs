@@ -1,8 +1,8 @@
 using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
-using Abri.Core.Openings.Together;
 using Abri.Core.Openings.Seating;
+using Abri.Core.Openings.Together;
 using Abri.Core.Procedures;
 
 namespace Abri.Server.Calculators;

@@ -1,5 +1,5 @@
-using Abri.Core.Declared;
 using Abri.Core;
+using Abri.Core.Declared;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Together;
 using Abri.Core.Stages;

@@ -1,9 +1,9 @@
 using Abri.Core;
 using Abri.Core.Declared;
 using Abri.Core.Shell;
+using Abri.Core.Stages;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
-using Abri.Core.Stages;
 using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage.Water;

@@ -1,8 +1,8 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
-using Abri.Core.Shell;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;

@@ -1,6 +1,6 @@
 using Abri.Core.Geometry;
-using Abri.Core.Shell;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
 using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 

@@ -1,5 +1,5 @@
-using Abri.Core.Shell;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
 using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 

@@ -3,9 +3,9 @@ using System.Text;
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
-using Abri.Core.Work;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using CsCheck;
 
 namespace Abri.Core.Tests.Procedures;

@@ -239,6 +239,20 @@ public sealed class ShellTests : IAsyncLifetime
         Assert.Equal(404, (await Ask(null, "nobody")).Status);
     }
 
+    [Theory]
+    [InlineData("""[{"id":"0"},{"id":"0"}]""", 400, "out-of-range", "/openings")]
+    [InlineData("""[{"id":"0"}]""", 400, "together-count", "/openings")]
+    [InlineData("""[{"id":"0"},{"id":"1","zone":"Nowhere"}]""", 400, "zone-unknown", "/openings/1/zone")]
+    [InlineData("""[{"id":"0"},{"id":"nobody"}]""", 404, "not-found", null)]
+    public async Task Openings_that_cannot_be_placed_together_are_told_by_what_was_asked(string openings, int status, string code, string? place)
+    {
+        JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
+        JsonNode[] rows = [.. shell["openings"]!.AsArray().Where(o => (string)o!["ownerId"]! == (string)shell["openings"]![0]!["ownerId"]!).Select(o => o!)];
+        string body = openings.Replace("\"0\"", $"\"{rows[0]["id"]}\"").Replace("\"1\"", $"\"{rows[1]["id"]}\"");
+        (int answered, JsonNode? answer) = await app.SendText(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{rows[0]["ownerId"]}/openings/together", $"{{\"openings\":{body}}}");
+        Assert.Equal((status, code, place), (answered, (string?)answer!["code"], (string?)answer["pointer"]));
+    }
+
     [Fact] // The site that the calculators are asked with is the one that the list is judged by
     public async Task The_site_of_an_opening_is_put_together_in_one_place()
     {

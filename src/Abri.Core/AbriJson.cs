@@ -8,7 +8,8 @@ namespace Abri.Core;
 /// <summary>The one way in which records are written as JSON: in columns, in files and on the wire.</summary>
 public static partial class AbriJson
 {
-    /// <summary>Camel case, enums by name, unknown and doubled fields refused, times only with their zone, and nothing that is computed from other fields.</summary>
+    /// <summary>Camel case, enums by name, unknown and doubled fields refused, times only with their zone, and nothing that is computed from other
+    /// fields.</summary>
     public static JsonSerializerOptions Options { get; } = Applied(new JsonSerializerOptions());
 
     /// <summary>Applies the rules to other options.</summary>
@@ -32,18 +33,30 @@ public static partial class AbriJson
     /// <summary>A property without a setter is computed from the others; it never travels.</summary>
     private static void DropComputed(JsonTypeInfo type)
     {
-        if (type.Kind != JsonTypeInfoKind.Object || type.Type.Namespace?.StartsWith("Abri.", StringComparison.Ordinal) != true) return;
+        if (type.Kind != JsonTypeInfoKind.Object || type.Type.Namespace?.StartsWith("Abri.", StringComparison.Ordinal) != true)
+            return;
         foreach (JsonPropertyInfo computed in type.Properties.Where(p => p.Set is null).ToList())
         {
-            if (type.Type.GetConstructors().All(c => c.GetParameters().All(p => !string.Equals(p.Name, computed.Name, StringComparison.OrdinalIgnoreCase)))) type.Properties.Remove(computed);
+            if (
+                type
+                    .Type.GetConstructors()
+                    .All(c => c.GetParameters().All(p => !string.Equals(p.Name, computed.Name, StringComparison.OrdinalIgnoreCase)))
+            )
+                type.Properties.Remove(computed);
         }
     }
 
     /// <summary>A struct is made without its constructor, so that a field left out would silently be 0: points and boxes must be whole.</summary>
     private static void RequireAllOfStructs(JsonTypeInfo type)
     {
-        if (type.Kind != JsonTypeInfoKind.Object || !type.Type.IsValueType || type.Type.Namespace?.StartsWith("Abri.", StringComparison.Ordinal) != true) return;
-        foreach (JsonPropertyInfo property in type.Properties) property.IsRequired = true;
+        if (
+            type.Kind != JsonTypeInfoKind.Object
+            || !type.Type.IsValueType
+            || type.Type.Namespace?.StartsWith("Abri.", StringComparison.Ordinal) != true
+        )
+            return;
+        foreach (JsonPropertyInfo property in type.Properties)
+            property.IsRequired = true;
     }
 
     /// <summary>A time without its zone would be taken for one of the machine that reads it.</summary>
@@ -52,7 +65,11 @@ public static partial class AbriJson
         public override DateTimeOffset Read(ref Utf8JsonReader reader, Type type, JsonSerializerOptions options)
         {
             string text = reader.TokenType == JsonTokenType.String ? reader.GetString()! : "";
-            if (!Zone().IsMatch(text)) throw new JsonException($"\"{(text.Length > 40 ? text[..40] : text)}\" is not a time with its zone, such as 2026-11-28T09:30:00Z or 2026-11-28T10:30:00+01:00.");
+            if (!Zone().IsMatch(text))
+                throw new JsonException(
+                    $"\"{(text.Length > 40 ? text[..40] : text)}\" is not a time with its zone, such as 2026-11-28T09:30:00Z or "
+                        + "2026-11-28T10:30:00+01:00."
+                );
             return reader.TryGetDateTimeOffset(out DateTimeOffset time) ? time : throw new JsonException($"\"{text}\" is not a time.");
         }
 

@@ -5,9 +5,7 @@ namespace Abri.Core;
 /// <summary>A record with the key by which others of the same piece of JSON refer to it, as ids do in the database.</summary>
 /// <param name="Key">The key; has no meaning outside.</param>
 /// <param name="Value">The record.</param>
-public sealed record Keyed<T>(
-    [Name] string Key,
-    T Value)
+public sealed record Keyed<T>([Name] string Key, T Value)
     where T : notnull;
 
 /// <summary>Gives keys.</summary>

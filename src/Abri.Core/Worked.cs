@@ -57,7 +57,8 @@ internal sealed class Worksheet
 
     public void Cite(Source source)
     {
-        if (!sources.Contains(source)) sources.Add(source);
+        if (!sources.Contains(source))
+            sources.Add(source);
     }
 
     /// <summary>Takes over the calculation of a part.</summary>
@@ -65,7 +66,8 @@ internal sealed class Worksheet
         where T : notnull
     {
         steps.AddRange(part.Steps);
-        foreach (Source source in part.Sources) Cite(source);
+        foreach (Source source in part.Sources)
+            Cite(source);
     }
 
     public void Warn(string warning) => warnings.Add(warning);

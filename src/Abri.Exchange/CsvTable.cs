@@ -9,32 +9,36 @@ internal static class CsvTable
     /// <summary>Tells spreadsheets that the letters are UTF-8.</summary>
     private const char Mark = '\uFEFF';
 
-    /// <summary>The file: a row of heads with units, then one row a line; numbers with a point and rounded to what was measured, times to the second, texts so that no spreadsheet runs them.</summary>
+    /// <summary>The file: a row of heads with units, then one row a line; numbers with a point and rounded to what was measured, times to the second,
+    /// texts so that no spreadsheet runs them.</summary>
     public static string Write(IEnumerable<string> heads, IEnumerable<IEnumerable<object?>> rows)
     {
         var text = new StringWriter(CultureInfo.InvariantCulture);
         using (var csv = new CsvWriter(text, CultureInfo.InvariantCulture))
         {
-            foreach (string head in heads) csv.WriteField(head);
+            foreach (string head in heads)
+                csv.WriteField(head);
             csv.NextRecord();
             foreach (IEnumerable<object?> row in rows)
             {
-                foreach (object? cell in row) csv.WriteField(Written(cell));
+                foreach (object? cell in row)
+                    csv.WriteField(Written(cell));
                 csv.NextRecord();
             }
         }
         return Mark + text.ToString();
     }
 
-    private static object? Written(object? cell) => cell switch
-    {
-        string words => Safe(words),
-        // What is measured is read to a tenth at best; the rest is noise of the arithmetic. 0 has no sign.
-        double number => Math.Round(number, 1, MidpointRounding.AwayFromZero) + 0.0,
-        DateTimeOffset time => time.ToUniversalTime().ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture),
-        DateOnly day => day.ToString("O", CultureInfo.InvariantCulture),
-        _ => cell,
-    };
+    private static object? Written(object? cell) =>
+        cell switch
+        {
+            string words => Safe(words),
+            // What is measured is read to a tenth at best; the rest is noise of the arithmetic. 0 has no sign.
+            double number => Math.Round(number, 1, MidpointRounding.AwayFromZero) + 0.0,
+            DateTimeOffset time => time.ToUniversalTime().ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture),
+            DateOnly day => day.ToString("O", CultureInfo.InvariantCulture),
+            _ => cell,
+        };
 
     /// <summary>A spreadsheet would run text that starts like a formula; an apostrophe stops it.</summary>
     private static string Safe(string text) => text.Length > 0 && text[0] is '=' or '+' or '-' or '@' or '\t' or '\r' ? "'" + text : text;

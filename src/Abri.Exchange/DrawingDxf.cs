@@ -18,7 +18,8 @@ public static class DrawingDxf
     public static string Write(Drawing drawing)
     {
         var dxf = new StringBuilder();
-        void Code(int code, string value) => dxf.Append(code.ToString(CultureInfo.InvariantCulture).PadLeft(3)).Append("\r\n").Append(value).Append("\r\n");
+        void Code(int code, string value) =>
+            dxf.Append(code.ToString(CultureInfo.InvariantCulture).PadLeft(3)).Append("\r\n").Append(value).Append("\r\n");
         void Number(int code, double value) => Code(code, Math.Round(value, 6).ToString("0.0#####", CultureInfo.InvariantCulture));
         void Entity(string kind, Layer layer)
         {
@@ -74,7 +75,8 @@ public static class DrawingDxf
             Number(10, arc.XMm);
             Number(20, arc.YMm);
             Number(40, arc.RadiusMm);
-            if (arc.IsCircle) continue;
+            if (arc.IsCircle)
+                continue;
             Number(50, arc.StartDeg);
             Number(51, arc.EndDeg);
         }
@@ -85,7 +87,8 @@ public static class DrawingDxf
             Number(20, text.YMm);
             Number(40, text.HeightMm);
             Code(1, Ascii(text.Text));
-            if (!text.Centred) continue;
+            if (!text.Centred)
+                continue;
             Code(72, "1");
             Number(11, text.XMm);
             Number(21, text.YMm);
@@ -97,6 +100,14 @@ public static class DrawingDxf
 
     private static string Name(Layer layer) => layer.ToString().ToUpperInvariant();
 
-    /// <summary>Release 12 is ASCII with one line per value: other letters are written by their number, as <c>\U+00DF</c>, which programs that draw read back.</summary>
-    private static string Ascii(string text) => string.Concat(text.Select(c => c is >= ' ' and <= '~' ? c.ToString() : char.IsControl(c) ? " " : $"\\U+{(int)c:X4}"));
+    /// <summary>Release 12 is ASCII with one line per value: other letters are written by their number, as <c>\U+00DF</c>, which programs that draw
+    /// read back.</summary>
+    private static string Ascii(string text) =>
+        string.Concat(
+            text.Select(c =>
+                c is >= ' ' and <= '~' ? c.ToString()
+                : char.IsControl(c) ? " "
+                : $"\\U+{(int)c:X4}"
+            )
+        );
 }

@@ -16,8 +16,17 @@ namespace Abri.Exchange;
 /// <param name="Lengths">How lengths are written.</param>
 /// <param name="PrintedOn">Date on the sheet.</param>
 public sealed record OpeningSheet(
-    string Vehicle, string Opening, Facing Facing, Fitting Fitting, SettingOutSheet SettingOut, Drawing Drawing, Verdict Verdict,
-    IReadOnlyList<string> Warnings, LengthFormat Lengths, DateOnly PrintedOn);
+    string Vehicle,
+    string Opening,
+    Facing Facing,
+    Fitting Fitting,
+    SettingOutSheet SettingOut,
+    Drawing Drawing,
+    Verdict Verdict,
+    IReadOnlyList<string> Warnings,
+    LengthFormat Lengths,
+    DateOnly PrintedOn
+);
 
 /// <summary>A size of paper.</summary>
 public enum Paper
@@ -36,10 +45,11 @@ public enum Paper
 public static class PaperSizes
 {
     /// <summary>Width and height upright, mm.</summary>
-    public static (double WidthMm, double HeightMm) SizeMm(this Paper paper) => paper switch
-    {
-        Paper.A4 => (210, 297),
-        Paper.A3 => (297, 420),
-        _ => (8.5 * LengthFormat.MmPerInch, 11 * LengthFormat.MmPerInch),
-    };
+    public static (double WidthMm, double HeightMm) SizeMm(this Paper paper) =>
+        paper switch
+        {
+            Paper.A4 => (210, 297),
+            Paper.A3 => (297, 420),
+            _ => (8.5 * LengthFormat.MmPerInch, 11 * LengthFormat.MmPerInch),
+        };
 }

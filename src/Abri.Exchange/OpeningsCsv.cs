@@ -16,13 +16,49 @@ public sealed record OpeningLine(string Panel, Opening Opening, Fitting Fitting,
 public static class OpeningsCsv
 {
     /// <summary>The file.</summary>
-    public static string Write(IEnumerable<OpeningLine> openings) => CsvTable.Write(
-        ["panel", "name", "fitting", "state", "verdict", "reason", "next", "s (mm)", "t (mm)", "turn (deg)", "wall (mm)", "cut-out width (mm)", "cut-out height (mm)", "corner radius (mm)", "product", "notes"],
-        openings.Select(line =>
-        {
-            Opening o = line.Opening;
-            RoundedRectangle cut = line.Fitting.CutOut.Turned(o.TurnDeg);
-            return (IEnumerable<object?>)[line.Panel, o.Name, line.Fitting.Name, o.State, line.Standing.State, line.Standing.Reason, line.Standing.Next, o.Centre.SMm, o.Centre.TMm, o.TurnDeg, o.WallMm,
-                cut.WidthMm, cut.HeightMm, cut.CornerRadiusMm, line.Product, o.Notes];
-        }));
+    public static string Write(IEnumerable<OpeningLine> openings) =>
+        CsvTable.Write(
+            [
+                "panel",
+                "name",
+                "fitting",
+                "state",
+                "verdict",
+                "reason",
+                "next",
+                "s (mm)",
+                "t (mm)",
+                "turn (deg)",
+                "wall (mm)",
+                "cut-out width (mm)",
+                "cut-out height (mm)",
+                "corner radius (mm)",
+                "product",
+                "notes",
+            ],
+            openings.Select(line =>
+            {
+                Opening o = line.Opening;
+                RoundedRectangle cut = line.Fitting.CutOut.Turned(o.TurnDeg);
+                return (IEnumerable<object?>)
+                    [
+                        line.Panel,
+                        o.Name,
+                        line.Fitting.Name,
+                        o.State,
+                        line.Standing.State,
+                        line.Standing.Reason,
+                        line.Standing.Next,
+                        o.Centre.SMm,
+                        o.Centre.TMm,
+                        o.TurnDeg,
+                        o.WallMm,
+                        cut.WidthMm,
+                        cut.HeightMm,
+                        cut.CornerRadiusMm,
+                        line.Product,
+                        o.Notes,
+                    ];
+            })
+        );
 }

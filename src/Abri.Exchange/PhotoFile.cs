@@ -15,11 +15,22 @@ public static class PhotoFile
     {
         using var data = SKData.CreateCopy(content);
         using SKCodec? codec = SKCodec.Create(data);
-        string? type = codec?.EncodedFormat switch { SKEncodedImageFormat.Jpeg => "image/jpeg", SKEncodedImageFormat.Png => "image/png", SKEncodedImageFormat.Webp => "image/webp", _ => null };
-        if (codec is null || type is null) return new Problem("photo-type", "", "This is not a photo that can be kept, whatever it is called: JPEG, PNG and WebP are.");
+        string? type = codec?.EncodedFormat switch
+        {
+            SKEncodedImageFormat.Jpeg => "image/jpeg",
+            SKEncodedImageFormat.Png => "image/png",
+            SKEncodedImageFormat.Webp => "image/webp",
+            _ => null,
+        };
+        if (codec is null || type is null)
+            return new Problem("photo-type", "", "This is not a photo that can be kept, whatever it is called: JPEG, PNG and WebP are.");
         (int width, int height) = (codec.Info.Width, codec.Info.Height);
         return (long)width * height > MostPixels
-            ? new Problem("photo-too-large", "", $"The photo has {width} by {height} pixels; at most {MostPixels / 1_000_000} million are kept. Make it smaller first.")
+            ? new Problem(
+                "photo-too-large",
+                "",
+                $"The photo has {width} by {height} pixels; at most {MostPixels / 1_000_000} million are kept. Make it smaller first."
+            )
             : type;
     }
 }

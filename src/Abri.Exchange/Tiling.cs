@@ -45,15 +45,19 @@ public sealed class Tiling
     /// <summary>Cuts what lies in <paramref name="area"/> into parts of a given size, centred on it.</summary>
     public static Tiling Of(PanelBox area, double tileWidthMm, double tileHeightMm)
     {
-        int columns = Count(area.WidthMm, tileWidthMm), rows = Count(area.HeightMm, tileHeightMm);
-        double width = Covered(columns, tileWidthMm), height = Covered(rows, tileHeightMm);
-        double left = area.Centre.SMm - (width / 2), top = area.Centre.TMm + (height / 2);
+        int columns = Count(area.WidthMm, tileWidthMm),
+            rows = Count(area.HeightMm, tileHeightMm);
+        double width = Covered(columns, tileWidthMm),
+            height = Covered(rows, tileHeightMm);
+        double left = area.Centre.SMm - (width / 2),
+            top = area.Centre.TMm + (height / 2);
         var tiles = new List<Tile>();
         for (int row = 0; row < rows; row++)
         {
             for (int column = 0; column < columns; column++)
             {
-                double x = left + (column * (tileWidthMm - OverlapMm)), y = top - (row * (tileHeightMm - OverlapMm));
+                double x = left + (column * (tileWidthMm - OverlapMm)),
+                    y = top - (row * (tileHeightMm - OverlapMm));
                 tiles.Add(new Tile(row, column, new PanelBox(x, x + tileWidthMm, y - tileHeightMm, y)));
             }
         }

@@ -35,7 +35,8 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
     private static readonly Lazy<JsonSchema> Shape = new(() => JsonSchema.FromJsonAsync(Schema).GetAwaiter().GetResult());
 
     /// <summary>Writes a record as a file.</summary>
-    public static byte[] Write(VehicleRecord record) => JsonSerializer.SerializeToUtf8Bytes(new VehicleBundle(FormatName, FormatVersion, record), Indented);
+    public static byte[] Write(VehicleRecord record) =>
+        JsonSerializer.SerializeToUtf8Bytes(new VehicleBundle(FormatName, FormatVersion, record), Indented);
 
     /// <summary>Reads a file; what it holds is not yet held against ranges and against itself.</summary>
     /// <returns>The record, or the first thing that is wrong, with its place.</returns>
@@ -43,13 +44,21 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
     {
         try
         {
-            if (TooMuch(file) is { } bounded) return bounded;
+            if (TooMuch(file) is { } bounded)
+                return bounded;
             file = UpToDate(file);
             string text = System.Text.Encoding.UTF8.GetString(file);
-            if (Shape.Value.Validate(text).FirstOrDefault() is { } error) return Wrong(Innermost(error));
+            if (Shape.Value.Validate(text).FirstOrDefault() is { } error)
+                return Wrong(Innermost(error));
             VehicleBundle bundle = JsonSerializer.Deserialize<VehicleBundle>(file, AbriJson.Options)!;
-            if (bundle.Format != FormatName) return new Problem("bundle-format", "/format", $"This is not a vehicle file: format is \"{bundle.Format}\", not \"{FormatName}\".");
-            if (bundle.Version != FormatVersion) return new Problem("bundle-version", "/version", $"This file has version {bundle.Version}; this program reads versions 1 to {FormatVersion}.");
+            if (bundle.Format != FormatName)
+                return new Problem("bundle-format", "/format", $"This is not a vehicle file: format is \"{bundle.Format}\", not \"{FormatName}\".");
+            if (bundle.Version != FormatVersion)
+                return new Problem(
+                    "bundle-version",
+                    "/version",
+                    $"This file has version {bundle.Version}; this program reads versions 1 to {FormatVersion}."
+                );
             return bundle.Record;
         }
         catch (Exception e) when (e is JsonException or Newtonsoft.Json.JsonException or FormatException)
@@ -63,16 +72,22 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
     private static byte[] UpToDate(byte[] file)
     {
         var strict = new JsonDocumentOptions { AllowDuplicateProperties = false, MaxDepth = MostDepth };
-        if (JsonNode.Parse(file, documentOptions: strict) is not JsonObject old || old["version"] is not JsonValue version
-            || !version.TryGetValue(out int number) || number != 1) return file;
+        if (
+            JsonNode.Parse(file, documentOptions: strict) is not JsonObject old
+            || old["version"] is not JsonValue version
+            || !version.TryGetValue(out int number)
+            || number != 1
+        )
+            return file;
         FirstBundles.Upgrade(old);
         return JsonSerializer.SerializeToUtf8Bytes(old, Indented);
     }
 
     /// <summary>What a library says, without its own addresses, and a doubled field by its name.</summary>
-    private static string Troubled(string message) => Doubled().Match(message) is { Success: true } match
-        ? $"the field {match.Groups[1].Value} stands twice in one place. Keep the one that is right."
-        : message.Split(" LineNumber:")[0].Split(" Path")[0];
+    private static string Troubled(string message) =>
+        Doubled().Match(message) is { Success: true } match
+            ? $"the field {match.Groups[1].Value} stands twice in one place. Keep the one that is right."
+            : message.Split(" LineNumber:")[0].Split(" Path")[0];
 
     [GeneratedRegex("Duplicate property '([^']+)'")]
     private static partial Regex Doubled();
@@ -86,25 +101,42 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
         {
             // The reader of schemas knows no whole numbers of more than 19 digits.
             if (reader.TokenType == JsonTokenType.Number && !reader.ValueSpan.ContainsAny("eE."u8) && !reader.TryGetInt64(out _))
-                return new Problem("bundle-number", "", $"A number in the file has more digits than any length or count (at byte {reader.TokenStartIndex}).");
+                return new Problem(
+                    "bundle-number",
+                    "",
+                    $"A number in the file has more digits than any length or count (at byte {reader.TokenStartIndex})."
+                );
             if (counts.Count > 0 && reader.TokenType is not (JsonTokenType.EndArray or JsonTokenType.EndObject or JsonTokenType.PropertyName))
             {
                 counts.Push(counts.Pop() + 1);
-                if (counts.Peek() > MostEntries) return new Problem("bundle-too-long", "", $"A list in the file has more than {MostEntries} entries (at byte {reader.TokenStartIndex}).");
+                if (counts.Peek() > MostEntries)
+                    return new Problem(
+                        "bundle-too-long",
+                        "",
+                        $"A list in the file has more than {MostEntries} entries (at byte {reader.TokenStartIndex})."
+                    );
             }
-            if (reader.TokenType is JsonTokenType.StartArray or JsonTokenType.StartObject) counts.Push(0);
-            else if (reader.TokenType is JsonTokenType.EndArray or JsonTokenType.EndObject) counts.Pop();
+            if (reader.TokenType is JsonTokenType.StartArray or JsonTokenType.StartObject)
+                counts.Push(0);
+            else if (reader.TokenType is JsonTokenType.EndArray or JsonTokenType.EndObject)
+                counts.Pop();
         }
         return null;
     }
 
     /// <summary>The error at the bottom: a list is wrong because an entry is, and the entry because a field of it is.</summary>
     private static ValidationError Innermost(ValidationError error) =>
-        error is ChildSchemaValidationError { Errors: { } children } && children.SelectMany(c => c.Value).FirstOrDefault() is { } child ? Innermost(child) : error;
+        error is ChildSchemaValidationError { Errors: { } children } && children.SelectMany(c => c.Value).FirstOrDefault() is { } child
+            ? Innermost(child)
+            : error;
 
     private static Problem Wrong(ValidationError error)
     {
-        string pointer = (error.Path ?? "").TrimStart('#').Replace("[", "/", StringComparison.Ordinal).Replace("]", "", StringComparison.Ordinal).Replace('.', '/');
+        string pointer = (error.Path ?? "")
+            .TrimStart('#')
+            .Replace("[", "/", StringComparison.Ordinal)
+            .Replace("]", "", StringComparison.Ordinal)
+            .Replace('.', '/');
         string line = error.HasLineInfo ? $" (line {error.LineNumber})" : "";
         string name = error.Property ?? "";
         string what = error.Kind switch
@@ -119,17 +151,25 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
 
     private static string WrittenSchema()
     {
-        JsonNode schema = AbriJson.Options.GetJsonSchemaAsNode(typeof(VehicleBundle), new JsonSchemaExporterOptions
-        {
-            TreatNullObliviousAsNonNullable = true,
-            // Read by a converter of its own, of which a schema knows nothing.
-            TransformSchemaNode = (context, node) => context.TypeInfo.Type switch
+        JsonNode schema = AbriJson.Options.GetJsonSchemaAsNode(
+            typeof(VehicleBundle),
+            new JsonSchemaExporterOptions
             {
-                Type time when time == typeof(DateTimeOffset) => new JsonObject { ["type"] = "string", ["format"] = "date-time" },
-                Type time when time == typeof(DateTimeOffset?) => new JsonObject { ["type"] = new JsonArray("string", "null"), ["format"] = "date-time" },
-                _ => node,
-            },
-        });
+                TreatNullObliviousAsNonNullable = true,
+                // Read by a converter of its own, of which a schema knows nothing.
+                TransformSchemaNode = (context, node) =>
+                    context.TypeInfo.Type switch
+                    {
+                        Type time when time == typeof(DateTimeOffset) => new JsonObject { ["type"] = "string", ["format"] = "date-time" },
+                        Type time when time == typeof(DateTimeOffset?) => new JsonObject
+                        {
+                            ["type"] = new JsonArray("string", "null"),
+                            ["format"] = "date-time",
+                        },
+                        _ => node,
+                    },
+            }
+        );
         schema["$schema"] = "http://json-schema.org/draft-07/schema#";
         schema["title"] = "Abri vehicle file";
         return schema.ToJsonString(new JsonSerializerOptions { WriteIndented = true });

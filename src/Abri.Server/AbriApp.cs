@@ -25,14 +25,22 @@ public static class AbriApp
     {
         // Opened first, so that a file that cannot be used is reported before anything listens.
         var database = Database.Open(options.Folder.DatabaseFile, TimeProvider.System);
-        WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() });
-        builder.WebHost.UseKestrelCore().ConfigureKestrel(kestrel =>
-        {
-            kestrel.Listen(System.Net.IPAddress.Loopback, options.Port);
-            kestrel.Limits.MaxRequestBodySize = MostBodyBytes;
-            kestrel.AddServerHeader = false;
-        });
-        builder.Services.AddSerilog(log => log.MinimumLevel.Warning().MinimumLevel.Override("Microsoft.AspNetCore.Diagnostics", LogEventLevel.Fatal).WriteTo.Console(formatProvider: null));
+        WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(
+            new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() }
+        );
+        builder
+            .WebHost.UseKestrelCore()
+            .ConfigureKestrel(kestrel =>
+            {
+                kestrel.Listen(System.Net.IPAddress.Loopback, options.Port);
+                kestrel.Limits.MaxRequestBodySize = MostBodyBytes;
+                kestrel.AddServerHeader = false;
+            });
+        builder.Services.AddSerilog(log =>
+            log.MinimumLevel.Warning()
+                .MinimumLevel.Override("Microsoft.AspNetCore.Diagnostics", LogEventLevel.Fatal)
+                .WriteTo.Console(formatProvider: null)
+        );
         builder.Services.ConfigureHttpJsonOptions(json => AbriJson.Applied(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(route => route.ThrowOnBadRequest = true);
         builder.Services.AddProblemDetails(Problems.Complete);
@@ -42,16 +50,26 @@ public static class AbriApp
         builder.Services.AddResponseCompression(c => c.MimeTypes = [.. ResponseCompressionDefaults.MimeTypes, "image/svg+xml"]);
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Fastest);
         // Made by a factory, so that it is let go of with the application.
-        builder.Services.AddSingleton(_ => database).AddSingleton<History>().AddSingleton(TimeProvider.System)
-            .AddSingleton<SnapshotStore>().AddSingleton<Snapshots>().AddSingleton<RecordStore>().AddSingleton(options.Folder)
-            .AddSingleton<DeviceEndpoints.DeviceShelf>().AddSingleton<DemoData>().AddSingleton<KeptAnswers>();
+        builder
+            .Services.AddSingleton(_ => database)
+            .AddSingleton<History>()
+            .AddSingleton(TimeProvider.System)
+            .AddSingleton<SnapshotStore>()
+            .AddSingleton<Snapshots>()
+            .AddSingleton<RecordStore>()
+            .AddSingleton(options.Folder)
+            .AddSingleton<DeviceEndpoints.DeviceShelf>()
+            .AddSingleton<DemoData>()
+            .AddSingleton<KeptAnswers>();
         KeptAnswers.Add(builder.Services);
-        foreach (ServerStage stage in ServerStages.All) stage.Add(builder.Services);
+        foreach (ServerStage stage in ServerStages.All)
+            stage.Add(builder.Services);
 
         options.Folder.Photos.RemoveParts();
         WebApplication app = builder.Build();
         app.Services.GetRequiredService<ProductStore>().AddTypicalIfEmpty();
-        if (options.WithDemo) app.Services.GetRequiredService<DemoData>().AddIfEmpty();
+        if (options.WithDemo)
+            app.Services.GetRequiredService<DemoData>().AddIfEmpty();
         app.Services.GetRequiredService<FittingStore>().AddTypicalIfEmpty();
 
         app.UseMiddleware<Guards>();
@@ -69,7 +87,8 @@ public static class AbriApp
         app.MapCalculators();
         app.MapDevices();
         app.MapHistory();
-        foreach (ServerStage stage in ServerStages.All) stage.Map(app);
+        foreach (ServerStage stage in ServerStages.All)
+            stage.Map(app);
         return app;
     }
 
@@ -77,8 +96,10 @@ public static class AbriApp
     private static Task ScreensShareOnePage(HttpContext context, RequestDelegate next)
     {
         PathString path = context.Request.Path;
-        bool other = path.StartsWithSegments("/api") || path.StartsWithSegments("/openapi") || path.StartsWithSegments("/health") || Path.HasExtension(path);
-        if (!other && HttpMethods.IsGet(context.Request.Method)) context.Request.Path = "/index.html";
+        bool other =
+            path.StartsWithSegments("/api") || path.StartsWithSegments("/openapi") || path.StartsWithSegments("/health") || Path.HasExtension(path);
+        if (!other && HttpMethods.IsGet(context.Request.Method))
+            context.Request.Path = "/index.html";
         return next(context);
     }
 
@@ -98,7 +119,8 @@ public static class AbriApp
     /// <summary>Built files bear the hash of what is in them: one that changed has another name.</summary>
     private static void CacheForEver(HttpContext context)
     {
-        if (context.Request.Path.StartsWithSegments("/assets")) context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
+        if (context.Request.Path.StartsWithSegments("/assets"))
+            context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
     }
 
     /// <summary>The built front end beside the program, or in the source tree while developing.</summary>

@@ -12,10 +12,15 @@ internal static class DiskTrouble
     public const int FullStatus = 507;
 
     /// <summary>A status, a stable code and a sentence that a person can act on; null where the disk is not to blame.</summary>
-    public static (int Status, string Code, string Message)? Of(IOException e) => e switch
-    {
-        _ when DiskError.IsFull(e) => (FullStatus, Full, "The disk is full. Nothing was changed; make room and try again."),
-        _ when DiskError.IsReadOnly(e) => (503, "disk-read-only", "The data folder cannot be written. Nothing was changed; give this user the right to write it."),
-        _ => null,
-    };
+    public static (int Status, string Code, string Message)? Of(IOException e) =>
+        e switch
+        {
+            _ when DiskError.IsFull(e) => (FullStatus, Full, "The disk is full. Nothing was changed; make room and try again."),
+            _ when DiskError.IsReadOnly(e) => (
+                503,
+                "disk-read-only",
+                "The data folder cannot be written. Nothing was changed; give this user the right to write it."
+            ),
+            _ => null,
+        };
 }

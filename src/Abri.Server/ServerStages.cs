@@ -20,17 +20,32 @@ internal static class ServerStages
     public static IReadOnlyList<ServerStage> All { get; } =
     [
         new(
-            services => services.AddSingleton<VehicleStore>().AddSingleton<PanelStore>().AddSingleton<MemberStore>().AddSingleton<ZoneStore>()
-                .AddSingleton<FindingStore>().AddSingleton<PhotoStore>(),
+            services =>
+                services
+                    .AddSingleton<VehicleStore>()
+                    .AddSingleton<PanelStore>()
+                    .AddSingleton<MemberStore>()
+                    .AddSingleton<ZoneStore>()
+                    .AddSingleton<FindingStore>()
+                    .AddSingleton<PhotoStore>(),
             app =>
             {
                 app.MapShell();
                 app.MapRecordFiles();
-            }),
+            }
+        ),
         new(
-            services => services.AddSingleton<SuspectStore>().AddSingleton<ObservationStore>().AddSingleton<SealReadingStore>().AddSingleton<DrainStore>()
-                .AddSingleton<CoveringStore>().AddSingleton<WaterStores>().AddSingleton<LeakPriorStore>(),
-            WaterEndpoints.MapWater),
+            services =>
+                services
+                    .AddSingleton<SuspectStore>()
+                    .AddSingleton<ObservationStore>()
+                    .AddSingleton<SealReadingStore>()
+                    .AddSingleton<DrainStore>()
+                    .AddSingleton<CoveringStore>()
+                    .AddSingleton<WaterStores>()
+                    .AddSingleton<LeakPriorStore>(),
+            WaterEndpoints.MapWater
+        ),
         new(services => services.AddSingleton<FittingStore>().AddSingleton<OpeningStore>(), OpeningEndpoints.MapOpenings),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];

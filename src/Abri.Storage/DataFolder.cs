@@ -29,16 +29,25 @@ public sealed class DataFolder : IDisposable
         }
         catch (UnauthorizedAccessException e)
         {
-            throw new StorageException($"The data folder {full} cannot be written. Give this user the right to write it, or choose another with --data.", e);
+            throw new StorageException(
+                $"The data folder {full} cannot be written. Give this user the right to write it, or choose another with --data.",
+                e
+            );
         }
         catch (IOException e) when (DiskError.IsReadOnly(e) || DiskError.IsFull(e))
         {
-            string why = DiskError.IsFull(e) ? "its disk is full. Make room" : "its disk takes no changes (it is mounted read-only). Make it writable";
+            string why = DiskError.IsFull(e)
+                ? "its disk is full. Make room"
+                : "its disk takes no changes (it is mounted read-only). Make it writable";
             throw new StorageException($"The data folder {full} cannot be written: {why}, or choose another with --data.", e);
         }
         catch (IOException e)
         {
-            throw new StorageException($"The data folder {full} is in use by another running Abri, or cannot be opened. Stop the other one, or choose another folder with --data.", e);
+            throw new StorageException(
+                $"The data folder {full} is in use by another running Abri, or cannot be opened. Stop the other one, or choose "
+                    + "another folder with --data.",
+                e
+            );
         }
     }
 

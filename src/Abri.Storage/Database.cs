@@ -27,7 +27,13 @@ public sealed class Database : IDisposable
         File = file;
         Clock = clock;
         // The timeout is how long a statement waits for another program that holds the file.
-        connectionString = new SqliteConnectionStringBuilder { DataSource = file, ForeignKeys = true, DefaultTimeout = 3, Pooling = true }.ToString();
+        connectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = file,
+            ForeignKeys = true,
+            DefaultTimeout = 3,
+            Pooling = true,
+        }.ToString();
     }
 
     /// <summary>The file.</summary>
@@ -86,11 +92,15 @@ public sealed class Database : IDisposable
         return connection;
     }
 
-    /// <summary>Goes up with every change to a vehicle or to what vehicles share: what was worked out of it stands as long as this is the same.</summary>
+    /// <summary>Goes up with every change to a vehicle or to what vehicles share: what was worked out of it stands as long as this is the
+    /// same.</summary>
     /// <remarks>The data folder is claimed, so that nobody else writes.</remarks>
     /// <param name="vehicleId">Id of the vehicle.</param>
     public long RevisionOf(string vehicleId) =>
-        Math.Max(revisions.GetValueOrDefault(vehicleId), Math.Max(revisions.GetValueOrDefault(VehicleStore.ListScope), revisions.GetValueOrDefault(FittingStore.CatalogueScope)));
+        Math.Max(
+            revisions.GetValueOrDefault(vehicleId),
+            Math.Max(revisions.GetValueOrDefault(VehicleStore.ListScope), revisions.GetValueOrDefault(FittingStore.CatalogueScope))
+        );
 
     /// <summary>Notes a change that was kept.</summary>
     internal void Changed(string scope) => revisions[scope] = Interlocked.Increment(ref revision);
@@ -98,7 +108,8 @@ public sealed class Database : IDisposable
     /// <summary>Reads what belongs together as it stood at one moment, whoever writes meanwhile.</summary>
     public T AtOnce<T>(Func<T> read)
     {
-        if (reading is not null) return read();
+        if (reading is not null)
+            return read();
         using SqliteConnection connection = Connect();
         using SqliteTransaction transaction = connection.BeginTransaction(deferred: true);
         reading = (this, transaction);
@@ -115,26 +126,40 @@ public sealed class Database : IDisposable
     /// <summary>Runs a query and maps each row.</summary>
     internal List<T> Query<T>(string sql, Func<SqliteDataReader, T> map, params (string Name, object? Value)[] parameters)
     {
-        if (reading is var (of, transaction) && of == this) return Rows(transaction.Connection!, transaction, sql, map, parameters);
+        if (reading is var (of, transaction) && of == this)
+            return Rows(transaction.Connection!, transaction, sql, map, parameters);
         using SqliteConnection connection = Connect();
         return Rows(connection, null, sql, map, parameters);
     }
 
-    private static List<T> Rows<T>(SqliteConnection connection, SqliteTransaction? transaction, string sql, Func<SqliteDataReader, T> map, (string Name, object? Value)[] parameters)
+    private static List<T> Rows<T>(
+        SqliteConnection connection,
+        SqliteTransaction? transaction,
+        string sql,
+        Func<SqliteDataReader, T> map,
+        (string Name, object? Value)[] parameters
+    )
     {
         using SqliteCommand command = Command(connection, transaction, sql, parameters);
         using SqliteDataReader reader = command.ExecuteReader();
         var rows = new List<T>();
-        while (reader.Read()) rows.Add(map(reader));
+        while (reader.Read())
+            rows.Add(map(reader));
         return rows;
     }
 
-    internal static SqliteCommand Command(SqliteConnection connection, SqliteTransaction? transaction, string sql, params (string Name, object? Value)[] parameters)
+    internal static SqliteCommand Command(
+        SqliteConnection connection,
+        SqliteTransaction? transaction,
+        string sql,
+        params (string Name, object? Value)[] parameters
+    )
     {
         SqliteCommand command = connection.CreateCommand();
         command.Transaction = transaction;
         command.CommandText = sql;
-        foreach ((string name, object? value) in parameters) command.Parameters.AddWithValue("$" + name, value ?? DBNull.Value);
+        foreach ((string name, object? value) in parameters)
+            command.Parameters.AddWithValue("$" + name, value ?? DBNull.Value);
         return command;
     }
 

@@ -33,17 +33,22 @@ public sealed class History(Database database)
     /// <summary>The newest changes of a scope, newest first.</summary>
     /// <param name="scope">A vehicle's id, or a scope named by a store.</param>
     /// <param name="most">How many at most.</param>
-    public IReadOnlyList<Change> Newest(string scope, int most) => database.Query(
-        "SELECT * FROM change WHERE scope = $scope ORDER BY seq DESC LIMIT $most",
-        ReadChange, ("scope", scope), ("most", most));
+    public IReadOnlyList<Change> Newest(string scope, int most) =>
+        database.Query("SELECT * FROM change WHERE scope = $scope ORDER BY seq DESC LIMIT $most", ReadChange, ("scope", scope), ("most", most));
 
     /// <summary>The changes of a scope that touched one record, newest first.</summary>
     /// <param name="scope">The scope.</param>
     /// <param name="rowId">Id of the record.</param>
     /// <param name="most">How many at most.</param>
-    public IReadOnlyList<Change> OfRecord(string scope, string rowId, int most) => database.Query(
-        "SELECT * FROM change WHERE scope = $scope AND seq IN (SELECT change_seq FROM change_row WHERE row_id = $row) ORDER BY seq DESC LIMIT $most",
-        ReadChange, ("scope", scope), ("row", rowId), ("most", most));
+    public IReadOnlyList<Change> OfRecord(string scope, string rowId, int most) =>
+        database.Query(
+            "SELECT * FROM change WHERE scope = $scope AND seq IN (SELECT change_seq FROM change_row WHERE row_id = $row) ORDER BY "
+                + "seq DESC LIMIT $most",
+            ReadChange,
+            ("scope", scope),
+            ("row", rowId),
+            ("most", most)
+        );
 
     /// <summary>Takes back the last change that stands.</summary>
     public HistoryStep Undo(string scope) => Step(scope, undo: true);

@@ -18,7 +18,8 @@ public sealed class PhotoFolder(string path)
     {
         string hash = HashOf(content);
         string file = FileOf(hash);
-        if (File.Exists(file)) return hash;
+        if (File.Exists(file))
+            return hash;
         Directory.CreateDirectory(path);
         // Written beside and then moved, so that a half-written photo is never found under its hash.
         string part = file + Part + Guid.NewGuid().ToString("N");
@@ -42,15 +43,18 @@ public sealed class PhotoFolder(string path)
     /// <summary>Removes what was being written when the program was killed.</summary>
     public void RemoveParts()
     {
-        if (!Directory.Exists(path)) return;
-        foreach (string part in Directory.EnumerateFiles(path, $"*{Part}*")) File.Delete(part);
+        if (!Directory.Exists(path))
+            return;
+        foreach (string part in Directory.EnumerateFiles(path, $"*{Part}*"))
+            File.Delete(part);
     }
 
     /// <summary>The bytes of a photo, or null when they are not there.</summary>
     public byte[]? Find(string hash) => File.Exists(FileOf(hash)) ? File.ReadAllBytes(FileOf(hash)) : null;
 
     /// <summary>A hash has only hexadecimal digits, so that it can name no file outside the folder.</summary>
-    private string FileOf(string hash) => hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower)
-        ? Path.Combine(path, hash)
-        : throw new ArgumentException("Not the hash of a photo.", nameof(hash));
+    private string FileOf(string hash) =>
+        hash.Length == 64 && hash.All(char.IsAsciiHexDigitLower)
+            ? Path.Combine(path, hash)
+            : throw new ArgumentException("Not the hash of a photo.", nameof(hash));
 }

@@ -11,15 +11,18 @@ namespace Abri.Storage;
 public abstract class Store<T>(Database database, string table, string? ownerColumn)
     where T : notnull
 {
-    private const int UniqueViolated = 2067, ForeignKeyViolated = 787, MostNamed = 5;
+    private const int UniqueViolated = 2067,
+        ForeignKeyViolated = 787,
+        MostNamed = 5;
 
     /// <summary>The database.</summary>
     protected Database Database { get; } = database;
 
     /// <summary>All records of an owner, oldest first; of the whole table when none is named.</summary>
-    public IReadOnlyList<Stored<T>> All(string? ownerId = null) => ownerColumn is null || ownerId is null
-        ? Database.Query($"SELECT * FROM {table} ORDER BY id", ReadRow)
-        : Database.Query($"SELECT * FROM {table} WHERE {ownerColumn} = $owner ORDER BY id", ReadRow, ("owner", ownerId));
+    public IReadOnlyList<Stored<T>> All(string? ownerId = null) =>
+        ownerColumn is null || ownerId is null
+            ? Database.Query($"SELECT * FROM {table} ORDER BY id", ReadRow)
+            : Database.Query($"SELECT * FROM {table} WHERE {ownerColumn} = $owner ORDER BY id", ReadRow, ("owner", ownerId));
 
     /// <summary>The records that a condition in SQL points out, oldest first.</summary>
     private protected IReadOnlyList<Stored<T>> AllWhere(string condition, params (string Name, object? Value)[] parameters) =>
@@ -42,9 +45,10 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     public Stored<T>? Find(string id) => Database.Query($"SELECT * FROM {table} WHERE id = $id", ReadRow, ("id", id)).SingleOrDefault();
 
     /// <summary>Adds a record.</summary>
-    public Written<T> Add(string? ownerId, T value) => Add(ownerId, [value], $"Added {Title(value)}") is var (state, rows, message) && rows.Count == 1
-        ? new Written<T>(state, rows[0])
-        : new Written<T>(state, null, message);
+    public Written<T> Add(string? ownerId, T value) =>
+        Add(ownerId, [value], $"Added {Title(value)}") is var (state, rows, message) && rows.Count == 1
+            ? new Written<T>(state, rows[0])
+            : new Written<T>(state, null, message);
 
     /// <summary>Adds records in one change.</summary>
     /// <returns>How it ended, the rows, and what they conflict with.</returns>
@@ -62,11 +66,12 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
 
     /// <summary>Replaces a record, if it still has the version that the change was made from.</summary>
     public Written<T> Replace(string id, int version, T value) => Write(id, version, (work, before) =>
-    {
-        work.Update(table, id, Columns(value));
-        if (Title(before.Value) != Title(value)) Renamed(work, id, Title(before.Value), Title(value));
-        work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
-    });
+        {
+            work.Update(table, id, Columns(value));
+            if (Title(before.Value) != Title(value))
+                Renamed(work, id, Title(before.Value), Title(value));
+            work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
+        });
 
     /// <summary>Replaces several records in one change, if each still has the version that the change was made from.</summary>
     /// <returns>How it ended, and the row that stood in the way, if one did.</returns>
@@ -78,8 +83,10 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
             foreach ((string id, int version, T value) in changed)
             {
                 at = id;
-                if (work.Version(table, id) is not { } current) return WriteState.NotFound;
-                if (current != version) return WriteState.Stale;
+                if (work.Version(table, id) is not { } current)
+                    return WriteState.NotFound;
+                if (current != version)
+                    return WriteState.Stale;
                 work.Update(table, id, Columns(value));
             }
             work.Commit(Scope(Find(changed[0].Id)!.OwnerId, changed[0].Id), what);
@@ -95,17 +102,21 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         if (Find(id) is { } row && row.Version == version && UsedBy(id, row.Value) is { Count: > 0 } users)
         {
             string more = users.Count > MostNamed ? $" and {users.Count - MostNamed} more" : "";
-            return new Written<T>(WriteState.Conflict, row, $"{Title(row.Value)} is in use: {string.Join(", ", users.Take(MostNamed))}{more}. Choose something else there first.");
+            return new Written<T>(
+                WriteState.Conflict,
+                row,
+                $"{Title(row.Value)} is in use: {string.Join(", ", users.Take(MostNamed))}{more}. Choose something else there first."
+            );
         }
         return Removed(id, version);
     }
 
     private Written<T> Removed(string id, int version) => Write(id, version, (work, before) =>
-    {
-        RemoveOwned(work, id);
-        work.Delete(table, id);
-        work.Commit(ListingScope(before.OwnerId, id), $"Removed {Title(before.Value)}");
-    });
+        {
+            RemoveOwned(work, id);
+            work.Delete(table, id);
+            work.Commit(ListingScope(before.OwnerId, id), $"Removed {Title(before.Value)}");
+        });
 
     /// <summary>The columns of a record, without id, version and owner.</summary>
     protected abstract IReadOnlyDictionary<string, object?> Columns(T value);
@@ -126,21 +137,19 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     private protected virtual IReadOnlyList<string> UsedBy(string id, T value) => [];
 
     /// <summary>Removes what belongs to a record before it goes itself.</summary>
-    private protected virtual void RemoveOwned(Work work, string id)
-    {
-    }
+    private protected virtual void RemoveOwned(Work work, string id) { }
 
     /// <summary>Lets what is called after a record follow when its name changes.</summary>
-    private protected virtual void Renamed(Work work, string id, string from, string to)
-    {
-    }
+    private protected virtual void Renamed(Work work, string id, string from, string to) { }
 
     private Written<T> Write(string id, int version, Action<Work, Stored<T>> change)
     {
         WriteState state = Guarded(out string? message, work =>
         {
-            if (work.Version(table, id) is not { } current) return WriteState.NotFound;
-            if (current != version) return WriteState.Stale;
+            if (work.Version(table, id) is not { } current)
+                return WriteState.NotFound;
+            if (current != version)
+                return WriteState.Stale;
             change(work, Find(id)!);
             return WriteState.Done;
         });
@@ -165,9 +174,10 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         }
         catch (SqliteException e) when (e.SqliteExtendedErrorCode is UniqueViolated or ForeignKeyViolated)
         {
-            message = e.SqliteExtendedErrorCode == UniqueViolated
-                ? "There is one with this name already. Choose another name."
-                : "Something else still refers to it, or what it refers to is gone.";
+            message =
+                e.SqliteExtendedErrorCode == UniqueViolated
+                    ? "There is one with this name already. Choose another name."
+                    : "Something else still refers to it, or what it refers to is gone.";
             return WriteState.Conflict;
         }
     }
@@ -175,10 +185,11 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     private Dictionary<string, object?> Row(string? ownerId, T value)
     {
         var row = new Dictionary<string, object?>(Columns(value));
-        if (ownerColumn is not null) row[ownerColumn] = ownerId;
+        if (ownerColumn is not null)
+            row[ownerColumn] = ownerId;
         return row;
     }
 
-    private Stored<T> ReadRow(SqliteDataReader row) => new(
-        row.Text("id"), row.Int("version"), ownerColumn is null ? null : row.Text(ownerColumn), Read(row));
+    private Stored<T> ReadRow(SqliteDataReader row) =>
+        new(row.Text("id"), row.Int("version"), ownerColumn is null ? null : row.Text(ownerColumn), Read(row));
 }

@@ -62,10 +62,16 @@ internal sealed class Work : IDisposable
     /// <summary>Ids of the rows of a table that a column's value points out.</summary>
     public List<string> Ids(string table, string column, string value)
     {
-        using SqliteCommand command = Database.Command(connection, transaction, $"SELECT id FROM {table} WHERE {column} = $value ORDER BY id", ("value", value));
+        using SqliteCommand command = Database.Command(
+            connection,
+            transaction,
+            $"SELECT id FROM {table} WHERE {column} = $value ORDER BY id",
+            ("value", value)
+        );
         using SqliteDataReader reader = command.ExecuteReader();
         var ids = new List<string>();
-        while (reader.Read()) ids.Add(reader.GetString(0));
+        while (reader.Read())
+            ids.Add(reader.GetString(0));
         return ids;
     }
 
@@ -80,15 +86,27 @@ internal sealed class Work : IDisposable
     public void Commit(string scope, string what)
     {
         Run("UPDATE change SET state = 'dropped' WHERE scope = $scope AND state = 'undone'", ("scope", scope));
-        Run("INSERT INTO change (scope, at, what, state) VALUES ($scope, $at, $what, 'done')",
-            ("scope", scope), ("at", clock.GetUtcNow().ToString("O")), ("what", what));
+        Run(
+            "INSERT INTO change (scope, at, what, state) VALUES ($scope, $at, $what, 'done')",
+            ("scope", scope),
+            ("at", clock.GetUtcNow().ToString("O")),
+            ("what", what)
+        );
         using SqliteCommand last = Database.Command(connection, transaction, "SELECT last_insert_rowid()");
         long seq = (long)last.ExecuteScalar()!;
         for (int i = 0; i < touched.Count; i++)
         {
             (string table, string id, string? before, string? after) = touched[i];
-            Run("INSERT INTO change_row (change_seq, position, table_name, row_id, before, after) VALUES ($seq, $position, $table, $id, $before, $after)",
-                ("seq", seq), ("position", i), ("table", table), ("id", id), ("before", before), ("after", after));
+            Run(
+                "INSERT INTO change_row (change_seq, position, table_name, row_id, before, after) VALUES ($seq, $position, $table, "
+                    + "$id, $before, $after)",
+                ("seq", seq),
+                ("position", i),
+                ("table", table),
+                ("id", id),
+                ("before", before),
+                ("after", after)
+            );
         }
         transaction.Commit();
         kept(scope);
@@ -106,14 +124,17 @@ internal sealed class Work : IDisposable
         using (SqliteCommand find = Database.Command(connection, transaction, sql, ("scope", scope)))
         using (SqliteDataReader reader = find.ExecuteReader())
         {
-            if (!reader.Read()) return null;
+            if (!reader.Read())
+                return null;
             (seq, what) = (reader.GetInt64(0), reader.GetString(1));
         }
         // Rows come back in the order in which they went: references are looked at when all are there.
         Run("PRAGMA defer_foreign_keys = ON");
-        foreach ((string table, string id, string? image) in Images(seq, undo)) Restore(table, id, image);
+        foreach ((string table, string id, string? image) in Images(seq, undo))
+            Restore(table, id, image);
         // A release that knew things by their names let them go and kept the name.
-        foreach (string of in new[] { "member", "opening", "finding" }) Run($"UPDATE joint SET {of}_id = NULL WHERE {of}_id NOT IN (SELECT id FROM {of})");
+        foreach (string of in new[] { "member", "opening", "finding" })
+            Run($"UPDATE joint SET {of}_id = NULL WHERE {of}_id NOT IN (SELECT id FROM {of})");
         Run("UPDATE change SET state = $state WHERE seq = $seq", ("state", undo ? "undone" : "done"), ("seq", seq));
         transaction.Commit();
         kept(scope);
@@ -129,11 +150,14 @@ internal sealed class Work : IDisposable
 
     private List<(string Table, string Id, string? Image)> Images(long seq, bool undo)
     {
-        string sql = $"SELECT table_name, row_id, {(undo ? "before" : "after")} AS image FROM change_row WHERE change_seq = $seq ORDER BY position {(undo ? "DESC" : "ASC")}";
+        string sql =
+            $"SELECT table_name, row_id, {(undo ? "before" : "after")} AS image FROM change_row WHERE change_seq = $seq ORDER BY "
+            + $"position {(undo ? "DESC" : "ASC")}";
         using SqliteCommand command = Database.Command(connection, transaction, sql, ("seq", seq));
         using SqliteDataReader reader = command.ExecuteReader();
         var images = new List<(string, string, string?)>();
-        while (reader.Read()) images.Add((reader.GetString(0), reader.GetString(1), reader.IsDBNull(2) ? null : reader.GetString(2)));
+        while (reader.Read())
+            images.Add((reader.GetString(0), reader.GetString(1), reader.IsDBNull(2) ? null : reader.GetString(2)));
         return images;
     }
 
@@ -163,7 +187,8 @@ internal sealed class Work : IDisposable
     {
         string sql = exists
             ? $"UPDATE {table} SET version = $version, {string.Join(", ", columns.Keys.Select(c => $"{c} = ${c}"))} WHERE id = $id"
-            : $"INSERT INTO {table} (id, version, {string.Join(", ", columns.Keys)}) VALUES ($id, $version, {string.Join(", ", columns.Keys.Select(c => "$" + c))})";
+            : $"INSERT INTO {table} (id, version, {string.Join(", ", columns.Keys)}) VALUES ($id, $version, "
+                + $"{string.Join(", ", columns.Keys.Select(c => "$" + c))})";
         Run(sql, [.. columns.Select(c => (c.Key, c.Value)), ("id", id), ("version", version)]);
     }
 
@@ -171,18 +196,21 @@ internal sealed class Work : IDisposable
     {
         using SqliteCommand command = Database.Command(connection, transaction, $"SELECT * FROM {table} WHERE id = $id", ("id", id));
         using SqliteDataReader reader = command.ExecuteReader();
-        if (!reader.Read()) return null;
+        if (!reader.Read())
+            return null;
         var image = new JsonObject();
-        for (int i = 0; i < reader.FieldCount; i++) image[reader.GetName(i)] = reader.IsDBNull(i) ? null : JsonSerializer.SerializeToNode(reader.GetValue(i));
+        for (int i = 0; i < reader.FieldCount; i++)
+            image[reader.GetName(i)] = reader.IsDBNull(i) ? null : JsonSerializer.SerializeToNode(reader.GetValue(i));
         return image;
     }
 
-    private static object? Value(JsonNode? node) => node?.GetValueKind() switch
-    {
-        null or JsonValueKind.Null => null,
-        JsonValueKind.Number => node.AsValue().TryGetValue(out long whole) ? whole : node.GetValue<double>(),
-        _ => node.GetValue<string>(),
-    };
+    private static object? Value(JsonNode? node) =>
+        node?.GetValueKind() switch
+        {
+            null or JsonValueKind.Null => null,
+            JsonValueKind.Number => node.AsValue().TryGetValue(out long whole) ? whole : node.GetValue<double>(),
+            _ => node.GetValue<string>(),
+        };
 
     private void Run(string sql, params (string Name, object? Value)[] parameters)
     {

@@ -15,11 +15,41 @@ public class LeakBench
     public void Prepare()
     {
         var random = new Random(3);
-        const int suspects = 200, spots = 12;
-        LeakSuspect[] all = [.. Enumerable.Range(0, suspects).Select(i => new LeakSuspect($"suspect {i}", 0.02 + (0.4 * random.NextDouble()), [.. Enumerable.Range(0, spots).Select(_ => random.NextDouble() < 0.4 ? random.NextDouble() : 0.0)]))];
-        LeakEvidence[] seen = [.. Enumerable.Range(0, 30).Select(e => new LeakEvidence($"result {e}", e % spots, e < 6, [.. Enumerable.Range(0, suspects).Select(_ => random.NextDouble() < 0.2 ? 0.9 : 0.0)]))];
+        const int suspects = 200,
+            spots = 12;
+        LeakSuspect[] all =
+        [
+            .. Enumerable
+                .Range(0, suspects)
+                .Select(i => new LeakSuspect(
+                    $"suspect {i}",
+                    0.02 + (0.4 * random.NextDouble()),
+                    [.. Enumerable.Range(0, spots).Select(_ => random.NextDouble() < 0.4 ? random.NextDouble() : 0.0)]
+                )),
+        ];
+        LeakEvidence[] seen =
+        [
+            .. Enumerable
+                .Range(0, 30)
+                .Select(e => new LeakEvidence(
+                    $"result {e}",
+                    e % spots,
+                    e < 6,
+                    [.. Enumerable.Range(0, suspects).Select(_ => random.NextDouble() < 0.2 ? 0.9 : 0.0)]
+                )),
+        ];
         question = new LeakQuestion([.. Enumerable.Range(0, spots).Select(k => $"spot {k}")], all, seen);
-        tests = [.. Enumerable.Range(0, 100).Select(t => new WaterTestCandidate($"test {t}", t % 6, 13, [.. Enumerable.Range(0, suspects).Select(_ => random.NextDouble() < 0.05 ? 0.9 : 0.0)]))];
+        tests =
+        [
+            .. Enumerable
+                .Range(0, 100)
+                .Select(t => new WaterTestCandidate(
+                    $"test {t}",
+                    t % 6,
+                    13,
+                    [.. Enumerable.Range(0, suspects).Select(_ => random.NextDouble() < 0.05 ? 0.9 : 0.0)]
+                )),
+        ];
     }
 
     [Benchmark]

@@ -13,14 +13,14 @@ public class PlacingBench
     private Polygon[] outlines = [];
 
     [GlobalSetup]
-    public void Prepare() => outlines =
-    [
-        .. HundredMembers.Site.Members.Select(m =>
-        {
-            var outline = MemberOutline.Of(m.Footprint);
-            return factory.CreatePolygon([.. outline.Append(outline[0]).Select(p => new Coordinate(p.SMm, p.TMm))]);
-        }),
-    ];
+    public void Prepare() =>
+        outlines = [
+            .. HundredMembers.Site.Members.Select(m =>
+            {
+                var outline = MemberOutline.Of(m.Footprint);
+                return factory.CreatePolygon([.. outline.Append(outline[0]).Select(p => new Coordinate(p.SMm, p.TMm))]);
+            }),
+        ];
 
     [Benchmark]
     public object? Verdict() => OpeningVerdict.Of(HundredMembers.Site, HundredMembers.Centre).Value;
@@ -46,7 +46,8 @@ public class PlacingBench
             for (double t = -1000; t <= 1000; t += 200)
             {
                 var needed = factory.ToGeometry(new Envelope(s - 238, s + 238, t - 238, t + 238));
-                if (outlines.Where((_, i) => HundredMembers.Site.Members[i].Role != MemberRole.Pressed).All(o => !needed.Intersects(o))) feasible++;
+                if (outlines.Where((_, i) => HundredMembers.Site.Members[i].Role != MemberRole.Pressed).All(o => !needed.Intersects(o)))
+                    feasible++;
             }
         }
         return feasible;

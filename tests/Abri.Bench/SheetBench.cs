@@ -20,8 +20,17 @@ public class SheetBench
         Site site = HundredMembers.Site;
         var marked = SettingOut.Of(site, HundredMembers.Centre, new Marking(ViewedFrom.Inside, 3.175, 12, CutSize.WasteSide)).Value!;
         sheet = new OpeningSheet(
-            "Bench", "Vent", Facing.Up, site.Fitting, marked.Result, OpeningDrawing.Of("Vent", site.Panel, site.Fitting, marked.Result, LengthFormat.Millimetres).Value!,
-            OpeningVerdict.Of(site, HundredMembers.Centre).Value!.Result, [], LengthFormat.Millimetres, new DateOnly(2026, 1, 1));
+            "Bench",
+            "Vent",
+            Facing.Up,
+            site.Fitting,
+            marked.Result,
+            OpeningDrawing.Of("Vent", site.Panel, site.Fitting, marked.Result, LengthFormat.Millimetres).Value!,
+            OpeningVerdict.Of(site, HundredMembers.Centre).Value!.Result,
+            [],
+            LengthFormat.Millimetres,
+            new DateOnly(2026, 1, 1)
+        );
     }
 
     [Benchmark]

@@ -26,8 +26,10 @@ public class LayeringTests
         var arrows = new SortedSet<string>(StringComparer.Ordinal);
         foreach (TypeDefinition type in core.MainModule.GetTypes())
         {
-            if (Folder(type) is not { } from) continue;
-            foreach (string to in Used(type).SelectMany(Parts).Select(Folder).OfType<string>().Where(to => to != from)) arrows.Add($"{from} -> {to}");
+            if (Folder(type) is not { } from)
+                continue;
+            foreach (string to in Used(type).SelectMany(Parts).Select(Folder).OfType<string>().Where(to => to != from))
+                arrows.Add($"{from} -> {to}");
         }
         Assert.Equal(Allowed.SelectMany(a => a.Value.Select(to => $"{a.Key} -> {to}")).Order(StringComparer.Ordinal), arrows);
     }
@@ -36,9 +38,24 @@ public class LayeringTests
     public void The_core_asks_no_clock_and_throws_no_dice()
     {
         using var core = AssemblyDefinition.ReadAssembly(typeof(Result<>).Assembly.Location);
-        string[] forbidden = ["System.DateTime::get_Now", "System.DateTime::get_UtcNow", "System.DateTimeOffset::get_Now", "System.DateTimeOffset::get_UtcNow", "System.TimeProvider::", "System.Random::", "System.Guid::New"];
-        IEnumerable<string> called = core.MainModule.GetTypes().SelectMany(t => t.Methods).Where(m => m.HasBody)
-            .SelectMany(m => m.Body.Instructions).Select(i => i.Operand).OfType<MethodReference>().Select(m => m.FullName);
+        string[] forbidden =
+        [
+            "System.DateTime::get_Now",
+            "System.DateTime::get_UtcNow",
+            "System.DateTimeOffset::get_Now",
+            "System.DateTimeOffset::get_UtcNow",
+            "System.TimeProvider::",
+            "System.Random::",
+            "System.Guid::New",
+        ];
+        IEnumerable<string> called = core
+            .MainModule.GetTypes()
+            .SelectMany(t => t.Methods)
+            .Where(m => m.HasBody)
+            .SelectMany(m => m.Body.Instructions)
+            .Select(i => i.Operand)
+            .OfType<MethodReference>()
+            .Select(m => m.FullName);
         Assert.DoesNotContain(called, name => forbidden.Any(f => name.Contains(f, StringComparison.Ordinal)));
     }
 
@@ -46,7 +63,10 @@ public class LayeringTests
     public void The_arrows_are_those_of_the_picture()
     {
         string picture = File.ReadAllText(Path.Combine(Root(), "docs/architecture.md"));
-        string[] lines = [.. Allowed.Select(a => $"| `{a.Key}` | {(a.Value.Length == 0 ? "-" : string.Join(", ", a.Value.Select(to => $"`{to}`")))} |")];
+        string[] lines =
+        [
+            .. Allowed.Select(a => $"| `{a.Key}` | {(a.Value.Length == 0 ? "-" : string.Join(", ", a.Value.Select(to => $"`{to}`")))} |"),
+        ];
         Assert.All(lines, line => Assert.Contains(line, picture));
     }
 
@@ -66,31 +86,39 @@ public class LayeringTests
 
     private static IEnumerable<TypeReference> Used(MethodDefinition method)
     {
-        IEnumerable<TypeReference> signature = method.Parameters.SelectMany(p => p.CustomAttributes.Select(a => a.AttributeType).Append(p.ParameterType)).Append(method.ReturnType);
-        if (!method.HasBody) return signature;
-        IEnumerable<TypeReference> called = method.Body.Instructions.SelectMany(i => i.Operand switch
-        {
-            GenericInstanceMethod generic => [generic.DeclaringType, .. generic.GenericArguments],
-            MemberReference member => new[] { member as TypeReference ?? member.DeclaringType },
-            _ => [],
-        });
+        IEnumerable<TypeReference> signature = method
+            .Parameters.SelectMany(p => p.CustomAttributes.Select(a => a.AttributeType).Append(p.ParameterType))
+            .Append(method.ReturnType);
+        if (!method.HasBody)
+            return signature;
+        IEnumerable<TypeReference> called = method.Body.Instructions.SelectMany(i =>
+            i.Operand switch
+            {
+                GenericInstanceMethod generic => [generic.DeclaringType, .. generic.GenericArguments],
+                MemberReference member => new[] { member as TypeReference ?? member.DeclaringType },
+                _ => [],
+            }
+        );
         return signature.Concat(method.Body.Variables.Select(v => v.VariableType)).Concat(called);
     }
 
-    private static IEnumerable<TypeReference> Parts(TypeReference type) => type is GenericInstanceType generic
-        ? generic.GenericArguments.SelectMany(Parts).Append(generic.ElementType)
-        : type is TypeSpecification of ? Parts(of.ElementType) : [type];
+    private static IEnumerable<TypeReference> Parts(TypeReference type) =>
+        type is GenericInstanceType generic ? generic.GenericArguments.SelectMany(Parts).Append(generic.ElementType)
+        : type is TypeSpecification of ? Parts(of.ElementType)
+        : [type];
 
     private static string? Folder(TypeReference type)
     {
-        while (type.DeclaringType is not null) type = type.DeclaringType;
+        while (type.DeclaringType is not null)
+            type = type.DeclaringType;
         return type.Namespace.Split('.') is ["Abri", "Core", var folder, ..] ? folder : null;
     }
 
     internal static string Root()
     {
         string? folder = AppContext.BaseDirectory;
-        while (folder is not null && !File.Exists(Path.Combine(folder, "Abri.slnx"))) folder = Path.GetDirectoryName(folder);
+        while (folder is not null && !File.Exists(Path.Combine(folder, "Abri.slnx")))
+            folder = Path.GetDirectoryName(folder);
         return folder!;
     }
 }

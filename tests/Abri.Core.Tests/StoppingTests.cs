@@ -14,7 +14,10 @@ public class StoppingTests
 
     /// <summary>Between ribs water stands before the skylight.</summary>
     private static readonly WetRoof Wet = new(
-        Roofs.Flat(), [.. new double[] { -300, -100, 100, 300 }.Select(t => Roofs.Swage(t) with { FlankMm = 8 })], [new Dam("Skylight", PanelBox.Around(new PanelPoint(2100, 0), 800, 700), 30)]);
+        Roofs.Flat(),
+        [.. new double[] { -300, -100, 100, 300 }.Select(t => Roofs.Swage(t) with { FlankMm = 8 })],
+        [new Dam("Skylight", PanelBox.Around(new PanelPoint(2100, 0), 800, 700), 30)]
+    );
 
     private static readonly TogetherFitting Vent = new("Vent", Roofs.Vent(), [new Wish(WishKind.CentreLine)]);
 
@@ -24,18 +27,58 @@ public class StoppingTests
         ["joint"] = stop => PlacingTogether.Of(new TogetherSite(Roofs.Flat(), Roofs.Bows(), [Vent, Vent with { Name = "Other" }]), stop),
         ["worst"] = stop => Ponding.Worst(Wet, stop),
         ["park"] = stop => Ponding.Park(Wet, new Attitude(1, 0), stop),
-        ["mends"] = stop => PondingMends.Of(Wet, new Attitude(1, 0), [new OtherPlace("Skylight", "Move it.", new PanelBox(1000, 1800, -350, 350))], LengthFormat.Millimetres, stop),
-        ["next test"] = stop => NextWaterTest.Of(new LeakQuestion(["a"], [new LeakSuspect("b", 0.1, [0.5])], []), [new WaterTestCandidate("c", 0, 10, [1])], stop),
+        ["mends"] = stop =>
+            PondingMends.Of(
+                Wet,
+                new Attitude(1, 0),
+                [new OtherPlace("Skylight", "Move it.", new PanelBox(1000, 1800, -350, 350))],
+                LengthFormat.Millimetres,
+                stop
+            ),
+        ["next test"] = stop =>
+            NextWaterTest.Of(new LeakQuestion(["a"], [new LeakSuspect("b", 0.1, [0.5])], []), [new WaterTestCandidate("c", 0, 10, [1])], stop),
         ["hunt"] = stop => LeakHunt.Of(Stained, null, stop),
     };
 
-    private static WetShell Stained => new(
-        [
-            new WetPanel("roof", Roofs.Flat() with { ArcRadiusAcrossMm = 7000 }, Roofs.Bows(), Keyed.All("finding", [new Finding(
-                "Stain", FindingKind.Stain, FindingShape.Point, [new PanelPoint(1500, 300)], ViewedFrom.Inside, Severity.Minor, new(null, null, null, null), FindingState.Open, "", DateTimeOffset.UnixEpoch, "")]),
-                [new CutOpening("Vent", new PanelBox(2000, 2400, -200, 200), true, false)], [], [], [], [], []),
-        ],
-        new Attitude(0, 0), []);
+    private static WetShell Stained =>
+        new(
+            [
+                new WetPanel(
+                    "roof",
+                    Roofs.Flat() with
+                    {
+                        ArcRadiusAcrossMm = 7000,
+                    },
+                    Roofs.Bows(),
+                    Keyed.All(
+                        "finding",
+                        [
+                            new Finding(
+                                "Stain",
+                                FindingKind.Stain,
+                                FindingShape.Point,
+                                [new PanelPoint(1500, 300)],
+                                ViewedFrom.Inside,
+                                Severity.Minor,
+                                new(null, null, null, null),
+                                FindingState.Open,
+                                "",
+                                DateTimeOffset.UnixEpoch,
+                                ""
+                            ),
+                        ]
+                    ),
+                    [new CutOpening("Vent", new PanelBox(2000, 2400, -200, 200), true, false)],
+                    [],
+                    [],
+                    [],
+                    [],
+                    []
+                ),
+            ],
+            new Attitude(0, 0),
+            []
+        );
 
     [Theory]
     [MemberData(nameof(Searches))]

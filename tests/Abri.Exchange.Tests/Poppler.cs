@@ -16,7 +16,11 @@ internal static class Poppler
         string[] words = size[(size.IndexOf(':') + 1)..].Split(' ', StringSplitOptions.RemoveEmptyEntries);
         const double mmPerPoint = 25.4 / 72;
         int pages = int.Parse(lines.Single(l => l.StartsWith("Pages:"))[6..], CultureInfo.InvariantCulture);
-        return (pages, double.Parse(words[0], CultureInfo.InvariantCulture) * mmPerPoint, double.Parse(words[2], CultureInfo.InvariantCulture) * mmPerPoint);
+        return (
+            pages,
+            double.Parse(words[0], CultureInfo.InvariantCulture) * mmPerPoint,
+            double.Parse(words[2], CultureInfo.InvariantCulture) * mmPerPoint
+        );
     }
 
     /// <summary>The size of each page, mm.</summary>
@@ -24,8 +28,15 @@ internal static class Poppler
     {
         string text = WithFile(pdf, file => System.Text.Encoding.UTF8.GetString(Run("pdftotext", "-bbox", file, "-")));
         const double mmPerPoint = 25.4 / 72;
-        return [.. text.Split('\n').Where(l => l.TrimStart().StartsWith("<page ")).Select(l => l.Split('"'))
-            .Select(l => (double.Parse(l[1], CultureInfo.InvariantCulture) * mmPerPoint, double.Parse(l[3], CultureInfo.InvariantCulture) * mmPerPoint))];
+        return
+        [
+            .. text.Split('\n')
+                .Where(l => l.TrimStart().StartsWith("<page "))
+                .Select(l => l.Split('"'))
+                .Select(l =>
+                    (double.Parse(l[1], CultureInfo.InvariantCulture) * mmPerPoint, double.Parse(l[3], CultureInfo.InvariantCulture) * mmPerPoint)
+                ),
+        ];
     }
 
     /// <summary>A page as grey values, ten points to the millimetre.</summary>
@@ -36,11 +47,13 @@ internal static class Poppler
         string Word()
         {
             int start = at;
-            while (pgm[at] > ' ') at++;
+            while (pgm[at] > ' ')
+                at++;
             return System.Text.Encoding.ASCII.GetString(pgm, start, at++ - start);
         }
         Xunit.Assert.Equal("P5", Word());
-        int width = int.Parse(Word(), CultureInfo.InvariantCulture), height = int.Parse(Word(), CultureInfo.InvariantCulture);
+        int width = int.Parse(Word(), CultureInfo.InvariantCulture),
+            height = int.Parse(Word(), CultureInfo.InvariantCulture);
         Word();
         return (width, height, pgm[at..]);
     }
@@ -56,10 +69,18 @@ internal static class Poppler
         int page = 0;
         foreach (string line in html.Split('\n').Select(l => l.Trim()))
         {
-            if (line.StartsWith("<page ")) page++;
-            if (!line.StartsWith("<word ")) continue;
+            if (line.StartsWith("<page "))
+                page++;
+            if (!line.StartsWith("<word "))
+                continue;
             double At(string name) => double.Parse(line.Split($"{name}=\"")[1].Split('"')[0], CultureInfo.InvariantCulture) * mm;
-            words.Add((page, System.Net.WebUtility.HtmlDecode(line.Split('>')[1].Split('<')[0]), new PanelBox(At("xMin"), At("xMax"), At("yMin"), At("yMax"))));
+            words.Add(
+                (
+                    page,
+                    System.Net.WebUtility.HtmlDecode(line.Split('>')[1].Split('<')[0]),
+                    new PanelBox(At("xMin"), At("xMax"), At("yMin"), At("yMax"))
+                )
+            );
         }
         return words;
     }

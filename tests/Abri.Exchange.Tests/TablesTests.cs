@@ -46,8 +46,19 @@ public class TablesTests
     [Fact] // Read back with CsvHelper
     public void Findings_are_written_one_a_line_and_no_cell_is_a_formula()
     {
-        var finding = new Finding("=Seam, \"left\"", FindingKind.OpenSeam, FindingShape.Point, [new(4200, 800)], ViewedFrom.Outside, Severity.Severe,
-            new FindingMeasures(140, null, null, null), FindingState.Open, "Ida", new DateTimeOffset(2026, 4, 11, 9, 30, 0, TimeSpan.Zero), "two\nlines");
+        var finding = new Finding(
+            "=Seam, \"left\"",
+            FindingKind.OpenSeam,
+            FindingShape.Point,
+            [new(4200, 800)],
+            ViewedFrom.Outside,
+            Severity.Severe,
+            new FindingMeasures(140, null, null, null),
+            FindingState.Open,
+            "Ida",
+            new DateTimeOffset(2026, 4, 11, 9, 30, 0, TimeSpan.Zero),
+            "two\nlines"
+        );
         // Read from bytes, as a spreadsheet does: the mark before the heads tells that they are UTF-8.
         byte[] file = Encoding.UTF8.GetBytes(FindingsCsv.Write([("Roof", finding)]));
         Assert.Equal(Encoding.UTF8.Preamble.ToArray(), file[..3]);
@@ -55,7 +66,10 @@ public class TablesTests
         csv.Read();
         csv.ReadHeader();
         Assert.True(csv.Read());
-        Assert.Equal(("Roof", "'=Seam, \"left\"", "4200", "140", "", "two\nlines"), (csv["panel"], csv["name"], csv["s (mm)"], csv["length (mm)"], csv["width (mm)"], csv["notes"]));
+        Assert.Equal(
+            ("Roof", "'=Seam, \"left\"", "4200", "140", "", "two\nlines"),
+            (csv["panel"], csv["name"], csv["s (mm)"], csv["length (mm)"], csv["width (mm)"], csv["notes"])
+        );
         Assert.False(csv.Read());
     }
 }

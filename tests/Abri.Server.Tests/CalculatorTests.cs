@@ -16,7 +16,22 @@ public sealed class CalculatorApp : IAsyncLifetime
 public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<CalculatorApp>
 {
     private static readonly string[] Damage =
-        ["null", "-1", "0", "1e308", "-1e308", "1e-300", "\"\"", "\"x\"", "[]", "{}", "true", "999999999999", "[null]", "1.7976931348623157e308"];
+    [
+        "null",
+        "-1",
+        "0",
+        "1e308",
+        "-1e308",
+        "1e-300",
+        "\"\"",
+        "\"x\"",
+        "[]",
+        "{}",
+        "true",
+        "999999999999",
+        "[null]",
+        "1.7976931348623157e308",
+    ];
 
     private readonly RunningApp app = shared.App;
 
@@ -90,7 +105,14 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
     [InlineData("next-water-test", "/question/falseAlarm", "-1", 400, "leak-probability", "/question/falseAlarm")]
     [InlineData("leak-suspects-shell", "/mark", "\"Moon\"", 400, "mark-unknown", "/mark")]
     [InlineData("leak-suspects-shell", "/shell/panels", "[]", 400, "shell-empty", "/shell/panels")]
-    [InlineData("leak-suspects-shell", "/shell/panels/0/observations/0/spray/minutes", "0", 400, "out-of-range", "/shell/panels/0/observations/0/spray/minutes")]
+    [InlineData(
+        "leak-suspects-shell",
+        "/shell/panels/0/observations/0/spray/minutes",
+        "0",
+        400,
+        "out-of-range",
+        "/shell/panels/0/observations/0/spray/minutes"
+    )]
     [InlineData("leak-suspects-shell", "/shell/priors/0/probability", "7", 400, "out-of-range", "/shell/priors/0/probability")]
     [InlineData("drying", "/readings/1/hours", "0", 400, "readings-too-few", "/readings")]
     [InlineData("drying", "/limitPercent", "11", 400, "limit-below-air", "/limitPercent")]
@@ -122,7 +144,14 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
     [InlineData("pot-life", "/grams", "0", 400, "out-of-range", "/grams")]
     [InlineData("hole-check", "/measured/risingDiagonalMm", "1200", 422, "readings-impossible", "/measured")]
     [InlineData("hole-check", "/measured/topWidthMm", "-4", 400, "out-of-range", "/measured/topWidthMm")]
-    public async Task Bad_input_is_answered_with_code_pointer_and_advice(string name, string field, string value, int status, string code, string answered)
+    public async Task Bad_input_is_answered_with_code_pointer_and_advice(
+        string name,
+        string field,
+        string value,
+        int status,
+        string code,
+        string answered
+    )
     {
         JsonNode input = Samples.Inputs()[name];
         string[] path = field[1..].Split('/');
@@ -149,7 +178,10 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
         Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", "")).Status);
         Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", new string('[', 5000))).Status);
         Assert.Equal(400, (await app.SendText(HttpMethod.Post, "/api/calculators/length-parse", """{"text":"1","text2":NaN}""")).Status);
-        Assert.Equal(413, (await app.SendText(HttpMethod.Post, "/api/calculators/length-parse", "{\"text\":\"" + new string('1', 3_000_000) + "\"}")).Status);
+        Assert.Equal(
+            413,
+            (await app.SendText(HttpMethod.Post, "/api/calculators/length-parse", "{\"text\":\"" + new string('1', 3_000_000) + "\"}")).Status
+        );
         Assert.Equal(415, (await app.SendText(HttpMethod.Post, "/api/calculators/bays", "<x/>", type: "text/xml")).Status);
         Assert.Equal(404, (await app.SendText(HttpMethod.Post, "/api/calculators/nothing", "{}")).Status);
         Assert.Equal(405, (await app.SendText(HttpMethod.Delete, "/api/calculators/bays", null)).Status);
@@ -175,11 +207,15 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
     public void No_damaged_input_makes_the_program_fail()
     {
         Dictionary<string, JsonNode> inputs = Samples.Inputs();
-        Gen.Select(Gen.Int[0, inputs.Count - 1], Gen.Int[0, 400], Gen.Int[0, Damage.Length - 1]).Holds((which, leaf, how) =>
-        {
-            (string name, JsonNode input) = inputs.ElementAt(which);
-            Refuses(name, input, leaf, Damage[how]);
-        }, cases: 600);
+        Gen.Select(Gen.Int[0, inputs.Count - 1], Gen.Int[0, 400], Gen.Int[0, Damage.Length - 1])
+            .Holds(
+                (which, leaf, how) =>
+                {
+                    (string name, JsonNode input) = inputs.ElementAt(which);
+                    Refuses(name, input, leaf, Damage[how]);
+                },
+                cases: 600
+            );
     }
 
     [Fact]
@@ -191,7 +227,8 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
             int leaves = Leaves(input).Count();
             for (int leaf = 0; leaf < leaves; leaf++)
             {
-                foreach (string damage in Damage) Refuses(name, input, leaf, damage);
+                foreach (string damage in Damage)
+                    Refuses(name, input, leaf, damage);
             }
         }
     }
@@ -202,8 +239,10 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
         JsonNode copy = input.DeepClone();
         List<(JsonNode Parent, object Key)> leaves = [.. Leaves(copy)];
         (JsonNode parent, object key) = leaves[leaf % leaves.Count];
-        if (key is int i) parent[i] = "VALUE";
-        else parent[(string)key] = "VALUE";
+        if (key is int i)
+            parent[i] = "VALUE";
+        else
+            parent[(string)key] = "VALUE";
         string body = copy.ToJsonString().Replace("\"VALUE\"", damage);
         int status = app.SendText(HttpMethod.Post, $"/api/calculators/{name}", body).GetAwaiter().GetResult().Status;
         Assert.True(status is 200 or 400 or 422, $"{status} for {name}: {body}");
@@ -211,10 +250,11 @@ public sealed class CalculatorTests(CalculatorApp shared) : IClassFixture<Calcul
 
     private static JsonNode? At((JsonNode Parent, object Key) leaf) => leaf.Key is int i ? leaf.Parent[i] : leaf.Parent[(string)leaf.Key];
 
-    private static IEnumerable<(JsonNode Parent, object Key)> Leaves(JsonNode node) => node switch
-    {
-        JsonObject o => o.SelectMany(p => p.Value is JsonObject or JsonArray ? Leaves(p.Value).Append((o, p.Key)) : [(o, p.Key)]),
-        JsonArray a => a.SelectMany((x, i) => x is JsonObject or JsonArray ? Leaves(x).Append((a, i)) : [((JsonNode)a, (object)i)]),
-        _ => [],
-    };
+    private static IEnumerable<(JsonNode Parent, object Key)> Leaves(JsonNode node) =>
+        node switch
+        {
+            JsonObject o => o.SelectMany(p => p.Value is JsonObject or JsonArray ? Leaves(p.Value).Append((o, p.Key)) : [(o, p.Key)]),
+            JsonArray a => a.SelectMany((x, i) => x is JsonObject or JsonArray ? Leaves(x).Append((a, i)) : [((JsonNode)a, (object)i)]),
+            _ => [],
+        };
 }

@@ -24,13 +24,15 @@ public sealed class KilledTests
             for (int i = 0; !program.HasExited; i++)
             {
                 // Let some writes through, then strike while others are under way.
-                if (i == 12) killer = Strike(program, afterMs: 5 + (round * 17));
+                if (i == 12)
+                    killer = Strike(program, afterMs: 5 + (round * 17));
                 string name = $"Vehicle {round}-{i}";
                 try
                 {
                     using var body = new StringContent(Vehicle(name), Encoding.UTF8, "application/json");
                     using HttpResponseMessage answer = await http.PostAsync("/api/vehicles", body);
-                    if (answer.IsSuccessStatusCode) acknowledged.Add(name);
+                    if (answer.IsSuccessStatusCode)
+                        acknowledged.Add(name);
                 }
                 catch (HttpRequestException)
                 {
@@ -69,25 +71,31 @@ public sealed class KilledTests
             // Struck while all four write, at another moment each time.
             Task? killer = null;
             int begun = acknowledged.Count;
-            await Task.WhenAll(Enumerable.Range(0, 4).Select(async writer =>
-            {
-                for (int i = 0; !program.HasExited; i++)
-                {
-                    string name = $"Vehicle {round}-{writer}-{i}";
-                    try
+            await Task.WhenAll(
+                Enumerable
+                    .Range(0, 4)
+                    .Select(async writer =>
                     {
-                        using var body = new StringContent(Vehicle(name), Encoding.UTF8, "application/json");
-                        using HttpResponseMessage answer = await http.PostAsync("/api/vehicles", body);
-                        if (answer.IsSuccessStatusCode) acknowledged.Add(name);
-                        if (acknowledged.Count >= begun + 4) _ = LazyInitializer.EnsureInitialized(ref killer, () => Strike(program, afterMs: round % 23));
-                        Assert.True((int)answer.StatusCode < 500, $"{answer.StatusCode} in round {round}");
-                    }
-                    catch (HttpRequestException)
-                    {
-                        return;
-                    }
-                }
-            }));
+                        for (int i = 0; !program.HasExited; i++)
+                        {
+                            string name = $"Vehicle {round}-{writer}-{i}";
+                            try
+                            {
+                                using var body = new StringContent(Vehicle(name), Encoding.UTF8, "application/json");
+                                using HttpResponseMessage answer = await http.PostAsync("/api/vehicles", body);
+                                if (answer.IsSuccessStatusCode)
+                                    acknowledged.Add(name);
+                                if (acknowledged.Count >= begun + 4)
+                                    _ = LazyInitializer.EnsureInitialized(ref killer, () => Strike(program, afterMs: round % 23));
+                                Assert.True((int)answer.StatusCode < 500, $"{answer.StatusCode} in round {round}");
+                            }
+                            catch (HttpRequestException)
+                            {
+                                return;
+                            }
+                        }
+                    })
+            );
             await killer!;
         }
         Assert.True(acknowledged.Count > 200, $"Only {acknowledged.Count} writes were made.");
@@ -103,7 +111,11 @@ public sealed class KilledTests
         program.Kill();
     }
 
-    private static string Vehicle(string name) => JsonNode.Parse(
-        """{"name":"","kind":"panelVan","year":null,"notes":"","units":"mm","inchDenominator":16,"schools":{"ribInTheWay":"keep","cutSize":"wasteSide"},"markerOffsetMm":3.175}""")!
-        .ToJsonString().Replace("\"name\":\"\"", $"\"name\":\"{name}\"");
+    private static string Vehicle(string name) =>
+        JsonNode
+            .Parse(
+                """{"name":"","kind":"panelVan","year":null,"notes":"","units":"mm","inchDenominator":16,"schools":{"ribInTheWay":"keep","cutSize":"wasteSide"},"markerOffsetMm":3.175}"""
+            )!
+            .ToJsonString()
+            .Replace("\"name\":\"\"", $"\"name\":\"{name}\"");
 }

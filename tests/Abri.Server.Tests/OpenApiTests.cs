@@ -7,7 +7,11 @@ public sealed class OpenApiTests
     /// <summary>Writes the document instead of comparing it: what <c>web/scripts/api.sh</c> sets.</summary>
     private const string WriteTo = "ABRI_WRITE_OPENAPI";
 
-    private static readonly JsonSerializerOptions Indented = new() { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private static readonly JsonSerializerOptions Indented = new()
+    {
+        WriteIndented = true,
+        Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
 
     [Fact]
     public async Task The_committed_document_of_the_api_is_the_one_that_is_served()
@@ -16,7 +20,11 @@ public sealed class OpenApiTests
         using JsonDocument served = JsonDocument.Parse(await app.Http.GetStringAsync("/openapi/v1.json"));
         string text = JsonSerializer.Serialize(served, Indented) + "\n";
         string file = Path.Combine(RunningApp.Root(), "web/src/api/openapi.json");
-        if (Environment.GetEnvironmentVariable(WriteTo) == "1") await File.WriteAllTextAsync(file, text);
-        Assert.True(await File.ReadAllTextAsync(file) == text, "web/src/api/openapi.json is stale: run web/scripts/api.sh and commit what it writes.");
+        if (Environment.GetEnvironmentVariable(WriteTo) == "1")
+            await File.WriteAllTextAsync(file, text);
+        Assert.True(
+            await File.ReadAllTextAsync(file) == text,
+            "web/src/api/openapi.json is stale: run web/scripts/api.sh and commit what it writes."
+        );
     }
 }

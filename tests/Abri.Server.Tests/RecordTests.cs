@@ -30,8 +30,14 @@ public sealed class RecordTests : IAsyncLifetime
         Assert.Equal(200, (await app.Send(HttpMethod.Put, path, value, "1")).Status);
         value["notes"] = "second";
         var (status, body) = await app.Send(HttpMethod.Put, path, value, "1");
-        Assert.Equal((412, "stale-version", "first", 2), (status, (string)body!["code"]!, (string)body["current"]!["value"]!["notes"]!, (int)body["current"]!["version"]!));
-        Assert.Equal((428, "version-missing"), ((await app.Send(HttpMethod.Put, path, value)).Status, (string)(await app.Send(HttpMethod.Put, path, value)).Body!["code"]!));
+        Assert.Equal(
+            (412, "stale-version", "first", 2),
+            (status, (string)body!["code"]!, (string)body["current"]!["value"]!["notes"]!, (int)body["current"]!["version"]!)
+        );
+        Assert.Equal(
+            (428, "version-missing"),
+            ((await app.Send(HttpMethod.Put, path, value)).Status, (string)(await app.Send(HttpMethod.Put, path, value)).Body!["code"]!)
+        );
         Assert.Equal("first", (string)(await app.Get(path))["value"]!["notes"]!);
     }
 
@@ -63,7 +69,8 @@ public sealed class RecordTests : IAsyncLifetime
     [Fact]
     public async Task Members_openings_and_fittings_that_contradict_the_shell_are_refused()
     {
-        JsonNode member = shell["members"]![0]!, opening = shell["openings"]![0]!;
+        JsonNode member = shell["members"]![0]!,
+            opening = shell["openings"]![0]!;
         JsonNode off = member["value"]!.DeepClone();
         off["footprint"]!["points"]![0]!["sMm"] = 20000;
         Assert.Equal(422, (await app.Send(HttpMethod.Put, Path($"members/{member["id"]}"), off, "1")).Status);

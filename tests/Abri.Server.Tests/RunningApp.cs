@@ -33,7 +33,8 @@ internal sealed class RunningApp : IAsyncDisposable
     public static string Root()
     {
         string? folder = AppContext.BaseDirectory;
-        while (folder is not null && !File.Exists(Path.Combine(folder, "Abri.slnx"))) folder = Path.GetDirectoryName(folder);
+        while (folder is not null && !File.Exists(Path.Combine(folder, "Abri.slnx")))
+            folder = Path.GetDirectoryName(folder);
         return folder!;
     }
 
@@ -42,13 +43,21 @@ internal sealed class RunningApp : IAsyncDisposable
     public async Task<(int Status, JsonNode? Body)> Send(HttpMethod method, string path, JsonNode? body, string? ifMatch = null) =>
         await SendText(method, path, body?.ToJsonString(), ifMatch);
 
-    public async Task<(int Status, JsonNode? Body)> SendText(HttpMethod method, string path, string? body, string? ifMatch = null, string type = "application/json")
+    public async Task<(int Status, JsonNode? Body)> SendText(
+        HttpMethod method,
+        string path,
+        string? body,
+        string? ifMatch = null,
+        string type = "application/json"
+    )
     {
         using var request = new HttpRequestMessage(method, path);
-        if (body is not null) request.Content = new StringContent(body, Encoding.UTF8, type);
+        if (body is not null)
+            request.Content = new StringContent(body, Encoding.UTF8, type);
         // A body that is refused for its size is refused before it is sent; otherwise the answer and the closed connection race.
         request.Headers.ExpectContinue = body?.Length > 1_000_000;
-        if (ifMatch is not null) request.Headers.TryAddWithoutValidation("If-Match", $"\"{ifMatch}\"");
+        if (ifMatch is not null)
+            request.Headers.TryAddWithoutValidation("If-Match", $"\"{ifMatch}\"");
         using HttpResponseMessage response = await Http.SendAsync(request);
         string text = await response.Content.ReadAsStringAsync();
         return ((int)response.StatusCode, text.Length > 0 && text[0] is '{' or '[' ? JsonNode.Parse(text) : null);

@@ -7,38 +7,43 @@ namespace Abri.Server.Tests;
 /// <summary>Inputs of the calculators, made up for tests, as JSON.</summary>
 internal static class Samples
 {
-    public static JsonNode Site() => JsonNode.Parse(
-        """
-        {
-          "panel": { "kind": "roof", "outline": [{"sMm":0,"tMm":-850},{"sMm":3000,"tMm":-850},{"sMm":3000,"tMm":850},{"sMm":0,"tMm":850}], "skinMm": 0.8, "material": "mildSteel" },
-          "members": [
-            { "name": "Bow 1", "kind": "roofBow", "role": "secondary", "footprint": { "shape": "spine", "points": [{"sMm":590,"tMm":-850},{"sMm":590,"tMm":850}], "widthMm": 60 }, "depthMm": 40 },
-            { "name": "Bow 2", "kind": "roofBow", "role": "secondary", "footprint": { "shape": "spine", "points": [{"sMm":1195,"tMm":-850},{"sMm":1195,"tMm":850}], "widthMm": 60 }, "depthMm": 40 }
-          ],
-          "fitting": {
-            "name": "400 roof vent", "kind": "roofVent", "cutOut": {"widthMm":400,"heightMm":400,"cornerRadiusMm":20}, "toleranceMinusMm": 1, "tolerancePlusMm": 4,
-            "neck": {"widthMm":396,"heightMm":396,"cornerRadiusMm":18}, "flange": {"widthMm":490,"heightMm":490,"cornerRadiusMm":30}, "leastLapMm": 25,
-            "clearance": {"frontMm":38,"rearMm":38,"topMm":38,"bottomMm":38}, "massKg": 4.5, "vibrates": false, "hingeSide": null,
-            "sweep": {"frontMm":0,"rearMm":0,"topMm":0,"bottomMm":0}, "flatnessMm": 1, "beddingMostMm": 10, "clamp": null,
-            "screws": {"alongWidth":5,"alongHeight":3,"insetMm":12,"pilotMm":2.5}
-          }
-        }
-        """)!;
+    public static JsonNode Site() =>
+        JsonNode.Parse(
+            """
+            {
+              "panel": { "kind": "roof", "outline": [{"sMm":0,"tMm":-850},{"sMm":3000,"tMm":-850},{"sMm":3000,"tMm":850},{"sMm":0,"tMm":850}], "skinMm": 0.8, "material": "mildSteel" },
+              "members": [
+                { "name": "Bow 1", "kind": "roofBow", "role": "secondary", "footprint": { "shape": "spine", "points": [{"sMm":590,"tMm":-850},{"sMm":590,"tMm":850}], "widthMm": 60 }, "depthMm": 40 },
+                { "name": "Bow 2", "kind": "roofBow", "role": "secondary", "footprint": { "shape": "spine", "points": [{"sMm":1195,"tMm":-850},{"sMm":1195,"tMm":850}], "widthMm": 60 }, "depthMm": 40 }
+              ],
+              "fitting": {
+                "name": "400 roof vent", "kind": "roofVent", "cutOut": {"widthMm":400,"heightMm":400,"cornerRadiusMm":20}, "toleranceMinusMm": 1, "tolerancePlusMm": 4,
+                "neck": {"widthMm":396,"heightMm":396,"cornerRadiusMm":18}, "flange": {"widthMm":490,"heightMm":490,"cornerRadiusMm":30}, "leastLapMm": 25,
+                "clearance": {"frontMm":38,"rearMm":38,"topMm":38,"bottomMm":38}, "massKg": 4.5, "vibrates": false, "hingeSide": null,
+                "sweep": {"frontMm":0,"rearMm":0,"topMm":0,"bottomMm":0}, "flatnessMm": 1, "beddingMostMm": 10, "clamp": null,
+                "screws": {"alongWidth":5,"alongHeight":3,"insetMm":12,"pilotMm":2.5}
+              }
+            }
+            """
+        )!;
 
-    private static JsonObject Together(string name, string wish) => new()
-    {
-        ["name"] = name,
-        ["fitting"] = Site()["fitting"]!.DeepClone(),
-        ["wishes"] = new JsonArray(new JsonObject { ["kind"] = wish, ["weight"] = 1 }),
-    };
+    private static JsonObject Together(string name, string wish) =>
+        new()
+        {
+            ["name"] = name,
+            ["fitting"] = Site()["fitting"]!.DeepClone(),
+            ["wishes"] = new JsonArray(new JsonObject { ["kind"] = wish, ["weight"] = 1 }),
+        };
 
     private static JsonNode Product() => JsonNode.Parse(AbriJson.Write(TypicalProducts.All[0]))!;
 
-    public static JsonNode Joint() => JsonNode.Parse(
-        """
-        {"name":"Seam","kind":"seam","lengthMm":1200,"one":"paintedMetal","other":"paintedMetal","gapMm":3,"movementMm":0.2,"sun":false,"standingWater":false,"removableLater":false,"paintedOver":true,
-         "structural":false,"unbroken":false,"of":null,"productId":null,"history":[{"on":"2019-08-03","kind":"sealed","family":"neutralSilicone","product":"","by":""}],"notes":""}
-        """)!;
+    public static JsonNode Joint() =>
+        JsonNode.Parse(
+            """
+            {"name":"Seam","kind":"seam","lengthMm":1200,"one":"paintedMetal","other":"paintedMetal","gapMm":3,"movementMm":0.2,"sun":false,"standingWater":false,"removableLater":false,"paintedOver":true,
+             "structural":false,"unbroken":false,"of":null,"productId":null,"history":[{"on":"2019-08-03","kind":"sealed","family":"neutralSilicone","product":"","by":""}],"notes":""}
+            """
+        )!;
 
     private static JsonObject Wet(params (string Field, JsonNode Value)[] more)
     {
@@ -51,12 +56,15 @@ internal static class Samples
                 ["dams"] = JsonNode.Parse("""[{"name":"Vent","edge":{"sMinMm":700,"sMaxMm":1100,"tMinMm":-200,"tMaxMm":200},"standsMm":30}]"""),
             },
         };
-        foreach ((string field, JsonNode value) in more) input[field] = value;
+        foreach ((string field, JsonNode value) in more)
+            input[field] = value;
         return input;
     }
 
-    private static JsonNode LeakQuestion() => JsonNode.Parse(
-        """{"spots":["stain"],"suspects":[{"name":"a","prior":0.3,"reaches":[0.9]},{"name":"b","prior":0.1,"reaches":[0.5]}],"evidence":[{"name":"rain","spot":0,"wet":true},{"name":"test","spot":0,"wet":false,"shows":[0.8,0]}]}""")!;
+    private static JsonNode LeakQuestion() =>
+        JsonNode.Parse(
+            """{"spots":["stain"],"suspects":[{"name":"a","prior":0.3,"reaches":[0.9]},{"name":"b","prior":0.1,"reaches":[0.5]}],"evidence":[{"name":"rain","spot":0,"wet":true},{"name":"test","spot":0,"wet":false,"shows":[0.8,0]}]}"""
+        )!;
 
     private static JsonObject WetShell()
     {
@@ -72,10 +80,16 @@ internal static class Samples
               "sealReadings": [], "drains": [{"name":"Drain","place":{"sMm":100,"tMm":800},"clearedAt":null,"notes":""}],
               "coverings": [{"name":"Patch","kind":"patch","area":{"sMinMm":2000,"sMaxMm":2200,"tMinMm":300,"tMaxMm":500},"sealedAtBottom":false,"lap":"unknown","planned":false,"notes":""}]
             }
-            """)!;
+            """
+        )!;
         (panel["panel"], panel["members"]) = (Site()["panel"]!.DeepClone(), Site()["members"]!.DeepClone());
         panel["panel"]!["arcRadiusAcrossMm"] = 7000;
-        return new JsonObject { ["panels"] = new JsonArray(panel), ["attitude"] = JsonNode.Parse("""{"pitchDeg":-1,"rollDeg":0}"""), ["priors"] = JsonNode.Parse("""[{"kind":"seam","condition":"unknown","probability":0.1}]""") };
+        return new JsonObject
+        {
+            ["panels"] = new JsonArray(panel),
+            ["attitude"] = JsonNode.Parse("""{"pitchDeg":-1,"rollDeg":0}"""),
+            ["priors"] = JsonNode.Parse("""[{"kind":"seam","condition":"unknown","probability":0.1}]"""),
+        };
     }
 
     private static JsonObject Surface()
@@ -103,34 +117,64 @@ internal static class Samples
             ["tape-chain"] = new JsonObject
             {
                 ["panel"] = Site()["panel"]!.DeepClone(),
-                ["run"] = JsonNode.Parse("""{"readings":"560 / 620","from":"front","startsOnMember":false,"kind":"roofBow","name":"Bow","firstNumber":1,"depthMm":40,"lengths":{"units":"mm","inchDenominator":16}}"""),
+                ["run"] = JsonNode.Parse(
+                    """{"readings":"560 / 620","from":"front","startsOnMember":false,"kind":"roofBow","name":"Bow","firstNumber":1,"depthMm":40,"lengths":{"units":"mm","inchDenominator":16}}"""
+                ),
             },
             ["squareness"] = JsonNode.Parse("""{"topMm":1000,"bottomMm":1000,"frontMm":500,"rearMm":500,"risingMm":1118,"fallingMm":1118}""")!,
-            ["parallel-lines"] = JsonNode.Parse("""{"lines":[{"name":"Gutter","firstMm":100,"secondMm":112},{"name":"Body line","firstMm":740,"secondMm":758}],"apartMm":2000,"openingMm":1100}""")!,
+            ["parallel-lines"] = JsonNode.Parse(
+                """{"lines":[{"name":"Gutter","firstMm":100,"secondMm":112},{"name":"Body line","firstMm":740,"secondMm":758}],"apartMm":2000,"openingMm":1100}"""
+            )!,
             ["sagitta"] = JsonNode.Parse("""{"radiusMm":3000,"chordMm":450,"riseMm":null}""")!,
             ["section-parse"] = JsonNode.Parse("""{"text":"-600 12; 0 0; 600 14","lengths":{"units":"mm","inchDenominator":16}}""")!,
             ["surface-compare"] = Surface(),
             ["surface-relief"] = Relief("stepMm", 100),
             ["surface-section"] = Relief("stationMm", 900),
             ["ponding"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!), ("cellMm", 50)),
-            ["ponding-grid"] = JsonNode.Parse("""{"grid":{"cellMm":10,"columns":3,"rows":3,"heightsMm":[5,5,5,5,0,5,5,5,5],"sMinMm":0,"tMinMm":0}}""")!,
+            ["ponding-grid"] = JsonNode.Parse(
+                """{"grid":{"cellMm":10,"columns":3,"rows":3,"heightsMm":[5,5,5,5,0,5,5,5,5],"sMinMm":0,"tMinMm":0}}"""
+            )!,
             ["ponding-worst"] = Wet(),
             ["ponding-park"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!)),
-            ["ponding-mends"] = Wet(("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!), ("places", JsonNode.Parse("""[{"dam":"Vent","what":"Move it","edge":{"sMinMm":1300,"sMaxMm":1700,"tMinMm":-200,"tMaxMm":200}}]""")!)),
-            ["resting-plane"] = JsonNode.Parse("""{"samples":[{"sMm":0,"tMm":0,"heightMm":8},{"sMm":400,"tMm":0,"heightMm":8},{"sMm":0,"tMm":400,"heightMm":8},{"sMm":400,"tMm":400,"heightMm":0}],"weight":{"sMm":200,"tMm":190}}""")!,
-            ["seat"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone(), ["tape"] = JsonNode.Parse("""{"widthMm":40,"thickMm":10,"squeezedShare":0.5}""") },
-            ["clamp-stack"] = JsonNode.Parse("""{"layers":[{"name":"build-up","thickMm":45},{"name":"lining","thickMm":8}],"nominalGapMm":60,"range":{"leastMm":25,"mostMm":60},"lugs":8,"screws":[{"lengthMm":20,"fromMm":32,"toMm":60}]}""")!,
-            ["tightening-order"] = JsonNode.Parse("""{"screws":[{"sMm":0,"tMm":0},{"sMm":400,"tMm":0},{"sMm":400,"tMm":400},{"sMm":0,"tMm":400}]}""")!,
+            ["ponding-mends"] = Wet(
+                ("attitude", JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}""")!),
+                ("places", JsonNode.Parse("""[{"dam":"Vent","what":"Move it","edge":{"sMinMm":1300,"sMaxMm":1700,"tMinMm":-200,"tMaxMm":200}}]""")!)
+            ),
+            ["resting-plane"] = JsonNode.Parse(
+                """{"samples":[{"sMm":0,"tMm":0,"heightMm":8},{"sMm":400,"tMm":0,"heightMm":8},{"sMm":0,"tMm":400,"heightMm":8},{"sMm":400,"tMm":400,"heightMm":0}],"weight":{"sMm":200,"tMm":190}}"""
+            )!,
+            ["seat"] = new JsonObject
+            {
+                ["site"] = Site(),
+                ["centre"] = centre.DeepClone(),
+                ["tape"] = JsonNode.Parse("""{"widthMm":40,"thickMm":10,"squeezedShare":0.5}"""),
+            },
+            ["clamp-stack"] = JsonNode.Parse(
+                """{"layers":[{"name":"build-up","thickMm":45},{"name":"lining","thickMm":8}],"nominalGapMm":60,"range":{"leastMm":25,"mostMm":60},"lugs":8,"screws":[{"lengthMm":20,"fromMm":32,"toMm":60}]}"""
+            )!,
+            ["tightening-order"] = JsonNode.Parse(
+                """{"screws":[{"sMm":0,"tMm":0},{"sMm":400,"tMm":0},{"sMm":400,"tMm":400},{"sMm":0,"tMm":400}]}"""
+            )!,
             ["gasket"] = JsonNode.Parse("""{"beforeMm":[8,8],"afterMm":[4,5]}""")!,
-            ["bead"] = JsonNode.Parse("""{"bead":{"pathMm":2662.65,"notchBaseMm":10,"notchHeightMm":12,"squeezedMm":4,"landMm":14,"cartridgeMl":290,"wastePercent":10,"layMmPerMinute":600,"openMinutes":8,"unbroken":true}}""")!,
+            ["bead"] = JsonNode.Parse(
+                """{"bead":{"pathMm":2662.65,"notchBaseMm":10,"notchHeightMm":12,"squeezedMm":4,"landMm":14,"cartridgeMl":290,"wastePercent":10,"layMmPerMinute":600,"openMinutes":8,"unbroken":true}}"""
+            )!,
             ["bond-thickness"] = JsonNode.Parse("""{"first":"acrylic","second":"steel","lengthMm":1092,"spanK":50}""")!,
             ["absolute-humidity"] = JsonNode.Parse("""{"airC":23,"relativePercent":50}""")!,
             ["dew-point"] = JsonNode.Parse("""{"airC":23,"relativePercent":50,"surfaceC":18}""")!,
-            ["seal-gap"] = JsonNode.Parse("""{"readings":[{"place":{"sMm":0,"tMm":0},"gapMm":9,"sealMm":12},{"place":{"sMm":0,"tMm":500},"gapMm":11,"sealMm":12}]}""")!,
+            ["seal-gap"] = JsonNode.Parse(
+                """{"readings":[{"place":{"sMm":0,"tMm":0},"gapMm":9,"sealMm":12},{"place":{"sMm":0,"tMm":500},"gapMm":11,"sealMm":12}]}"""
+            )!,
             ["leak-suspects"] = LeakQuestion(),
-            ["next-water-test"] = new JsonObject { ["question"] = LeakQuestion(), ["candidates"] = JsonNode.Parse("""[{"name":"only a","spot":0,"minutes":13,"shows":[0.9,0]}]""") },
+            ["next-water-test"] = new JsonObject
+            {
+                ["question"] = LeakQuestion(),
+                ["candidates"] = JsonNode.Parse("""[{"name":"only a","spot":0,"minutes":13,"shows":[0.9,0]}]"""),
+            },
             ["leak-suspects-shell"] = new JsonObject { ["shell"] = WetShell(), ["mark"] = "Stain" },
-            ["drying"] = JsonNode.Parse("""{"readings":[{"hours":0,"moisturePercent":30},{"hours":48,"moisturePercent":24}],"restingPercent":12,"limitPercent":16}""")!,
+            ["drying"] = JsonNode.Parse(
+                """{"readings":[{"hours":0,"moisturePercent":30},{"hours":48,"moisturePercent":24}],"restingPercent":12,"limitPercent":16}"""
+            )!,
             ["opening-verdict"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
             ["opening-positions"] = new JsonObject { ["site"] = Site(), ["wishes"] = JsonNode.Parse("""[{"kind":"bayCentre","weight":1}]""") },
             ["setting-out"] = new JsonObject
@@ -149,20 +193,54 @@ internal static class Samples
                     ["fittings"] = new JsonArray(Together("A", "bayCentre"), Together("B", "centreLine")),
                 },
             },
-            ["draught"] = JsonNode.Parse("""{"ways":[{"name":"Vent","place":{"sMm":900,"tMm":0},"flowM3h":150,"freeAreaMm2":4000,"high":true},{"name":"Fan","place":{"sMm":3900,"tMm":0},"flowM3h":120,"freeAreaMm2":4000,"high":true}],"sources":[{"name":"Galley","place":{"sMm":1000,"tMm":300}}],"volumeM3":12,"floorAreaM2":7}""")!,
+            ["draught"] = JsonNode.Parse(
+                """{"ways":[{"name":"Vent","place":{"sMm":900,"tMm":0},"flowM3h":150,"freeAreaMm2":4000,"high":true},{"name":"Fan","place":{"sMm":3900,"tMm":0},"flowM3h":120,"freeAreaMm2":4000,"high":true}],"sources":[{"name":"Galley","place":{"sMm":1000,"tMm":300}}],"volumeM3":12,"floorAreaM2":7}"""
+            )!,
             ["sill-taper"] = JsonNode.Parse("""{"lengthMm":1100,"taperDeg":0.4,"frontMm":60}""")!,
             ["inner-frame"] = new JsonObject { ["site"] = Site(), ["centre"] = centre.DeepClone() },
-            ["tape-plan"] = JsonNode.Parse("""{"sides":[{"side":"front","lengthMm":490,"maxGapMm":8,"places":[{"alongMm":0,"skinMm":8,"frameMm":8},{"alongMm":200,"skinMm":0,"frameMm":8},{"alongMm":490,"skinMm":8,"frameMm":8}]}]}""")!,
-            ["opening-procedure"] = new JsonObject { ["work"] = new JsonObject { ["name"] = "Vent", ["site"] = Site(), ["centre"] = centre.DeepClone(), ["schools"] = JsonNode.Parse("""{"ribInTheWay":"keep","cutSize":"wasteSide","ribOrder":"skinFirst","spacerRing":"foamTape","wideTrim":"wider"}"""), ["product"] = Product() } },
-            ["sealant-choice"] = new JsonObject { ["joint"] = Joint(), ["products"] = new JsonArray(Product()), ["bedding"] = "butylAndLapSealant", ["airC"] = 14 },
-            ["cure"] = new JsonObject { ["product"] = Product(), ["widthMm"] = 6, ["openFaces"] = 1, ["weather"] = JsonNode.Parse("""[{"airC":23,"relativePercent":50}]""") },
-            ["open-time"] = new JsonObject { ["product"] = Product(), ["air"] = JsonNode.Parse("""{"airC":23,"relativePercent":50}"""), ["layMinutes"] = 8 },
+            ["tape-plan"] = JsonNode.Parse(
+                """{"sides":[{"side":"front","lengthMm":490,"maxGapMm":8,"places":[{"alongMm":0,"skinMm":8,"frameMm":8},{"alongMm":200,"skinMm":0,"frameMm":8},{"alongMm":490,"skinMm":8,"frameMm":8}]}]}"""
+            )!,
+            ["opening-procedure"] = new JsonObject
+            {
+                ["work"] = new JsonObject
+                {
+                    ["name"] = "Vent",
+                    ["site"] = Site(),
+                    ["centre"] = centre.DeepClone(),
+                    ["schools"] = JsonNode.Parse(
+                        """{"ribInTheWay":"keep","cutSize":"wasteSide","ribOrder":"skinFirst","spacerRing":"foamTape","wideTrim":"wider"}"""
+                    ),
+                    ["product"] = Product(),
+                },
+            },
+            ["sealant-choice"] = new JsonObject
+            {
+                ["joint"] = Joint(),
+                ["products"] = new JsonArray(Product()),
+                ["bedding"] = "butylAndLapSealant",
+                ["airC"] = 14,
+            },
+            ["cure"] = new JsonObject
+            {
+                ["product"] = Product(),
+                ["widthMm"] = 6,
+                ["openFaces"] = 1,
+                ["weather"] = JsonNode.Parse("""[{"airC":23,"relativePercent":50}]"""),
+            },
+            ["open-time"] = new JsonObject
+            {
+                ["product"] = Product(),
+                ["air"] = JsonNode.Parse("""{"airC":23,"relativePercent":50}"""),
+                ["layMinutes"] = 8,
+            },
             ["pot-life"] = JsonNode.Parse("""{"minutesAt23C":30,"airC":33,"grams":80}""")!,
             ["hole-check"] = JsonNode.Parse(
                 """
                 {"frame":{"cutOut":{"widthMm":400,"heightMm":400,"cornerRadiusMm":20},"neck":{"widthMm":396,"heightMm":396,"cornerRadiusMm":18},"flange":{"widthMm":490,"heightMm":490,"cornerRadiusMm":30},"leastLapMm":25},
                  "measured":{"topWidthMm":400,"bottomWidthMm":400,"frontHeightMm":400,"rearHeightMm":400,"risingDiagonalMm":549,"fallingDiagonalMm":549},"facing":"up"}
-                """)!,
+                """
+            )!,
         };
     }
 }

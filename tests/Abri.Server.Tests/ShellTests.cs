@@ -6,7 +6,9 @@ namespace Abri.Server.Tests;
 public sealed class ShellTests : IAsyncLifetime
 {
     /// <summary>The smallest PNG: one pixel.</summary>
-    private static readonly byte[] Png = Convert.FromBase64String("iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==");
+    private static readonly byte[] Png = Convert.FromBase64String(
+        "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="
+    );
     private RunningApp app = null!;
     private string heron = "";
     private JsonNode shell = null!;
@@ -41,11 +43,17 @@ public sealed class ShellTests : IAsyncLifetime
             var site = new JsonObject
             {
                 ["panel"] = shell["panels"]!.AsArray().Single(p => (string)p!["id"]! == owner)!["value"]!.DeepClone(),
-                ["members"] = new JsonArray([.. shell["members"]!.AsArray().Where(m => (string)m!["ownerId"]! == owner).Select(m => m!["value"]!.DeepClone())]),
+                ["members"] = new JsonArray([
+                    .. shell["members"]!.AsArray().Where(m => (string)m!["ownerId"]! == owner).Select(m => m!["value"]!.DeepClone()),
+                ]),
                 ["fitting"] = fittings.Single(f => (string)f!["id"]! == (string)opening["value"]!["fittingId"]!)!["value"]!.DeepClone(),
                 ["turnDeg"] = opening["value"]!["turnDeg"]!.DeepClone(),
             };
-            var (status, verdict) = await app.Send(HttpMethod.Post, "/api/calculators/opening-verdict", new JsonObject { ["site"] = site, ["centre"] = opening["value"]!["centre"]!.DeepClone() });
+            var (status, verdict) = await app.Send(
+                HttpMethod.Post,
+                "/api/calculators/opening-verdict",
+                new JsonObject { ["site"] = site, ["centre"] = opening["value"]!["centre"]!.DeepClone() }
+            );
             Assert.Equal(200, status);
             Assert.True((string)verdict!["result"]!["state"]! != "blocked", $"{opening["value"]!["name"]}: {verdict["result"]!["reason"]}");
         }
@@ -55,8 +63,20 @@ public sealed class ShellTests : IAsyncLifetime
     public async Task The_roof_of_the_demo_holds_water_against_what_is_planned_on_it()
     {
         JsonNode roof = await app.Get($"/api/vehicles/{heron}/wet-roof");
-        Assert.Equal(["Vent over the glaze bench", "Skylight over the throwing wheel", "Stove flue"], roof["dams"]!.AsArray().Select(d => (string)d!["name"]!));
-        var (status, map) = await app.Send(HttpMethod.Post, "/api/calculators/ponding", new JsonObject { ["roof"] = roof.DeepClone(), ["attitude"] = JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}"""), ["cellMm"] = 20 });
+        Assert.Equal(
+            ["Vent over the glaze bench", "Skylight over the throwing wheel", "Stove flue"],
+            roof["dams"]!.AsArray().Select(d => (string)d!["name"]!)
+        );
+        var (status, map) = await app.Send(
+            HttpMethod.Post,
+            "/api/calculators/ponding",
+            new JsonObject
+            {
+                ["roof"] = roof.DeepClone(),
+                ["attitude"] = JsonNode.Parse("""{"pitchDeg":1,"rollDeg":0}"""),
+                ["cellMm"] = 20,
+            }
+        );
         Assert.Equal(200, status);
         Assert.True((double)map!["result"]!["litres"]! > 0);
         string bare = (string)(await app.Send(HttpMethod.Post, "/api/vehicles", shell["vehicle"]!["value"]!.DeepClone())).Body!["id"]!;
@@ -72,28 +92,53 @@ public sealed class ShellTests : IAsyncLifetime
         var site = new JsonObject
         {
             ["panel"] = shell["panels"]!.AsArray().Single(p => (string)p!["id"]! == roof)!["value"]!.DeepClone(),
-            ["members"] = new JsonArray([.. shell["members"]!.AsArray().Where(m => (string)m!["ownerId"]! == roof).Select(m => m!["value"]!.DeepClone())]),
+            ["members"] = new JsonArray([
+                .. shell["members"]!.AsArray().Where(m => (string)m!["ownerId"]! == roof).Select(m => m!["value"]!.DeepClone()),
+            ]),
             ["zones"] = new JsonArray([.. shell["zones"]!.AsArray().Select(z => z!["value"]!.DeepClone())]),
             ["spacingMm"] = 30,
             ["fittings"] = new JsonArray([.. planned.Zip(["Glaze bench", "Throwing wheel", "Stove"], (o, zone) => new JsonObject
-            {
-                ["name"] = o["value"]!["name"]!.DeepClone(), ["turnDeg"] = o["value"]!["turnDeg"]!.DeepClone(),
-                ["fitting"] = fittings.Single(f => (string)f!["id"]! == (string)o["value"]!["fittingId"]!)!["value"]!.DeepClone(),
-                ["wishes"] = new JsonArray(new JsonObject { ["kind"] = "overZone", ["weight"] = 1, ["zone"] = zone }),
-            })]),
+                    {
+                        ["name"] = o["value"]!["name"]!.DeepClone(),
+                        ["turnDeg"] = o["value"]!["turnDeg"]!.DeepClone(),
+                        ["fitting"] = fittings.Single(f => (string)f!["id"]! == (string)o["value"]!["fittingId"]!)!["value"]!.DeepClone(),
+                        ["wishes"] = new JsonArray(
+                            new JsonObject
+                            {
+                                ["kind"] = "overZone",
+                                ["weight"] = 1,
+                                ["zone"] = zone,
+                            }
+                        ),
+                    })]),
         };
         var (status, plan) = await app.Send(HttpMethod.Post, "/api/calculators/openings-together", new JsonObject { ["site"] = site });
         Assert.Equal((200, true), (status, (bool)plan!["result"]!["provenOptimal"]!));
         JsonArray places = plan["result"]!["places"]!.AsArray();
         Assert.Equal(3, places.Count);
-        var moves = new JsonArray([.. planned.Select((o, i) => new JsonObject { ["id"] = o["id"]!.DeepClone(), ["version"] = o["version"]!.DeepClone(), ["centre"] = places[i]!["centre"]!.DeepClone() })]);
+        var moves = new JsonArray([
+            .. planned.Select(
+                (o, i) =>
+                    new JsonObject
+                    {
+                        ["id"] = o["id"]!.DeepClone(),
+                        ["version"] = o["version"]!.DeepClone(),
+                        ["centre"] = places[i]!["centre"]!.DeepClone(),
+                    }
+            ),
+        ]);
         string path = $"/api/vehicles/{heron}/panels/{roof}/openings/move";
         Assert.Equal(200, (await app.Send(HttpMethod.Post, path, new JsonObject { ["moves"] = moves.DeepClone() })).Status);
         Assert.Equal(412, (await app.Send(HttpMethod.Post, path, new JsonObject { ["moves"] = moves.DeepClone() })).Status);
         Assert.Equal(400, (await app.Send(HttpMethod.Post, path, new JsonObject { ["moves"] = new JsonArray() })).Status);
         await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
         JsonNode after = await app.Get($"/api/vehicles/{heron}/shell");
-        Assert.All(planned, o => Assert.Equal(o["value"]!["centre"]!.ToJsonString(), after["openings"]!.AsArray().Single(x => (string)x!["id"]! == (string)o["id"]!)!["value"]!["centre"]!.ToJsonString()));
+        Assert.All(planned, o =>
+            Assert.Equal(
+                o["value"]!["centre"]!.ToJsonString(),
+                after["openings"]!.AsArray().Single(x => (string)x!["id"]! == (string)o["id"]!)!["value"]!["centre"]!.ToJsonString()
+            )
+        );
     }
 
     [Fact]
@@ -120,12 +165,21 @@ public sealed class ShellTests : IAsyncLifetime
         string butyl = (string)(await app.Get("/api/products")).AsArray().Single(p => (string)p!["value"]!["name"]! == "Butyl tape 40 x 10")!["id"]!;
         Assert.Contains(before["joints"]!.AsArray(), j => (string?)j!["value"]!["productId"] == butyl);
         Assert.Contains("Butyl tape 40 x 10", await app.Http.GetStringAsync($"/api/vehicles/{heron}/joints.csv"));
-        var (status, row) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{offered["panelId"]}/joints", offered["joint"]!.DeepClone());
+        var (status, row) = await app.Send(
+            HttpMethod.Post,
+            $"/api/vehicles/{heron}/panels/{offered["panelId"]}/joints",
+            offered["joint"]!.DeepClone()
+        );
         Assert.Equal(200, status);
         JsonNode after = await app.Get($"/api/vehicles/{heron}/sealing");
-        Assert.Equal((before["joints"]!.AsArray().Count + 1, before["offered"]!.AsArray().Count - 1), (after["joints"]!.AsArray().Count, after["offered"]!.AsArray().Count));
+        Assert.Equal(
+            (before["joints"]!.AsArray().Count + 1, before["offered"]!.AsArray().Count - 1),
+            (after["joints"]!.AsArray().Count, after["offered"]!.AsArray().Count)
+        );
         JsonNode waxed = row!["value"]!.DeepClone();
-        waxed["history"] = JsonNode.Parse("""[{"on":"2026-04-01","kind":"waxed","family":null,"product":"","by":""},{"on":"2026-04-02","kind":"sealed","family":"polyurethaneAdhesive","product":"","by":""}]""");
+        waxed["history"] = JsonNode.Parse(
+            """[{"on":"2026-04-01","kind":"waxed","family":null,"product":"","by":""},{"on":"2026-04-02","kind":"sealed","family":"polyurethaneAdhesive","product":"","by":""}]"""
+        );
         Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}/joints/{row["id"]}", waxed, "\"1\"")).Status);
         Assert.Contains((await app.Get($"/api/vehicles/{heron}/sealing"))["faults"]!.AsArray(), f => ((string)f!["fault"]!).Contains("wax"));
         waxed["history"]![1]!["on"] = "2026-03-01";
@@ -140,19 +194,35 @@ public sealed class ShellTests : IAsyncLifetime
         JsonNode copy = vent["value"]!.DeepClone();
         copy["centre"]!["sMm"] = 3330;
         Assert.Equal(200, (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{vent["ownerId"]}/openings", copy)).Status);
-        JsonNode[] offered = [.. (await app.Get($"/api/vehicles/{heron}/sealing"))["offered"]!.AsArray().Where(o => (string)o!["joint"]!["name"]! == "Stove flue: flange").Select(o => o!)];
+        JsonNode[] offered =
+        [
+            .. (await app.Get($"/api/vehicles/{heron}/sealing"))["offered"]!
+                .AsArray()
+                .Where(o => (string)o!["joint"]!["name"]! == "Stove flue: flange")
+                .Select(o => o!),
+        ];
         Assert.Equal(2, offered.Select(o => (string)o["joint"]!["of"]!["id"]!).Distinct().Count());
-        Assert.Equal(200, (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{vent["ownerId"]}/joints", offered[0]["joint"]!.DeepClone())).Status);
-        JsonNode left = Assert.Single((await app.Get($"/api/vehicles/{heron}/sealing"))["offered"]!.AsArray(), o => (string)o!["joint"]!["name"]! == "Stove flue: flange")!;
+        Assert.Equal(
+            200,
+            (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{vent["ownerId"]}/joints", offered[0]["joint"]!.DeepClone())).Status
+        );
+        JsonNode left = Assert.Single((await app.Get($"/api/vehicles/{heron}/sealing"))["offered"]!.AsArray(), o =>
+            (string)o!["joint"]!["name"]! == "Stove flue: flange"
+        )!;
         Assert.Equal((string)offered[1]["joint"]!["of"]!["id"]!, (string)left["joint"]!["of"]!["id"]!);
         // Water tells them apart too, and a joint belongs to what lies on its own panel.
         Assert.Contains((await app.Get($"/api/vehicles/{heron}/wet-roof"))["dams"]!.AsArray(), d => (string)d!["name"]! == "Stove flue (2)");
         string other = (string)shell["panels"]!.AsArray().First(p => (string)p!["value"]!["kind"]! == "left")!["id"]!;
-        Assert.Equal((422, "joint-of-unknown"), Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{other}/joints", left["joint"]!.DeepClone())));
+        Assert.Equal(
+            (422, "joint-of-unknown"),
+            Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{other}/joints", left["joint"]!.DeepClone()))
+        );
         // Both come back from a file, each with its own joint.
         string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json?photos=false");
         string again = (string)(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file)).Body!["id"]!;
-        Assert.Single((await app.Get($"/api/vehicles/{again}/sealing"))["offered"]!.AsArray(), o => (string)o!["joint"]!["name"]! == "Stove flue: flange");
+        Assert.Single((await app.Get($"/api/vehicles/{again}/sealing"))["offered"]!.AsArray(), o =>
+            (string)o!["joint"]!["name"]! == "Stove flue: flange"
+        );
         Assert.Equal(file, await app.Http.GetStringAsync($"/api/vehicles/{again}/vehicle.json?photos=false"));
     }
 
@@ -167,31 +237,49 @@ public sealed class ShellTests : IAsyncLifetime
         JsonNode old = JsonNode.Parse(text)!["record"]!;
         (int status, JsonNode? added) = await app.SendText(HttpMethod.Post, "/api/vehicles/import", text);
         Assert.True(status == 200, added?.ToJsonString());
-        JsonNode file = await app.Get($"/api/vehicles/{added!["id"]}/vehicle.json?photos=false"), record = file["record"]!;
+        JsonNode file = await app.Get($"/api/vehicles/{added!["id"]}/vehicle.json?photos=false"),
+            record = file["record"]!;
         Assert.Equal(2, (int)file["version"]!);
         int Count(JsonNode of, string list) => of["panels"]!.AsArray().Sum(p => p![list]?.AsArray().Count ?? 0);
-        foreach (string list in new[] { "members", "findings", "openings", "joints" }) Assert.Equal(Count(old, list), Count(record, list));
-        IEnumerable<string> Names(JsonNode of, string list, Func<JsonNode, JsonNode> value) => of["panels"]!.AsArray().SelectMany(p => p![list]!.AsArray().Select(x => (string)value(x!)["name"]!));
+        foreach (string list in new[] { "members", "findings", "openings", "joints" })
+            Assert.Equal(Count(old, list), Count(record, list));
+        IEnumerable<string> Names(JsonNode of, string list, Func<JsonNode, JsonNode> value) =>
+            of["panels"]!.AsArray().SelectMany(p => p![list]!.AsArray().Select(x => (string)value(x!)["name"]!));
         Assert.Equal(Names(old, "members", x => x), Names(record, "members", x => x["value"]!));
         Assert.Equal(Names(old, "openings", x => x), Names(record, "openings", x => x["value"]!));
         JsonNode[] joints = [.. record["panels"]!.AsArray().SelectMany(p => p!["joints"]?.AsArray().Select(j => j!) ?? [])];
-        if (release is not ("4" or "5")) return;
+        if (release is not ("4" or "5"))
+            return;
         JsonNode Joint(string name) => joints.Single(j => (string)j["name"]! == name);
-        Assert.Equal(("finding", "opening", "member"), ((string)Joint("Seam at the rear left corner")["of"]!["kind"]!, (string)Joint("Vent over the glaze bench: flange")["of"]!["kind"]!, (string)Joint("Lower seam")["of"]!["kind"]!));
+        Assert.Equal(
+            ("finding", "opening", "member"),
+            (
+                (string)Joint("Seam at the rear left corner")["of"]!["kind"]!,
+                (string)Joint("Vent over the glaze bench: flange")["of"]!["kind"]!,
+                (string)Joint("Lower seam")["of"]!["kind"]!
+            )
+        );
         Assert.Null(Joint("Stove flue: flange")["of"]);
         Assert.NotNull(Joint("Stove flue: flange")["productId"]);
         Assert.Contains("Grandfather's putty", (string)Joint("An old seam")["notes"]!);
-        if (release == "5") Assert.Equal(("shellSeam", "top"), ((string)Joint("Sliding door seal, top")["of"]!["kind"]!, (string)Joint("Sliding door seal, top")["of"]!["id"]!));
+        if (release == "5")
+            Assert.Equal(
+                ("shellSeam", "top"),
+                ((string)Joint("Sliding door seal, top")["of"]!["kind"]!, (string)Joint("Sliding door seal, top")["of"]!["id"]!)
+            );
     }
 
     [Fact]
     public async Task Two_suspects_of_one_name_on_one_panel_are_told_apart_by_their_keys()
     {
-        string left = (string)(await app.Get($"/api/vehicles/{heron}/shell"))["panels"]!.AsArray().First(p => (string)p!["value"]!["kind"]! == "left")!["id"]!;
+        string left = (string)
+            (await app.Get($"/api/vehicles/{heron}/shell"))["panels"]!.AsArray().First(p => (string)p!["value"]!["kind"]! == "left")!["id"]!;
         var ids = new List<string>();
         foreach (int s in new[] { 400, 3900 })
         {
-            JsonNode bolt = JsonNode.Parse($$"""{"name":"Bolt","kind":"screw","points":[{"sMm":{{s}},"tMm":1700}],"condition":"loose","sinceAt":null,"notes":""}""")!;
+            JsonNode bolt = JsonNode.Parse(
+                $$"""{"name":"Bolt","kind":"screw","points":[{"sMm":{{s}},"tMm":1700}],"condition":"loose","sinceAt":null,"notes":""}"""
+            )!;
             ids.Add((string)(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{left}/suspects", bolt)).Body!["id"]!);
         }
         JsonNode hunt = (await app.Get($"/api/vehicles/{heron}/leaks?all=true"))["result"]!;
@@ -211,7 +299,8 @@ public sealed class ShellTests : IAsyncLifetime
         async Task<(int Status, string? Tag)> Ask(string? tag, string vehicle)
         {
             using var request = new HttpRequestMessage(HttpMethod.Get, $"/api/vehicles/{vehicle}/{what}");
-            if (tag is not null) request.Headers.TryAddWithoutValidation("If-None-Match", tag);
+            if (tag is not null)
+                request.Headers.TryAddWithoutValidation("If-None-Match", tag);
             using HttpResponseMessage response = await app.Http.SendAsync(request);
             return ((int)response.StatusCode, response.Headers.ETag?.ToString());
         }
@@ -247,9 +336,16 @@ public sealed class ShellTests : IAsyncLifetime
     public async Task Openings_that_cannot_be_placed_together_are_told_by_what_was_asked(string openings, int status, string code, string? place)
     {
         JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
-        JsonNode[] rows = [.. shell["openings"]!.AsArray().Where(o => (string)o!["ownerId"]! == (string)shell["openings"]![0]!["ownerId"]!).Select(o => o!)];
+        JsonNode[] rows =
+        [
+            .. shell["openings"]!.AsArray().Where(o => (string)o!["ownerId"]! == (string)shell["openings"]![0]!["ownerId"]!).Select(o => o!),
+        ];
         string body = openings.Replace("\"0\"", $"\"{rows[0]["id"]}\"").Replace("\"1\"", $"\"{rows[1]["id"]}\"");
-        (int answered, JsonNode? answer) = await app.SendText(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{rows[0]["ownerId"]}/openings/together", $"{{\"openings\":{body}}}");
+        (int answered, JsonNode? answer) = await app.SendText(
+            HttpMethod.Post,
+            $"/api/vehicles/{heron}/panels/{rows[0]["ownerId"]}/openings/together",
+            $"{{\"openings\":{body}}}"
+        );
         Assert.Equal((status, code, place), (answered, (string?)answer!["code"], (string?)answer["pointer"]));
     }
 
@@ -261,10 +357,18 @@ public sealed class ShellTests : IAsyncLifetime
         JsonNode site = await app.Get($"/api/vehicles/{heron}/openings/{row["id"]}/site");
         Assert.Equal(["Skylight over the throwing wheel", "Stove flue"], site["neighbours"]!.AsArray().Select(n => (string)n!["name"]!).Order());
         JsonNode listed = (await app.Get($"/api/vehicles/{heron}/openings")).AsArray().Single(o => (string)o!["id"]! == (string)row["id"]!)!;
-        (_, JsonNode? judged) = await app.Send(HttpMethod.Post, "/api/calculators/opening-verdict", new JsonObject { ["site"] = site.DeepClone(), ["centre"] = row["value"]!["centre"]!.DeepClone() });
+        (_, JsonNode? judged) = await app.Send(
+            HttpMethod.Post,
+            "/api/calculators/opening-verdict",
+            new JsonObject { ["site"] = site.DeepClone(), ["centre"] = row["value"]!["centre"]!.DeepClone() }
+        );
         Assert.Equal((string)listed["standing"]!["summary"]!, (string)judged!["result"]!["summary"]!);
         // One that is only thought of has the same neighbours, and all that are placed.
-        (int status, JsonNode? draft) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{row["ownerId"]}/site", row["value"]!.DeepClone());
+        (int status, JsonNode? draft) = await app.Send(
+            HttpMethod.Post,
+            $"/api/vehicles/{heron}/panels/{row["ownerId"]}/site",
+            row["value"]!.DeepClone()
+        );
         Assert.Equal((200, 3), (status, draft!["neighbours"]!.AsArray().Count));
         JsonNode unknown = row["value"]!.DeepClone();
         unknown["fittingId"] = "nothing";
@@ -278,7 +382,8 @@ public sealed class ShellTests : IAsyncLifetime
         string mark = Uri.EscapeDataString("Stain below bow 4");
         JsonNode hunt = (await app.Get($"/api/vehicles/{heron}/leaks?mark={mark}"))["result"]!;
         // Where nobody says which, the stain that waits first is asked about; all of them only where somebody wants that.
-        JsonNode first = (await app.Get($"/api/vehicles/{heron}/leaks"))["result"]!, all = (await app.Get($"/api/vehicles/{heron}/leaks?all=true"))["result"]!;
+        JsonNode first = (await app.Get($"/api/vehicles/{heron}/leaks"))["result"]!,
+            all = (await app.Get($"/api/vehicles/{heron}/leaks?all=true"))["result"]!;
         Assert.Equal(("Stain below bow 4", hunt["ranking"]!.ToJsonString()), ((string)first["mark"]!, first["ranking"]!.ToJsonString()));
         Assert.Null(all["mark"]);
         Assert.Equal(first["marks"]!.ToJsonString(), all["marks"]!.ToJsonString());
@@ -289,9 +394,21 @@ public sealed class ShellTests : IAsyncLifetime
         {
             JsonNode next = hunt["tests"]![0]!;
             JsonNode zone = next["spray"]!["zone"]!;
-            bool wet = (string)next["spray"]!["panel"]! == "roof" && (double)zone["sMinMm"]! < 4248 && (double)zone["sMaxMm"]! > 4134 && (double)zone["tMaxMm"]! > 838 && (double)zone["tMinMm"]! < 838;
-            JsonObject seen = JsonNode.Parse("""{"kind":"waterTest","moisturePercent":null,"wind":null,"attitude":null,"afterMinutes":null,"seenBy":"","notes":""}""")!.AsObject();
-            (seen["place"], seen["seenAt"], seen["wet"], seen["spray"]) = (next["watchPlace"]!.DeepClone(), $"2026-04-2{test}T10:00:00Z", wet, next["spray"]!.DeepClone());
+            bool wet =
+                (string)next["spray"]!["panel"]! == "roof"
+                && (double)zone["sMinMm"]! < 4248
+                && (double)zone["sMaxMm"]! > 4134
+                && (double)zone["tMaxMm"]! > 838
+                && (double)zone["tMinMm"]! < 838;
+            JsonObject seen = JsonNode
+                .Parse("""{"kind":"waterTest","moisturePercent":null,"wind":null,"attitude":null,"afterMinutes":null,"seenBy":"","notes":""}""")!
+                .AsObject();
+            (seen["place"], seen["seenAt"], seen["wet"], seen["spray"]) = (
+                next["watchPlace"]!.DeepClone(),
+                $"2026-04-2{test}T10:00:00Z",
+                wet,
+                next["spray"]!.DeepClone()
+            );
             Assert.Equal(200, (await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{next["watchPanelId"]}/observations", seen)).Status);
             hunt = (await app.Get($"/api/vehicles/{heron}/leaks?mark={mark}"))["result"]!;
         }
@@ -311,22 +428,48 @@ public sealed class ShellTests : IAsyncLifetime
         JsonNode wool = shell["coverings"]!.AsArray().Single()!;
         wool["value"]!["area"]!["tMinMm"] = 90;
         Assert.Equal(200, (await app.Send(HttpMethod.Put, $"/api/vehicles/{heron}/coverings/{wool["id"]}", wool["value"], "1")).Status);
-        Assert.DoesNotContain((await app.Get($"/api/vehicles/{heron}/shell"))["waysOut"]!.AsArray(), w => (string)w!["row"]!["id"]! == "channel-filled");
+        Assert.DoesNotContain((await app.Get($"/api/vehicles/{heron}/shell"))["waysOut"]!.AsArray(), w =>
+            (string)w!["row"]!["id"]! == "channel-filled"
+        );
         await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
         Assert.Contains((await app.Get($"/api/vehicles/{heron}/shell"))["waysOut"]!.AsArray(), w => (string)w!["row"]!["id"]! == "channel-filled");
     }
 
     [Theory]
-    [InlineData("observations", """{"kind":"rain","place":{"sMm":100,"tMm":0},"seenAt":"2026-04-20T10:00:00Z","wet":null,"moisturePercent":null,"wind":null,"attitude":null,"spray":null,"afterMinutes":null,"seenBy":"","notes":""}""", 400, "observation-empty")]
-    [InlineData("observations", """{"kind":"waterTest","place":{"sMm":100,"tMm":0},"seenAt":"2026-04-20T10:00:00Z","wet":true,"moisturePercent":null,"wind":null,"attitude":null,"spray":null,"afterMinutes":null,"seenBy":"","notes":""}""", 400, "observation-spray")]
-    [InlineData("suspects", """{"name":"Bolt","kind":"screw","points":[{"sMm":99999,"tMm":0}],"condition":"open","sinceAt":null,"notes":""}""", 400, "out-of-range")]
+    [InlineData(
+        "observations",
+        """{"kind":"rain","place":{"sMm":100,"tMm":0},"seenAt":"2026-04-20T10:00:00Z","wet":null,"moisturePercent":null,"wind":null,"attitude":null,"spray":null,"afterMinutes":null,"seenBy":"","notes":""}""",
+        400,
+        "observation-empty"
+    )]
+    [InlineData(
+        "observations",
+        """{"kind":"waterTest","place":{"sMm":100,"tMm":0},"seenAt":"2026-04-20T10:00:00Z","wet":true,"moisturePercent":null,"wind":null,"attitude":null,"spray":null,"afterMinutes":null,"seenBy":"","notes":""}""",
+        400,
+        "observation-spray"
+    )]
+    [InlineData(
+        "suspects",
+        """{"name":"Bolt","kind":"screw","points":[{"sMm":99999,"tMm":0}],"condition":"open","sinceAt":null,"notes":""}""",
+        400,
+        "out-of-range"
+    )]
     [InlineData("drains", """{"name":"Drain","place":{"sMm":9000,"tMm":0},"clearedAt":null,"notes":""}""", 422, "place-off-panel")]
-    [InlineData("coverings", """{"name":"Wool","kind":"insulation","area":{"sMinMm":10,"sMaxMm":10,"tMinMm":0,"tMaxMm":1},"sealedAtBottom":false,"lap":"unknown","planned":false,"notes":""}""", 400, "out-of-range")]
+    [InlineData(
+        "coverings",
+        """{"name":"Wool","kind":"insulation","area":{"sMinMm":10,"sMaxMm":10,"tMinMm":0,"tMaxMm":1},"sealedAtBottom":false,"lap":"unknown","planned":false,"notes":""}""",
+        400,
+        "out-of-range"
+    )]
     [InlineData("seal-readings", """{"place":{"sMm":10,"tMm":10},"gapMm":5,"sealMm":0}""", 400, "out-of-range")]
     public async Task What_bears_on_water_is_refused_where_it_makes_no_sense(string records, string value, int status, string code)
     {
         JsonNode shell = await app.Get($"/api/vehicles/{heron}/shell");
-        var (got, body) = await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{shell["panels"]![0]!["id"]}/{records}", JsonNode.Parse(value));
+        var (got, body) = await app.Send(
+            HttpMethod.Post,
+            $"/api/vehicles/{heron}/panels/{shell["panels"]![0]!["id"]}/{records}",
+            JsonNode.Parse(value)
+        );
         Assert.Equal((status, code), (got, (string)body!["code"]!));
     }
 
@@ -349,12 +492,18 @@ public sealed class ShellTests : IAsyncLifetime
         await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/undo", null);
         Assert.True((await app.Http.GetAsync($"/api/vehicles/{heron}/photos/{photo["id"]}")).IsSuccessStatusCode);
         JsonArray history = (await app.Get($"/api/vehicles/{heron}/changes/{finding["id"]}")).AsArray();
-        Assert.Equal([("Removed Rust at the gutter", "undone"), ("Added Rust at the gutter", "done")], history.Select(c => ((string)c!["what"]!, (string)c["state"]!)));
+        Assert.Equal(
+            [("Removed Rust at the gutter", "undone"), ("Added Rust at the gutter", "done")],
+            history.Select(c => ((string)c!["what"]!, (string)c["state"]!))
+        );
         Assert.Contains("Rust at the gutter", await app.Http.GetStringAsync($"/api/vehicles/{heron}/findings.csv"));
         JsonArray listed = (await app.Get($"/api/vehicles/{heron}/openings")).AsArray();
         Assert.Equal(shell["openings"]!.AsArray().Select(o => (string)o!["id"]!).Order(), listed.Select(o => (string)o!["id"]!).Order());
         Assert.Contains(listed, o => (string?)o!["product"] == "Butyl tape 40 x 10" && ((string)o["standing"]!["next"]!).Length > 0);
-        Assert.Equal(listed.Count + 1, (await app.Http.GetStringAsync($"/api/vehicles/{heron}/openings.csv")).Split("\r\n", StringSplitOptions.RemoveEmptyEntries).Length);
+        Assert.Equal(
+            listed.Count + 1,
+            (await app.Http.GetStringAsync($"/api/vehicles/{heron}/openings.csv")).Split("\r\n", StringSplitOptions.RemoveEmptyEntries).Length
+        );
         string[] joints = (await app.Http.GetStringAsync($"/api/vehicles/{heron}/joints.csv")).Split("\r\n", StringSplitOptions.RemoveEmptyEntries);
         JsonNode sealing = await app.Get($"/api/vehicles/{heron}/sealing");
         Assert.Equal(1 + sealing["joints"]!.AsArray().Count + sealing["offered"]!.AsArray().Count, joints.Length);
@@ -383,7 +532,10 @@ public sealed class ShellTests : IAsyncLifetime
     {
         JsonNode finding = Finding();
         finding[field] = JsonNode.Parse(value);
-        Assert.Equal((status, code), Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{shell["panels"]![0]!["id"]}/findings", finding)));
+        Assert.Equal(
+            (status, code),
+            Code(await app.Send(HttpMethod.Post, $"/api/vehicles/{heron}/panels/{shell["panels"]![0]!["id"]}/findings", finding))
+        );
     }
 
     [Fact]
@@ -409,9 +561,18 @@ public sealed class ShellTests : IAsyncLifetime
         string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json");
         int before = (await app.Get("/api/vehicles")).AsArray().Count;
         Assert.Equal((400, "bundle-unreadable"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", "PK\u0003\u0004")));
-        Assert.Equal((400, "bundle-shape"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\"", "\"thick\""))));
-        Assert.Equal((400, "out-of-range"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\": 0.8", "\"skinMm\": 800"))));
-        Assert.Equal((422, "key-twice"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"key\": \"fitting-2\"", "\"key\": \"fitting-1\""))));
+        Assert.Equal(
+            (400, "bundle-shape"),
+            Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\"", "\"thick\"")))
+        );
+        Assert.Equal(
+            (400, "out-of-range"),
+            Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\": 0.8", "\"skinMm\": 800")))
+        );
+        Assert.Equal(
+            (422, "key-twice"),
+            Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"key\": \"fitting-2\"", "\"key\": \"fitting-1\"")))
+        );
         Assert.Equal((413, "body-too-large"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", new string(' ', 50_000_000))));
         Assert.Equal(before, (await app.Get("/api/vehicles")).AsArray().Count);
     }
@@ -424,8 +585,14 @@ public sealed class ShellTests : IAsyncLifetime
         string folder = Path.Combine(Path.GetDirectoryName(app.DatabaseFile)!, "photos");
         string[] kept = Directory.GetFiles(folder);
         string other = Convert.ToBase64String([.. Png, 0]);
-        Assert.Equal((422, "photo-hash"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace(Convert.ToBase64String(Png), other))));
-        Assert.Equal((422, "photo-type"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"type\": \"image/png\"", "\"type\": \"image/jpeg\""))));
+        Assert.Equal(
+            (422, "photo-hash"),
+            Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace(Convert.ToBase64String(Png), other)))
+        );
+        Assert.Equal(
+            (422, "photo-type"),
+            Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"type\": \"image/png\"", "\"type\": \"image/jpeg\"")))
+        );
         Assert.Equal(kept, Directory.GetFiles(folder));
     }
 
@@ -435,16 +602,86 @@ public sealed class ShellTests : IAsyncLifetime
         JsonNode vehicle = shell["vehicle"]!["value"]!.DeepClone();
         foreach (JsonNode? preset in (await app.Get("/api/presets")).AsArray())
         {
-            var (status, added) = await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = (string)preset!["key"]!, ["box"] = null, ["material"] = "mildSteel" });
+            var (status, added) = await app.Send(
+                HttpMethod.Post,
+                "/api/vehicles/new",
+                new JsonObject
+                {
+                    ["vehicle"] = vehicle.DeepClone(),
+                    ["preset"] = (string)preset!["key"]!,
+                    ["box"] = null,
+                    ["material"] = "mildSteel",
+                }
+            );
             Assert.Equal(200, status);
             Assert.Equal(preset["panels"]!.AsArray().Count, (await app.Get($"/api/vehicles/{added!["id"]}/shell"))["panels"]!.AsArray().Count);
         }
         JsonNode box = JsonNode.Parse("""{"lengthMm":5200,"widthMm":1980,"heightMm":1900}""")!;
-        Assert.Equal(200, (await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = null, ["box"] = box.DeepClone(), ["material"] = "aluminium" })).Status);
+        Assert.Equal(
+            200,
+            (
+                await app.Send(
+                    HttpMethod.Post,
+                    "/api/vehicles/new",
+                    new JsonObject
+                    {
+                        ["vehicle"] = vehicle.DeepClone(),
+                        ["preset"] = null,
+                        ["box"] = box.DeepClone(),
+                        ["material"] = "aluminium",
+                    }
+                )
+            ).Status
+        );
         box["widthMm"] = 19.8;
-        Assert.Equal((400, "out-of-range"), Code(await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = null, ["box"] = box.DeepClone(), ["material"] = "aluminium" })));
-        Assert.Equal((400, "preset-or-box"), Code(await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = null, ["box"] = null, ["material"] = "aluminium" })));
-        Assert.Equal((400, "preset-unknown"), Code(await app.Send(HttpMethod.Post, "/api/vehicles/new", new JsonObject { ["vehicle"] = vehicle.DeepClone(), ["preset"] = "tank", ["box"] = null, ["material"] = "aluminium" })));
+        Assert.Equal(
+            (400, "out-of-range"),
+            Code(
+                await app.Send(
+                    HttpMethod.Post,
+                    "/api/vehicles/new",
+                    new JsonObject
+                    {
+                        ["vehicle"] = vehicle.DeepClone(),
+                        ["preset"] = null,
+                        ["box"] = box.DeepClone(),
+                        ["material"] = "aluminium",
+                    }
+                )
+            )
+        );
+        Assert.Equal(
+            (400, "preset-or-box"),
+            Code(
+                await app.Send(
+                    HttpMethod.Post,
+                    "/api/vehicles/new",
+                    new JsonObject
+                    {
+                        ["vehicle"] = vehicle.DeepClone(),
+                        ["preset"] = null,
+                        ["box"] = null,
+                        ["material"] = "aluminium",
+                    }
+                )
+            )
+        );
+        Assert.Equal(
+            (400, "preset-unknown"),
+            Code(
+                await app.Send(
+                    HttpMethod.Post,
+                    "/api/vehicles/new",
+                    new JsonObject
+                    {
+                        ["vehicle"] = vehicle.DeepClone(),
+                        ["preset"] = "tank",
+                        ["box"] = null,
+                        ["material"] = "aluminium",
+                    }
+                )
+            )
+        );
     }
 
     [Fact]
@@ -452,7 +689,8 @@ public sealed class ShellTests : IAsyncLifetime
     {
         foreach (string device in new[] { "distanceMeter", "moistureMeter", "thermoHygrometer" })
         {
-            List<string> first = await Readings(device), second = await Readings(device);
+            List<string> first = await Readings(device),
+                second = await Readings(device);
             Assert.Equal(first, second);
             Assert.Contains("silent", first);
             Assert.Contains(first, r => r.Contains("doubtful", StringComparison.Ordinal));
@@ -484,9 +722,11 @@ public sealed class ShellTests : IAsyncLifetime
         return ((int)response.StatusCode, JsonNode.Parse(await response.Content.ReadAsStringAsync()));
     }
 
-    private static JsonNode Finding() => JsonNode.Parse(
-        """
-        {"name":"Rust at the gutter","kind":"surfaceRust","shape":"point","points":[{"sMm":700,"tMm":100}],"seen":"outside","severity":"minor",
-         "measures":{"lengthMm":40,"widthMm":null,"depthMm":null,"moisturePercent":null},"state":"open","seenBy":"Ida","seenAt":"2026-05-01T08:00:00Z","notes":""}
-        """)!;
+    private static JsonNode Finding() =>
+        JsonNode.Parse(
+            """
+            {"name":"Rust at the gutter","kind":"surfaceRust","shape":"point","points":[{"sMm":700,"tMm":100}],"seen":"outside","severity":"minor",
+             "measures":{"lengthMm":40,"widthMm":null,"depthMm":null,"moisturePercent":null},"state":"open","seenBy":"Ida","seenAt":"2026-05-01T08:00:00Z","notes":""}
+            """
+        )!;
 }

@@ -18,7 +18,10 @@ public sealed class StartTests : IDisposable
         using var taken = new TcpListener(System.Net.IPAddress.Loopback, 0);
         taken.Start();
         int port = ((System.Net.IPEndPoint)taken.LocalEndpoint).Port;
-        Assert.Equal((1, $"Port {port} is in use by another program, perhaps another Abri. Stop that one, or choose another port with --port."), await StartedProgram.Refusing(port, data));
+        Assert.Equal(
+            (1, $"Port {port} is in use by another program, perhaps another Abri. Stop that one, or choose another port with --port."),
+            await StartedProgram.Refusing(port, data)
+        );
     }
 
     [Fact]
@@ -26,7 +29,10 @@ public sealed class StartTests : IDisposable
     {
         string file = Path.Combine(data, "abri.db");
         await File.WriteAllBytesAsync(file, []);
-        Assert.Equal((1, $"{file} is empty: what was in it has been lost. Put a backup in its place, or remove it to start anew."), await StartedProgram.Refusing(StartedProgram.FreePort(), data));
+        Assert.Equal(
+            (1, $"{file} is empty: what was in it has been lost. Put a backup in its place, or remove it to start anew."),
+            await StartedProgram.Refusing(StartedProgram.FreePort(), data)
+        );
         Assert.Equal(0, new FileInfo(file).Length);
     }
 
@@ -34,7 +40,10 @@ public sealed class StartTests : IDisposable
     public async Task A_file_that_is_no_database_is_told()
     {
         await File.WriteAllTextAsync(Path.Combine(data, "abri.db"), string.Concat(Enumerable.Repeat("not a database ", 100)));
-        Assert.Equal((1, "The data file is damaged or is not one of Abri's. Put a backup in its place."), await StartedProgram.Refusing(StartedProgram.FreePort(), data));
+        Assert.Equal(
+            (1, "The data file is damaged or is not one of Abri's. Put a backup in its place."),
+            await StartedProgram.Refusing(StartedProgram.FreePort(), data)
+        );
     }
 
     [Fact]

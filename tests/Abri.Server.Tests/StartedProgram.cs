@@ -7,8 +7,14 @@ namespace Abri.Server.Tests;
 internal static class StartedProgram
 {
     /// <summary>Starts it; the first line that it writes tells that it is ready, or its errors why not.</summary>
-    public static Process Start(int port, string data, params string[] more) => Process.Start(
-        new ProcessStartInfo("dotnet", [typeof(AbriApp).Assembly.Location, "--port", $"{port}", "--data", data, .. more]) { RedirectStandardOutput = true, RedirectStandardError = true })!;
+    public static Process Start(int port, string data, params string[] more) =>
+        Process.Start(
+            new ProcessStartInfo("dotnet", [typeof(AbriApp).Assembly.Location, "--port", $"{port}", "--data", data, .. more])
+            {
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+            }
+        )!;
 
     /// <summary>What it says when it cannot start.</summary>
     public static async Task<(int Code, string Says)> Refusing(int port, string data)

@@ -60,9 +60,16 @@ public sealed class TroubleTests : IAsyncLifetime
     public async Task A_wrong_word_in_an_address_is_answered_with_those_that_it_takes(string rest, string says)
     {
         JsonNode shell = await app.Get($"/api/vehicles/{vehicle}/shell");
-        (int status, JsonNode? answer) = await app.Send(HttpMethod.Get, $"/api/vehicles/{vehicle}/openings/{shell["openings"]![0]!["id"]}/{rest}", null);
+        (int status, JsonNode? answer) = await app.Send(
+            HttpMethod.Get,
+            $"/api/vehicles/{vehicle}/openings/{shell["openings"]![0]!["id"]}/{rest}",
+            null
+        );
         Assert.Equal((400, says), (status, (string)answer!["detail"]!));
-        Assert.Equal("volumeM3 is missing: it takes a number, with a point.", (string)(await app.Send(HttpMethod.Get, $"/api/vehicles/{vehicle}/air?floorAreaM2=4", null)).Body!["detail"]!);
+        Assert.Equal(
+            "volumeM3 is missing: it takes a number, with a point.",
+            (string)(await app.Send(HttpMethod.Get, $"/api/vehicles/{vehicle}/air?floorAreaM2=4", null)).Body!["detail"]!
+        );
     }
 
     [Fact]
@@ -99,7 +106,10 @@ public sealed class TroubleTests : IAsyncLifetime
     [Fact] // UTF-16 with its mark and tabs, as spreadsheets save "Unicode text"
     public async Task A_table_in_the_letters_of_a_spreadsheet_comes_in()
     {
-        using var table = new ByteArrayContent([.. Encoding.Unicode.GetPreamble(), .. Encoding.Unicode.GetBytes("Station\tquer\tTiefe\r\n900\t-600\t12,5\r\n900\t0\t0\r\n")]);
+        using var table = new ByteArrayContent([
+            .. Encoding.Unicode.GetPreamble(),
+            .. Encoding.Unicode.GetBytes("Station\tquer\tTiefe\r\n900\t-600\t12,5\r\n900\t0\t0\r\n"),
+        ]);
         table.Headers.ContentType = new MediaTypeHeaderValue("text/csv");
         using HttpResponseMessage answer = await app.Http.PostAsync("/api/sections/read", table);
         JsonNode read = JsonNode.Parse(await answer.Content.ReadAsStringAsync())!;
@@ -113,7 +123,8 @@ public sealed class TroubleTests : IAsyncLifetime
         using (var zip = new System.IO.Compression.ZLibStream(rows, System.IO.Compression.CompressionLevel.Fastest, leaveOpen: true))
         {
             byte[] row = new byte[1 + ((width + 7) / 8)];
-            for (int y = 0; y < height; y++) zip.Write(row);
+            for (int y = 0; y < height; y++)
+                zip.Write(row);
         }
         byte[] head = new byte[13];
         BinaryPrimitives.WriteInt32BigEndian(head, width);
@@ -124,7 +135,9 @@ public sealed class TroubleTests : IAsyncLifetime
 
     private static byte[] Chunk(string name, byte[] content)
     {
-        byte[] named = [.. Encoding.ASCII.GetBytes(name), .. content], length = new byte[4], sum = new byte[4];
+        byte[] named = [.. Encoding.ASCII.GetBytes(name), .. content],
+            length = new byte[4],
+            sum = new byte[4];
         BinaryPrimitives.WriteInt32BigEndian(length, content.Length);
         BinaryPrimitives.WriteUInt32BigEndian(sum, Crc(named));
         return [.. length, .. named, .. sum];
@@ -136,7 +149,8 @@ public sealed class TroubleTests : IAsyncLifetime
         foreach (byte b in content)
         {
             crc ^= b;
-            for (int bit = 0; bit < 8; bit++) crc = (crc & 1) == 1 ? (crc >> 1) ^ 0xEDB88320 : crc >> 1;
+            for (int bit = 0; bit < 8; bit++)
+                crc = (crc & 1) == 1 ? (crc >> 1) ^ 0xEDB88320 : crc >> 1;
         }
         return ~crc;
     }

@@ -76,7 +76,8 @@ public sealed class DatabaseTests : IDisposable
     {
         scratch.Filled();
         // The pool hands the same connection out again, and with it the limit that stands for the end of the disk.
-        using (SqliteConnection connection = scratch.Database.Connect()) Database.Execute(connection, $"PRAGMA max_page_count = {Database.Scalar(connection, "PRAGMA page_count") + 2}");
+        using (SqliteConnection connection = scratch.Database.Connect())
+            Database.Execute(connection, $"PRAGMA max_page_count = {Database.Scalar(connection, "PRAGMA page_count") + 2}");
         int written = 0;
         string[] before = [];
         var full = Assert.Throws<SqliteException>(() =>
@@ -97,7 +98,8 @@ public sealed class DatabaseTests : IDisposable
     public void Letting_go_of_one_database_leaves_another_alone()
     {
         Execute("PRAGMA cache_size = 123");
-        using (var other = Database.Open(Path.Combine(scratch.Folder, "other.db"), TimeProvider.System)) Assert.True(other.IsReady());
+        using (var other = Database.Open(Path.Combine(scratch.Folder, "other.db"), TimeProvider.System))
+            Assert.True(other.IsReady());
         using SqliteConnection kept = scratch.Database.Connect();
         Assert.Equal(123, Database.Scalar(kept, "PRAGMA cache_size"));
     }
@@ -108,7 +110,12 @@ public sealed class DatabaseTests : IDisposable
         var (vehicle, _, _, _, _) = scratch.Filled();
         string[] before = scratch.Rows();
         Execute("PRAGMA query_only = 1");
-        Assert.Equal(SQLitePCL.raw.SQLITE_READONLY, Assert.Throws<SqliteException>(() => scratch.Vehicles.Replace(vehicle.Id, vehicle.Version, vehicle.Value with { Notes = "changed" })).SqliteErrorCode);
+        Assert.Equal(
+            SQLitePCL.raw.SQLITE_READONLY,
+            Assert
+                .Throws<SqliteException>(() => scratch.Vehicles.Replace(vehicle.Id, vehicle.Version, vehicle.Value with { Notes = "changed" }))
+                .SqliteErrorCode
+        );
         Assert.Equal(vehicle.Value, scratch.Vehicles.Find(vehicle.Id)!.Value);
         Execute("PRAGMA query_only = 0");
         Assert.Equal(before, scratch.Rows());

@@ -34,11 +34,13 @@ public sealed class FrozenTests : IDisposable
 
         string before = Written(now);
         int steps = 0;
-        for (; scratch.History.Undo(heron) is { What: not null, Conflict: null }; steps++) Assert.NotNull(scratch.Snapshots.Read(heron));
+        for (; scratch.History.Undo(heron) is { What: not null, Conflict: null }; steps++)
+            Assert.NotNull(scratch.Snapshots.Read(heron));
         Assert.Equal(changes, steps);
         Assert.DoesNotContain(scratch.Snapshots.Read(heron)!.Members, m => m.Value.Name == "Renamed bow");
         Assert.InRange(scratch.Snapshots.Read(heron)!.Openings.Count(o => o.Value.Name == "Vent over the glaze bench"), 0, 1);
-        for (; scratch.History.Redo(heron) is { What: not null, Conflict: null }; steps--) Assert.NotNull(scratch.Snapshots.Read(heron));
+        for (; scratch.History.Redo(heron) is { What: not null, Conflict: null }; steps--)
+            Assert.NotNull(scratch.Snapshots.Read(heron));
         Assert.Equal(0, steps);
         Assert.Equal(before, Written(scratch.Snapshots.Read(heron)!));
     }
@@ -70,7 +72,8 @@ public sealed class FrozenTests : IDisposable
         // The flue went and its joint stayed; taken back, the joint is the flue's again as soon as the history reaches its last change.
         Assert.Null(Joint("Stove flue: flange").Value.Of);
         Assert.NotNull(now.Product(Joint("Stove flue: flange").Value.ProductId));
-        while (scratch.Snapshots.Read(heron)!.Product(Joint("Stove flue: flange").Value.ProductId) is not null) Assert.Null(scratch.History.Undo(heron).Conflict);
+        while (scratch.Snapshots.Read(heron)!.Product(Joint("Stove flue: flange").Value.ProductId) is not null)
+            Assert.Null(scratch.History.Undo(heron).Conflict);
         Stored<Opening> flue = scratch.Snapshots.Read(heron)!.Openings.Single(o => o.Value.Name == "Stove flue");
         Assert.Equal(Of(JointOfKind.Opening, flue.Id), Joint("Stove flue: flange").Value.Of);
     }

@@ -33,12 +33,21 @@ public sealed class RecordStoreTests : IDisposable
     [Fact] // SQLite itself tells what it was asked
     public void A_vehicle_is_read_with_as_many_queries_however_many_panels_it_has()
     {
-        string few = scratch.Records.Add(Whole), many = scratch.Records.Add(Whole with
-        {
-            Panels = [.. Enumerable.Range(0, 30).Select(i => Whole.Panels[0] with { Panel = Scratch.Roof with { Kind = PanelKind.Step, Name = $"Step {i}" } })],
-        });
+        string few = scratch.Records.Add(Whole),
+            many = scratch.Records.Add(
+                Whole with
+                {
+                    Panels =
+                    [
+                        .. Enumerable
+                            .Range(0, 30)
+                            .Select(i => Whole.Panels[0] with { Panel = Scratch.Roof with { Kind = PanelKind.Step, Name = $"Step {i}" } }),
+                    ],
+                }
+            );
         int asked = 0;
-        using (SqliteConnection connection = scratch.Database.Connect()) SQLitePCL.raw.sqlite3_trace(connection.Handle!, (SQLitePCL.strdelegate_trace)((_, _) => asked++), null);
+        using (SqliteConnection connection = scratch.Database.Connect())
+            SQLitePCL.raw.sqlite3_trace(connection.Handle!, (SQLitePCL.strdelegate_trace)((_, _) => asked++), null);
         int Asked(string id)
         {
             asked = 0;
@@ -83,9 +92,15 @@ public sealed class RecordStoreTests : IDisposable
         Stored<Opening> vent = scratch.Openings.All().Single();
         Stored<Opening> other = scratch.Openings.Add(vent.OwnerId, vent.Value with { Name = "Other" }).Row!;
         Opening At(Stored<Opening> row, double s) => row.Value with { Centre = new PanelPoint(s, 0) };
-        Assert.Equal(WriteState.Stale, scratch.Openings.ReplaceAll([(vent.Id, vent.Version, At(vent, 1)), (other.Id, other.Version + 1, At(other, 2))], "Placed").State);
+        Assert.Equal(
+            WriteState.Stale,
+            scratch.Openings.ReplaceAll([(vent.Id, vent.Version, At(vent, 1)), (other.Id, other.Version + 1, At(other, 2))], "Placed").State
+        );
         Assert.Equal(900, scratch.Openings.Find(vent.Id)!.Value.Centre.SMm);
-        Assert.Equal(WriteState.Done, scratch.Openings.ReplaceAll([(vent.Id, vent.Version, At(vent, 1)), (other.Id, other.Version, At(other, 2))], "Placed").State);
+        Assert.Equal(
+            WriteState.Done,
+            scratch.Openings.ReplaceAll([(vent.Id, vent.Version, At(vent, 1)), (other.Id, other.Version, At(other, 2))], "Placed").State
+        );
         Assert.Equal([1, 2], scratch.Openings.All().Select(o => o.Value.Centre.SMm));
         Assert.Equal("Placed", scratch.History.Undo(scratch.Vehicles.All().Single().Id).What);
         Assert.Equal([900, 900], scratch.Openings.All().Select(o => o.Value.Centre.SMm));
@@ -119,16 +134,20 @@ public sealed class RecordStoreTests : IDisposable
         using (var first = new SqliteConnection($"Data Source={file};Foreign Keys=True"))
         {
             first.Open();
-            using var sql = new StreamReader(typeof(Database).Assembly.GetManifestResourceStream("Abri.Storage.Migrations.0001-shell-and-openings.sql")!);
+            using var sql = new StreamReader(
+                typeof(Database).Assembly.GetManifestResourceStream("Abri.Storage.Migrations.0001-shell-and-openings.sql")!
+            );
             Database.Execute(first, sql.ReadToEnd());
-            Database.Execute(first,
+            Database.Execute(
+                first,
                 """
                 INSERT INTO vehicle VALUES ('v', 3, 'Heron', 'panelVan', 2009, '', 'mm', 16, '{"ribInTheWay":"keep","cutSize":"wasteSide"}', 3.175);
                 INSERT INTO panel VALUES ('p', 2, 'v', 'roof', '[{"sMm":0,"tMm":-850},{"sMm":4200,"tMm":-850},{"sMm":4200,"tMm":850}]', 0.8, 'mildSteel', NULL, 6000);
                 INSERT INTO member VALUES ('m', 1, 'p', 'Bow 1', 'roofBow', 'secondary', '{"shape":"spine","points":[{"sMm":590,"tMm":-850},{"sMm":590,"tMm":850}],"widthMm":60}', 40);
                 INSERT INTO zone VALUES ('z', 1, 'v', 'Bench', 'bench', 0, 1, 0, 1, 0, 1);
                 PRAGMA user_version = 1;
-                """);
+                """
+            );
         }
         using var database = Database.Open(file, TimeProvider.System);
         Stored<Vehicle> vehicle = new VehicleStore(database).Find("v")!;
@@ -181,39 +200,135 @@ public sealed class RecordStoreTests : IDisposable
         Assert.Equal((full, readOnly), (DiskError.IsFull(e), DiskError.IsReadOnly(e)));
     }
 
-    private static VehicleRecord Whole => new(
-        Scratch.Van with { Place = new Place(54.5, -3.25), Attitude = new Attitude(1.5, -0.25), Masses = new Masses(2460, 3500, null, null, 3750) },
-        [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
-        [new Keyed<Fitting>("fitting-1", Full)],
-        [new PanelRecord(
-            Scratch.Roof with { Sections = [new SurfaceSection(900, [new(-500, 12.5), new(500, 11)])], SkinGapMm = 30, TaperDeg = 0.5, Faces = Facing.Up, Name = "High roof" },
-            Keyed.All("member", [Scratch.Bow with { FlankMm = 4 }, Scratch.Bow with { FlankMm = 5 }]),
-            [new FindingRecord(
-                "finding-1", new Finding("Seam", FindingKind.OpenSeam, FindingShape.Line, [new(0, 0), new(9, 9)], ViewedFrom.Outside, Severity.Severe, new FindingMeasures(140, null, null, 31), FindingState.Planned, "Ida", new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero), "n"),
-                [new PhotoRecord("image/png", "", new string('a', 64), 11, null)])],
-            Keyed.All("opening", [new Opening("Vent", "fitting-1", new PanelPoint(900, 0), 0, null, Scratch.Van.Schools, OpeningState.Planned, null, "", new ClampWork([new ClampLayer("Skin", 0.8)], [true, false], [0], [8, 8], [4.5]))]),
-            new WaterRecord(
-                [new Suspect("Bolt", SuspectKind.Screw, [new(100, 50)], Condition.Loose, Day, "n")],
-                [
-                    new Observation(ObservationKind.Rain, new(100, 50), Day, true, null, WindFrom.Left, new Attitude(1, -0.5), null, null, "Ida", "n"),
-                    new Observation(ObservationKind.WaterTest, new(100, 50), Day, false, null, null, null, new Spray(PanelKind.Roof, new PanelBox(0, 1200, -300, 300), 5, true), 4, "", ""),
-                    new Observation(ObservationKind.Moisture, new(100, 50), Day, null, 22.5, null, null, null, null, "", ""),
-                ],
-                [new SealReading(new(10, 20), 9, 12)], [new Drain("Drain", new(10, 20), Day, ""), new Drain("Other", new(30, 20), null, "")],
-                [new Covering("Patch", CoveringKind.Patch, new PanelBox(0, 100, 0, 50), true, Lap.LowerOverUpper, true, "n")]),
-            [new Joint("Seam", JointKind.Seam, 1200.5, Substrate.PaintedMetal, Substrate.Glass, 3, 0.2, true, false, true, false, true, false, new JointOf(JointOfKind.Opening, "opening-1"), "product-1", [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.LapSealant, "b", "Ida")], "n")])],
-        [new LeakPrior(SuspectKind.Seam, Condition.Aged, 0.25)],
-        Keyed.All("product", TypicalProducts.All.Where(p => p.Name == "Lap sealant")));
+    private static VehicleRecord Whole =>
+        new(
+            Scratch.Van with
+            {
+                Place = new Place(54.5, -3.25),
+                Attitude = new Attitude(1.5, -0.25),
+                Masses = new Masses(2460, 3500, null, null, 3750),
+            },
+            [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],
+            [new Keyed<Fitting>("fitting-1", Full)],
+            [
+                new PanelRecord(
+                    Scratch.Roof with
+                    {
+                        Sections = [new SurfaceSection(900, [new(-500, 12.5), new(500, 11)])],
+                        SkinGapMm = 30,
+                        TaperDeg = 0.5,
+                        Faces = Facing.Up,
+                        Name = "High roof",
+                    },
+                    Keyed.All("member", [Scratch.Bow with { FlankMm = 4 }, Scratch.Bow with { FlankMm = 5 }]),
+                    [
+                        new FindingRecord(
+                            "finding-1",
+                            new Finding(
+                                "Seam",
+                                FindingKind.OpenSeam,
+                                FindingShape.Line,
+                                [new(0, 0), new(9, 9)],
+                                ViewedFrom.Outside,
+                                Severity.Severe,
+                                new FindingMeasures(140, null, null, 31),
+                                FindingState.Planned,
+                                "Ida",
+                                new DateTimeOffset(2026, 4, 1, 8, 0, 0, TimeSpan.Zero),
+                                "n"
+                            ),
+                            [new PhotoRecord("image/png", "", new string('a', 64), 11, null)]
+                        ),
+                    ],
+                    Keyed.All(
+                        "opening",
+                        [
+                            new Opening(
+                                "Vent",
+                                "fitting-1",
+                                new PanelPoint(900, 0),
+                                0,
+                                null,
+                                Scratch.Van.Schools,
+                                OpeningState.Planned,
+                                null,
+                                "",
+                                new ClampWork([new ClampLayer("Skin", 0.8)], [true, false], [0], [8, 8], [4.5])
+                            ),
+                        ]
+                    ),
+                    new WaterRecord(
+                        [new Suspect("Bolt", SuspectKind.Screw, [new(100, 50)], Condition.Loose, Day, "n")],
+                        [
+                            new Observation(
+                                ObservationKind.Rain,
+                                new(100, 50),
+                                Day,
+                                true,
+                                null,
+                                WindFrom.Left,
+                                new Attitude(1, -0.5),
+                                null,
+                                null,
+                                "Ida",
+                                "n"
+                            ),
+                            new Observation(
+                                ObservationKind.WaterTest,
+                                new(100, 50),
+                                Day,
+                                false,
+                                null,
+                                null,
+                                null,
+                                new Spray(PanelKind.Roof, new PanelBox(0, 1200, -300, 300), 5, true),
+                                4,
+                                "",
+                                ""
+                            ),
+                            new Observation(ObservationKind.Moisture, new(100, 50), Day, null, 22.5, null, null, null, null, "", ""),
+                        ],
+                        [new SealReading(new(10, 20), 9, 12)],
+                        [new Drain("Drain", new(10, 20), Day, ""), new Drain("Other", new(30, 20), null, "")],
+                        [new Covering("Patch", CoveringKind.Patch, new PanelBox(0, 100, 0, 50), true, Lap.LowerOverUpper, true, "n")]
+                    ),
+                    [
+                        new Joint(
+                            "Seam",
+                            JointKind.Seam,
+                            1200.5,
+                            Substrate.PaintedMetal,
+                            Substrate.Glass,
+                            3,
+                            0.2,
+                            true,
+                            false,
+                            true,
+                            false,
+                            true,
+                            false,
+                            new JointOf(JointOfKind.Opening, "opening-1"),
+                            "product-1",
+                            [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.LapSealant, "b", "Ida")],
+                            "n"
+                        ),
+                    ]
+                ),
+            ],
+            [new LeakPrior(SuspectKind.Seam, Condition.Aged, 0.25)],
+            Keyed.All("product", TypicalProducts.All.Where(p => p.Name == "Lap sealant"))
+        );
 
     /// <summary>A fitting of which everything is known.</summary>
-    private static Fitting Full => Scratch.Vent with
-    {
-        Halves = new Halves(60, 8, 6, [new ScrewForWall(20, 25, 40)], new RoundedRectangle(440, 440, 20)),
-        Bonded = new Bonded(Pane.Acrylic, 18),
-        Air = new AirPassage(4000, 160),
-        HeatMm = 150,
-        NeedsPower = true,
-    };
+    private static Fitting Full =>
+        Scratch.Vent with
+        {
+            Halves = new Halves(60, 8, 6, [new ScrewForWall(20, 25, 40)], new RoundedRectangle(440, 440, 20)),
+            Bonded = new Bonded(Pane.Acrylic, 18),
+            Air = new AirPassage(4000, 160),
+            HeatMm = 150,
+            NeedsPower = true,
+        };
 
     private static readonly DateTimeOffset Day = new(2026, 4, 1, 8, 0, 0, TimeSpan.Zero);
 }

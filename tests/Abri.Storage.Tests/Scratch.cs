@@ -28,11 +28,31 @@ internal sealed class Scratch : IDisposable
         History = new History(Database);
         Findings = new FindingStore(Database, Panels);
         Photos = new PhotoStore(Database, Findings, Panels);
-        Water = new WaterStores(new SuspectStore(Database, Panels), new ObservationStore(Database, Panels), new SealReadingStore(Database, Panels), new DrainStore(Database, Panels), new CoveringStore(Database, Panels));
+        Water = new WaterStores(
+            new SuspectStore(Database, Panels),
+            new ObservationStore(Database, Panels),
+            new SealReadingStore(Database, Panels),
+            new DrainStore(Database, Panels),
+            new CoveringStore(Database, Panels)
+        );
         Priors = new LeakPriorStore(Database);
         Joints = new JointStore(Database, Panels);
         Products = new ProductStore(Database);
-        Snapshots = new SnapshotStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors, Joints, Products);
+        Snapshots = new SnapshotStore(
+            Database,
+            Vehicles,
+            Panels,
+            Members,
+            Zones,
+            Fittings,
+            Openings,
+            Findings,
+            Photos,
+            Water,
+            Priors,
+            Joints,
+            Products
+        );
         Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors, Joints, Products);
     }
 
@@ -75,15 +95,34 @@ internal sealed class Scratch : IDisposable
     /// <summary>A vehicle as it goes into a file, without the bytes of its photos.</summary>
     public VehicleRecord Read(string id) => VehicleFile.Of(Snapshots.Read(id)!, _ => null);
 
-    public static Vehicle Van { get; } = new("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175);
+    public static Vehicle Van { get; } =
+        new("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175);
 
     public static Panel Roof { get; } = new(PanelKind.Roof, new PanelBox(0, 4200, -850, 850).Corners, 0.8, SkinMaterial.MildSteel, null, 6000);
 
-    public static Member Bow { get; } = new("Bow 1", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(590, -850), new(590.25, 850)], 60), 40);
+    public static Member Bow { get; } =
+        new("Bow 1", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(590, -850), new(590.25, 850)], 60), 40);
 
-    public static Fitting Vent { get; } = new(
-        "400 roof vent", FittingKind.RoofVent, new RoundedRectangle(400, 400, 20), 1, 4, new RoundedRectangle(396, 396, 18), new RoundedRectangle(490, 490, 30), 25,
-        new PerSide(38, 38.1, 38, 38), 4.5, true, Side.Front, PerSide.All(1.5), 1, 10, new ClampRange(25, 60), new FlangeScrews(5, 3, 12, 2.5));
+    public static Fitting Vent { get; } =
+        new(
+            "400 roof vent",
+            FittingKind.RoofVent,
+            new RoundedRectangle(400, 400, 20),
+            1,
+            4,
+            new RoundedRectangle(396, 396, 18),
+            new RoundedRectangle(490, 490, 30),
+            25,
+            new PerSide(38, 38.1, 38, 38),
+            4.5,
+            true,
+            Side.Front,
+            PerSide.All(1.5),
+            1,
+            10,
+            new ClampRange(25, 60),
+            new FlangeScrews(5, 3, 12, 2.5)
+        );
 
     /// <summary>A vehicle with its roof, a bow, a zone, a fitting and an opening.</summary>
     public (Stored<Vehicle> Vehicle, Stored<Panel> Roof, Stored<Member> Bow, Stored<Fitting> Vent, Stored<Opening> Opening) Filled()
@@ -93,18 +132,38 @@ internal sealed class Scratch : IDisposable
         Stored<Member> bow = Members.Add(roof.Id, Bow).Row!;
         Zones.Add(vehicle.Id, new Zone("Glaze bench", ZoneKind.Bench, 1150, 1750, 250, 800, 0, 900));
         Stored<Fitting> vent = Fittings.Add(null, Vent).Row!;
-        Stored<Opening> opening = Openings.Add(roof.Id, new Opening(
-            "Vent", vent.Id, new PanelPoint(892.5, 12.25), 90, 28.5, Van.Schools, OpeningState.Cut, new AsCut(400, 401, 402, 403, 549, 548.5), "by the bench")).Row!;
+        Stored<Opening> opening = Openings
+            .Add(
+                roof.Id,
+                new Opening(
+                    "Vent",
+                    vent.Id,
+                    new PanelPoint(892.5, 12.25),
+                    90,
+                    28.5,
+                    Van.Schools,
+                    OpeningState.Cut,
+                    new AsCut(400, 401, 402, 403, 549, 548.5),
+                    "by the bench"
+                )
+            )
+            .Row!;
         return (vehicle, roof, bow, vent, opening);
     }
 
     /// <summary>Every row of every table but the history, to compare before and after; versions left out.</summary>
-    public string[] Rows() => [
-        .. Vehicles.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Panels.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
-        .. Members.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Zones.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
-        .. Fittings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Openings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
-        .. Findings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"), .. Photos.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
-        .. Joints.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}")];
+    public string[] Rows() =>
+        [
+            .. Vehicles.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Panels.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Members.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Zones.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Fittings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Openings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Findings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Photos.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Joints.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+        ];
 
     public void Dispose()
     {

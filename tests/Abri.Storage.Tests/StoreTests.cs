@@ -32,10 +32,35 @@ public sealed class StoreTests : IDisposable
     {
         var (vehicle, roof, bow, _, opening) = scratch.Filled();
         Stored<Opening> twin = scratch.Openings.Add(roof.Id, opening.Value).Row!;
-        string Add(string name, JointOfKind kind, string id) => scratch.Joints.Add(roof.Id, new Joint(
-            name, JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, new JointOf(kind, id), null, [], "")).Row!.Id;
-        string flange = Add("Vent: flange", JointOfKind.Opening, opening.Id), own = Add("My own words", JointOfKind.Opening, opening.Id);
-        string other = Add("Vent: flange", JointOfKind.Opening, twin.Id), bows = Add("Other", JointOfKind.Member, bow.Id);
+        string Add(string name, JointOfKind kind, string id) =>
+            scratch
+                .Joints.Add(
+                    roof.Id,
+                    new Joint(
+                        name,
+                        JointKind.RoofFlange,
+                        1900,
+                        Substrate.PaintedMetal,
+                        Substrate.PlasticFrame,
+                        3,
+                        0,
+                        false,
+                        true,
+                        false,
+                        false,
+                        false,
+                        true,
+                        new JointOf(kind, id),
+                        null,
+                        [],
+                        ""
+                    )
+                )
+                .Row!.Id;
+        string flange = Add("Vent: flange", JointOfKind.Opening, opening.Id),
+            own = Add("My own words", JointOfKind.Opening, opening.Id);
+        string other = Add("Vent: flange", JointOfKind.Opening, twin.Id),
+            bows = Add("Other", JointOfKind.Member, bow.Id);
         string[] Names() => [.. new[] { flange, own, other, bows }.Select(id => scratch.Joints.Find(id)!.Value.Name)];
         Assert.Equal(WriteState.Done, scratch.Openings.Replace(opening.Id, opening.Version, opening.Value with { Name = "Big vent" }).State);
         Assert.Equal(["Big vent: flange", "My own words", "Vent: flange", "Other"], Names());

@@ -9,8 +9,10 @@ namespace Abri.Tests;
 /// Tries a property on random cases: the same ones in every <c>./check</c>, so that green means something, and fresh ones in <c>./check --long</c>.
 /// </summary>
 /// <remarks>
-/// Each case has a seed of its own, which the failure names. <c>ABRI_SEED</c> tries that one case again; <c>ABRI_FRESH</c> (a number) moves all cases and
-/// multiplies them by <see cref="LongerBy"/>. What a fresh case finds becomes a fixed test. <c>ABRI_FAST=1</c> tries the first fifth, for the inner loop.
+/// Each case has a seed of its own, which the failure names. <c>ABRI_SEED</c> tries that one case again; <c>ABRI_FRESH</c> (a number) moves all cases
+/// and
+/// multiplies them by <see cref="LongerBy"/>. What a fresh case finds becomes a fixed test. <c>ABRI_FAST=1</c> tries the first fifth, for the inner
+/// loop.
 /// </remarks>
 internal static class Property
 {
@@ -18,11 +20,17 @@ internal static class Property
     private const int LongerBy = 5;
 
     /// <summary>Tuples keep what they hold in fields.</summary>
-    private static readonly JsonSerializerOptions Printed = new() { IncludeFields = true, NumberHandling = JsonNumberHandling.AllowNamedFloatingPointLiterals };
+    private static readonly JsonSerializerOptions Printed = new()
+    {
+        IncludeFields = true,
+        NumberHandling = JsonNumberHandling.AllowNamedFloatingPointLiterals,
+    };
 
     private static readonly int FewerBy = Environment.GetEnvironmentVariable("ABRI_FAST") == "1" ? 5 : 1;
     private static readonly string? Again = Environment.GetEnvironmentVariable("ABRI_SEED");
-    private static readonly ulong? Fresh = Environment.GetEnvironmentVariable("ABRI_FRESH") is { Length: > 0 } n ? ulong.Parse(n, CultureInfo.InvariantCulture) : null;
+    private static readonly ulong? Fresh = Environment.GetEnvironmentVariable("ABRI_FRESH") is { Length: > 0 } n
+        ? ulong.Parse(n, CultureInfo.InvariantCulture)
+        : null;
 
     /// <summary>Fails unless every case passes; a case that throws has failed.</summary>
     /// <param name="gen">Makes the cases.</param>
@@ -56,8 +64,7 @@ internal static class Property
         gen.Holds(new Action<T>(drawn => Assert.True(check(drawn), "it does not hold")), cases);
 
     /// <inheritdoc cref="Holds{T}(Gen{T}, Action{T}, int)"/>
-    public static void Holds<T1, T2>(this Gen<(T1, T2)> gen, Action<T1, T2> check, int cases = 100) =>
-        gen.Holds(x => check(x.Item1, x.Item2), cases);
+    public static void Holds<T1, T2>(this Gen<(T1, T2)> gen, Action<T1, T2> check, int cases = 100) => gen.Holds(x => check(x.Item1, x.Item2), cases);
 
     /// <inheritdoc cref="Holds{T}(Gen{T}, Action{T}, int)"/>
     public static void Holds<T1, T2>(this Gen<(T1, T2)> gen, Func<T1, T2, bool> check, int cases = 100) =>
@@ -92,16 +99,25 @@ internal static class Property
         gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6), cases);
 
     /// <inheritdoc cref="Holds{T}(Gen{T}, Action{T}, int)"/>
-    public static void Holds<T1, T2, T3, T4, T5, T6>(this Gen<(T1, T2, T3, T4, T5, T6)> gen, Func<T1, T2, T3, T4, T5, T6, bool> check, int cases = 100) =>
-        gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6), cases);
+    public static void Holds<T1, T2, T3, T4, T5, T6>(
+        this Gen<(T1, T2, T3, T4, T5, T6)> gen,
+        Func<T1, T2, T3, T4, T5, T6, bool> check,
+        int cases = 100
+    ) => gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6), cases);
 
     /// <inheritdoc cref="Holds{T}(Gen{T}, Action{T}, int)"/>
-    public static void Holds<T1, T2, T3, T4, T5, T6, T7, T8>(this Gen<(T1, T2, T3, T4, T5, T6, T7, T8)> gen, Action<T1, T2, T3, T4, T5, T6, T7, T8> check, int cases = 100) =>
-        gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6, x.Item7, x.Item8), cases);
+    public static void Holds<T1, T2, T3, T4, T5, T6, T7, T8>(
+        this Gen<(T1, T2, T3, T4, T5, T6, T7, T8)> gen,
+        Action<T1, T2, T3, T4, T5, T6, T7, T8> check,
+        int cases = 100
+    ) => gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6, x.Item7, x.Item8), cases);
 
     /// <inheritdoc cref="Holds{T}(Gen{T}, Action{T}, int)"/>
-    public static void Holds<T1, T2, T3, T4, T5, T6, T7, T8>(this Gen<(T1, T2, T3, T4, T5, T6, T7, T8)> gen, Func<T1, T2, T3, T4, T5, T6, T7, T8, bool> check, int cases = 100) =>
-        gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6, x.Item7, x.Item8), cases);
+    public static void Holds<T1, T2, T3, T4, T5, T6, T7, T8>(
+        this Gen<(T1, T2, T3, T4, T5, T6, T7, T8)> gen,
+        Func<T1, T2, T3, T4, T5, T6, T7, T8, bool> check,
+        int cases = 100
+    ) => gen.Holds(x => check(x.Item1, x.Item2, x.Item3, x.Item4, x.Item5, x.Item6, x.Item7, x.Item8), cases);
 
     private static string Print<T>(T drawn)
     {

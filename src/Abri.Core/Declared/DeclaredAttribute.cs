@@ -1,6 +1,7 @@
 namespace Abri.Core.Declared;
 
-/// <summary>What a field of a record may hold, said once, where the field is: the answer to a wrong value, the API's document and forms follow.</summary>
+/// <summary>What a field of a record may hold, said once, where the field is: the answer to a wrong value, the API's document and forms
+/// follow.</summary>
 [AttributeUsage(AttributeTargets.Parameter | AttributeTargets.Property)]
 public abstract class DeclaredAttribute : Attribute
 {

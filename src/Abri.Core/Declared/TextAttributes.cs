@@ -46,7 +46,8 @@ public sealed class EachNameAttribute(int most, string message) : DeclaredAttrib
         for (int i = 0; i < names.Count; i++)
         {
             // A gap in the list is told by whoever walks it.
-            if (names[i] is { } name && one.Wrong(name) is var (_, said)) return ($"/{i}", said);
+            if (names[i] is { } name && one.Wrong(name) is var (_, said))
+                return ($"/{i}", said);
         }
         return null;
     }
@@ -70,7 +71,9 @@ public sealed partial class TimeZoneAttribute : DeclaredAttribute
     public override (string Pointer, string Message)? Wrong(object value)
     {
         var name = (string)value;
-        bool known = Form().IsMatch(name) && (TimeZoneInfo.TryFindSystemTimeZoneById(name, out _) || !TimeZoneInfo.TryFindSystemTimeZoneById("Etc/UTC", out _));
+        bool known =
+            Form().IsMatch(name)
+            && (TimeZoneInfo.TryFindSystemTimeZoneById(name, out _) || !TimeZoneInfo.TryFindSystemTimeZoneById("Etc/UTC", out _));
         return known ? null : Here($"\"{name}\" is not a time zone. Use a name such as Europe/Lisbon or Etc/UTC.");
     }
 

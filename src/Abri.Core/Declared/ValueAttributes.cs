@@ -6,8 +6,10 @@ namespace Abri.Core.Declared;
 public sealed class QuarterTurnAttribute : DeclaredAttribute
 {
     /// <inheritdoc/>
-    public override (string Pointer, string Message)? Wrong(object value) => value is 0 or 90 or 180 or 270
-        ? null : Here(string.Create(CultureInfo.InvariantCulture, $"A fitting is turned by 0, 90, 180 or 270 degrees; {value} was given."));
+    public override (string Pointer, string Message)? Wrong(object value) =>
+        value is 0 or 90 or 180 or 270
+            ? null
+            : Here(string.Create(CultureInfo.InvariantCulture, $"A fitting is turned by 0, 90, 180 or 270 degrees; {value} was given."));
 }
 
 /// <summary>The finest fraction of an inch that is shown: sixteenths or thirty-seconds.</summary>
@@ -23,5 +25,7 @@ public sealed class DatedAttribute : DeclaredAttribute
 {
     /// <inheritdoc/>
     public override (string Pointer, string Message)? Wrong(object value) =>
-        (value is DateOnly day ? day.Year : ((DateTimeOffset)value).Year) is >= 1950 and <= 2150 ? null : Here("The date must lie between 1950 and 2150.");
+        (value is DateOnly day ? day.Year : ((DateTimeOffset)value).Year) is >= 1950 and <= 2150
+            ? null
+            : Here("The date must lie between 1950 and 2150.");
 }

@@ -22,11 +22,16 @@ public sealed class WithinAttribute(double least, double most, string label, str
     public string Unit => unit;
 
     /// <inheritdoc/>
-    public override (string Pointer, string Message)? Wrong(object value) => Said(Convert.ToDouble(value, CultureInfo.InvariantCulture)) is { } said ? Here(said) : null;
+    public override (string Pointer, string Message)? Wrong(object value) =>
+        Said(Convert.ToDouble(value, CultureInfo.InvariantCulture)) is { } said ? Here(said) : null;
 
-    internal string? Said(double x) => x >= least && x <= most
-        ? null
-        : string.Create(CultureInfo.InvariantCulture, $"{label} must lie between {least:0.###} and {most:0.###}{(unit.Length > 0 ? " " : "")}{unit}; {x:0.###} was given.");
+    internal string? Said(double x) =>
+        x >= least && x <= most
+            ? null
+            : string.Create(
+                CultureInfo.InvariantCulture,
+                $"{label} must lie between {least:0.###} and {most:0.###}{(unit.Length > 0 ? " " : "")}{unit}; {x:0.###} was given."
+            );
 }
 
 /// <summary>Every number of a list lies within a range, both ends included.</summary>
@@ -44,7 +49,8 @@ public sealed class EachWithinAttribute(double least, double most, string label,
         var numbers = (IReadOnlyList<double>)value;
         for (int i = 0; i < numbers.Count; i++)
         {
-            if (one.Said(numbers[i]) is { } said) return ($"/{i}", said);
+            if (one.Said(numbers[i]) is { } said)
+                return ($"/{i}", said);
         }
         return null;
     }

@@ -75,10 +75,22 @@ public sealed record DrawnText(Layer Layer, double XMm, double YMm, double Heigh
 /// <param name="Arcs">Arcs and circles.</param>
 /// <param name="Texts">Words.</param>
 public sealed record Drawing(
-    string Title, ViewedFrom View, IReadOnlyList<DrawnLine> Lines, IReadOnlyList<DrawnArc> Arcs, IReadOnlyList<DrawnText> Texts)
+    string Title,
+    ViewedFrom View,
+    IReadOnlyList<DrawnLine> Lines,
+    IReadOnlyList<DrawnArc> Arcs,
+    IReadOnlyList<DrawnText> Texts
+)
 {
     /// <summary>The smallest rectangle around lines and arcs (arcs as whole circles), mm.</summary>
-    public PanelBox Bounds => PanelBox.Of(
-        Lines.SelectMany(l => new[] { new PanelPoint(l.X1Mm, l.Y1Mm), new PanelPoint(l.X2Mm, l.Y2Mm) })
-            .Concat(Arcs.SelectMany(a => new[] { new PanelPoint(a.XMm - a.RadiusMm, a.YMm - a.RadiusMm), new PanelPoint(a.XMm + a.RadiusMm, a.YMm + a.RadiusMm) })));
+    public PanelBox Bounds =>
+        PanelBox.Of(
+            Lines
+                .SelectMany(l => new[] { new PanelPoint(l.X1Mm, l.Y1Mm), new PanelPoint(l.X2Mm, l.Y2Mm) })
+                .Concat(
+                    Arcs.SelectMany(a =>
+                        new[] { new PanelPoint(a.XMm - a.RadiusMm, a.YMm - a.RadiusMm), new PanelPoint(a.XMm + a.RadiusMm, a.YMm + a.RadiusMm) }
+                    )
+                )
+        );
 }

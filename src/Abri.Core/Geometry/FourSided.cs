@@ -15,7 +15,8 @@ public sealed record SixReadings(
     [Within(10, Limits.LongestMm, "A measured side", "mm")] double FrontMm,
     [Within(10, Limits.LongestMm, "A measured side", "mm")] double RearMm,
     [Within(10, 2 * Limits.LongestMm, "A measured diagonal", "mm")] double RisingMm,
-    [Within(10, 2 * Limits.LongestMm, "A measured diagonal", "mm")] double FallingMm);
+    [Within(10, 2 * Limits.LongestMm, "A measured diagonal", "mm")] double FallingMm
+);
 
 /// <summary>
 /// Finds the shape of a four-sided thing from its sides and diagonals.
@@ -45,7 +46,8 @@ public sealed record FourSided(IReadOnlyList<PanelPoint> Corners, double Misclos
     {
         double Missed(double shift)
         {
-            if (Shape(r, r.FallingMm + shift) is not { } shape) return double.PositiveInfinity;
+            if (Shape(r, r.FallingMm + shift) is not { } shape)
+                return double.PositiveInfinity;
             double other = shape[0].DistanceMm(shape[2]) - r.RisingMm;
             return (other * other) + (shift * shift);
         }
@@ -58,8 +60,10 @@ public sealed record FourSided(IReadOnlyList<PanelPoint> Corners, double Misclos
 
     private static PanelPoint[]? Shape(SixReadings r, double falling)
     {
-        PanelPoint frontBottom = new(0, 0), rearBottom = new(r.BottomMm, 0);
-        if (Apex(frontBottom, rearBottom, r.FrontMm, falling, 1) is not { } frontTop) return null;
+        PanelPoint frontBottom = new(0, 0),
+            rearBottom = new(r.BottomMm, 0);
+        if (Apex(frontBottom, rearBottom, r.FrontMm, falling, 1) is not { } frontTop)
+            return null;
         // The last corner lies on the far side of the falling diagonal.
         return Apex(rearBottom, frontTop, r.RearMm, r.TopMm, -1) is not { } rearTop ? null : [frontBottom, rearBottom, rearTop, frontTop];
     }
@@ -67,9 +71,14 @@ public sealed record FourSided(IReadOnlyList<PanelPoint> Corners, double Misclos
     /// <summary>The point at given distances from a and b, to the left (+1) or right (-1) of the way from a to b.</summary>
     private static PanelPoint? Apex(PanelPoint a, PanelPoint b, double fromA, double fromB, int hand)
     {
-        double apart = a.DistanceMm(b), along = ((fromA * fromA) - (fromB * fromB) + (apart * apart)) / (2 * apart), height2 = (fromA * fromA) - (along * along);
-        if (height2 <= 0) return null;
-        double us = (b.SMm - a.SMm) / apart, ut = (b.TMm - a.TMm) / apart, off = hand * Math.Sqrt(height2);
+        double apart = a.DistanceMm(b),
+            along = ((fromA * fromA) - (fromB * fromB) + (apart * apart)) / (2 * apart),
+            height2 = (fromA * fromA) - (along * along);
+        if (height2 <= 0)
+            return null;
+        double us = (b.SMm - a.SMm) / apart,
+            ut = (b.TMm - a.TMm) / apart,
+            off = hand * Math.Sqrt(height2);
         return new PanelPoint(a.SMm + (along * us) - (off * ut), a.TMm + (along * ut) + (off * us));
     }
 }

@@ -8,7 +8,10 @@ internal static class GoldenSection
     /// <summary>Where the function is lowest between two bounds.</summary>
     public static double Lowest(Func<double, double> function, double low, double high)
     {
-        double a = high - (Ratio * (high - low)), b = low + (Ratio * (high - low)), fa = function(a), fb = function(b);
+        double a = high - (Ratio * (high - low)),
+            b = low + (Ratio * (high - low)),
+            fa = function(a),
+            fb = function(b);
         // 38 sections narrow 400 mm to less than a hundred thousandth of a millimetre.
         for (int i = 0; i < 38; i++)
         {

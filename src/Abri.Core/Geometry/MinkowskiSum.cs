@@ -1,4 +1,3 @@
-
 namespace Abri.Core.Geometry;
 
 /// <summary>
@@ -18,7 +17,8 @@ internal static class MinkowskiSum
     /// <param name="reach">How far the rectangle reaches from its centre, mm; each at least 0.</param>
     public static NetTopologySuite.Geometries.Geometry TouchedBy(IReadOnlyList<PanelPoint> outline, PerSide reach)
     {
-        if (Outlines.IsConvex(outline)) return HullOf(outline, reach);
+        if (Outlines.IsConvex(outline))
+            return HullOf(outline, reach);
         List<NetTopologySuite.Geometries.Geometry> parts = EdgeSums(outline, reach);
         parts.Add(Plane.Polygon(outline));
         return Plane.Union(parts);
@@ -40,7 +40,8 @@ internal static class MinkowskiSum
     private static List<NetTopologySuite.Geometries.Geometry> EdgeSums(IReadOnlyList<PanelPoint> outline, PerSide reach)
     {
         var sums = new List<NetTopologySuite.Geometries.Geometry>(outline.Count + 1);
-        for (int i = 0; i < outline.Count; i++) sums.Add(HullOf([outline[i], outline[(i + 1) % outline.Count]], reach));
+        for (int i = 0; i < outline.Count; i++)
+            sums.Add(HullOf([outline[i], outline[(i + 1) % outline.Count]], reach));
         return sums;
     }
 

@@ -8,8 +8,8 @@ namespace Abri.Core.Geometry;
 public readonly record struct PanelBox(double SMinMm, double SMaxMm, double TMinMm, double TMaxMm)
 {
     /// <summary>A rectangle around a centre, all in mm.</summary>
-    public static PanelBox Around(PanelPoint centre, double widthMm, double heightMm) => new(
-        centre.SMm - (widthMm / 2), centre.SMm + (widthMm / 2), centre.TMm - (heightMm / 2), centre.TMm + (heightMm / 2));
+    public static PanelBox Around(PanelPoint centre, double widthMm, double heightMm) =>
+        new(centre.SMm - (widthMm / 2), centre.SMm + (widthMm / 2), centre.TMm - (heightMm / 2), centre.TMm + (heightMm / 2));
 
     /// <summary>The smallest rectangle that holds all points.</summary>
     public static PanelBox Of(IEnumerable<PanelPoint> points)
@@ -17,8 +17,7 @@ public readonly record struct PanelBox(double SMinMm, double SMaxMm, double TMin
         var box = new PanelBox(double.PositiveInfinity, double.NegativeInfinity, double.PositiveInfinity, double.NegativeInfinity);
         foreach (PanelPoint p in points)
         {
-            box = new PanelBox(
-                Math.Min(box.SMinMm, p.SMm), Math.Max(box.SMaxMm, p.SMm), Math.Min(box.TMinMm, p.TMm), Math.Max(box.TMaxMm, p.TMm));
+            box = new PanelBox(Math.Min(box.SMinMm, p.SMm), Math.Max(box.SMaxMm, p.SMm), Math.Min(box.TMinMm, p.TMm), Math.Max(box.TMaxMm, p.TMm));
         }
         return box;
     }
@@ -45,17 +44,17 @@ public readonly record struct PanelBox(double SMinMm, double SMaxMm, double TMin
     public PanelBox Grown(double byMm) => Grown(PerSide.All(byMm));
 
     /// <summary>The part that both rectangles share; its area is zero when they do not meet.</summary>
-    public PanelBox Shared(PanelBox other) => new(
-        Math.Max(SMinMm, other.SMinMm), Math.Min(SMaxMm, other.SMaxMm), Math.Max(TMinMm, other.TMinMm), Math.Min(TMaxMm, other.TMaxMm));
+    public PanelBox Shared(PanelBox other) =>
+        new(Math.Max(SMinMm, other.SMinMm), Math.Min(SMaxMm, other.SMaxMm), Math.Max(TMinMm, other.TMinMm), Math.Min(TMaxMm, other.TMaxMm));
 
     /// <summary>Whether the insides of two rectangles meet.</summary>
-    public bool Overlaps(PanelBox other) =>
-        SMinMm < other.SMaxMm && other.SMinMm < SMaxMm && TMinMm < other.TMaxMm && other.TMinMm < TMaxMm;
+    public bool Overlaps(PanelBox other) => SMinMm < other.SMaxMm && other.SMinMm < SMaxMm && TMinMm < other.TMaxMm && other.TMinMm < TMaxMm;
 
     /// <summary>Shortest distance to another rectangle, mm; 0 where they meet.</summary>
     public double DistanceMm(PanelBox other)
     {
-        double s = Math.Max(0, Math.Max(SMinMm - other.SMaxMm, other.SMinMm - SMaxMm)), t = Math.Max(0, Math.Max(TMinMm - other.TMaxMm, other.TMinMm - TMaxMm));
+        double s = Math.Max(0, Math.Max(SMinMm - other.SMaxMm, other.SMinMm - SMaxMm)),
+            t = Math.Max(0, Math.Max(TMinMm - other.TMaxMm, other.TMinMm - TMaxMm));
         return Math.Sqrt((s * s) + (t * t));
     }
 

@@ -13,13 +13,18 @@ internal static class Plane
     private const int CornerPieces = 16;
 
     private static readonly GeometryFactory Factory = new NtsGeometryServices(
-        CoordinateArraySequenceFactory.Instance, new PrecisionModel(), -1, GeometryOverlay.NG, new CoordinateEqualityComparer())
-        .CreateGeometryFactory();
+        CoordinateArraySequenceFactory.Instance,
+        new PrecisionModel(),
+        -1,
+        GeometryOverlay.NG,
+        new CoordinateEqualityComparer()
+    ).CreateGeometryFactory();
 
     public static Polygon Polygon(IReadOnlyList<PanelPoint> points)
     {
         var ring = new Coordinate[points.Count + 1];
-        for (int i = 0; i < points.Count; i++) ring[i] = new Coordinate(points[i].SMm, points[i].TMm);
+        for (int i = 0; i < points.Count; i++)
+            ring[i] = new Coordinate(points[i].SMm, points[i].TMm);
         ring[^1] = ring[0].Copy();
         return Factory.CreatePolygon(ring);
     }
@@ -52,7 +57,11 @@ internal static class Plane
         {
             (Envelope Around, List<NetTopologySuite.Geometries.Geometry> Areas) own = (part.EnvelopeInternal.Copy(), [part]);
             // A group that grows may come to meet another: look again until none does.
-            for (int met = groups.FindIndex(g => g.Around.Intersects(own.Around)); met >= 0; met = groups.FindIndex(g => g.Around.Intersects(own.Around)))
+            for (
+                int met = groups.FindIndex(g => g.Around.Intersects(own.Around));
+                met >= 0;
+                met = groups.FindIndex(g => g.Around.Intersects(own.Around))
+            )
             {
                 own.Around.ExpandToInclude(groups[met].Around);
                 own.Areas.AddRange(groups[met].Areas);
@@ -72,20 +81,27 @@ internal static class Plane
 
     /// <summary>An area cut into triangles.</summary>
     public static IReadOnlyList<IReadOnlyList<PanelPoint>> Triangles(NetTopologySuite.Geometries.Geometry area) =>
-        [.. ConstrainedDelaunayTriangulator.Triangulate(area).Each().Select(triangle => (IReadOnlyList<PanelPoint>)[.. triangle.Coordinates.Take(3).Select(c => new PanelPoint(c.X, c.Y))])];
+        [
+            .. ConstrainedDelaunayTriangulator
+                .Triangulate(area)
+                .Each()
+                .Select(triangle => (IReadOnlyList<PanelPoint>)[.. triangle.Coordinates.Take(3).Select(c => new PanelPoint(c.X, c.Y))]),
+        ];
 
     /// <summary>The polygons of a result, in a fixed order: by front edge, then by lower edge.</summary>
     public static IReadOnlyList<RegionPart> Parts(IEnumerable<NetTopologySuite.Geometries.Geometry> areas) =>
-    [
-        .. areas.OfType<Polygon>().Where(p => !p.IsEmpty)
-            .Select(p => new RegionPart(Ring(p.ExteriorRing), [.. p.InteriorRings.Select(Ring)]))
-            .OrderBy(p => Math.Round(p.Box.SMinMm, 3)).ThenBy(p => Math.Round(p.Box.TMinMm, 3)),
-    ];
+        [
+            .. areas
+                .OfType<Polygon>()
+                .Where(p => !p.IsEmpty)
+                .Select(p => new RegionPart(Ring(p.ExteriorRing), [.. p.InteriorRings.Select(Ring)]))
+                .OrderBy(p => Math.Round(p.Box.SMinMm, 3))
+                .ThenBy(p => Math.Round(p.Box.TMinMm, 3)),
+        ];
 
     /// <summary>The single areas of a collection.</summary>
     public static IEnumerable<NetTopologySuite.Geometries.Geometry> Each(this NetTopologySuite.Geometries.Geometry geometry) =>
         Enumerable.Range(0, geometry.NumGeometries).Select(geometry.GetGeometryN);
 
-    private static PanelPoint[] Ring(LineString ring) =>
-        [.. ring.Coordinates.Take(ring.NumPoints - 1).Select(c => new PanelPoint(c.X, c.Y))];
+    private static PanelPoint[] Ring(LineString ring) => [.. ring.Coordinates.Take(ring.NumPoints - 1).Select(c => new PanelPoint(c.X, c.Y))];
 }

@@ -19,9 +19,12 @@ public sealed record RegionPart(IReadOnlyList<PanelPoint> Outline, IReadOnlyList
     /// <summary>Whether a point lies in the part or on its edge.</summary>
     public bool Holds(PanelPoint p)
     {
-        if (!Box.Grown(OnEdgeMm).Holds(p)) return false;
-        if (IsBox) return true;
-        if (Rings.Any(ring => Outlines.DistanceToEdgeMm(ring, p) <= OnEdgeMm)) return true;
+        if (!Box.Grown(OnEdgeMm).Holds(p))
+            return false;
+        if (IsBox)
+            return true;
+        if (Rings.Any(ring => Outlines.DistanceToEdgeMm(ring, p) <= OnEdgeMm))
+            return true;
         return Outlines.Encloses(Outline, p) && !Holes.Any(h => Outlines.Encloses(h, p));
     }
 

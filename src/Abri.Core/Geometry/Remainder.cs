@@ -38,8 +38,12 @@ internal static class Remainder
             return;
         }
         double from = around.MinX;
-        IEnumerable<Envelope> bows = taken.Where(a => a.IsRectangle).Select(a => a.EnvelopeInternal)
-            .Where(b => b.MinY <= around.MinY && b.MaxY >= around.MaxY).OrderBy(b => b.MinX).Append(new Envelope(around.MaxX, around.MaxX, 0, 0));
+        IEnumerable<Envelope> bows = taken
+            .Where(a => a.IsRectangle)
+            .Select(a => a.EnvelopeInternal)
+            .Where(b => b.MinY <= around.MinY && b.MaxY >= around.MaxY)
+            .OrderBy(b => b.MinX)
+            .Append(new Envelope(around.MaxX, around.MaxX, 0, 0));
         foreach (Envelope bow in bows)
         {
             // Bows may lie beyond either end of what is cut apart: an opening that keeps clear of the rear edge has its region end before them.
@@ -67,18 +71,26 @@ internal static class Remainder
 
     private static bool StandsAlone(Area area, Area whole, IReadOnlyList<Area> taken)
     {
-        Envelope own = area.EnvelopeInternal, edge = whole.EnvelopeInternal;
-        return own.MinX > edge.MinX && own.MaxX < edge.MaxX && own.MinY > edge.MinY && own.MaxY < edge.MaxY
+        Envelope own = area.EnvelopeInternal,
+            edge = whole.EnvelopeInternal;
+        return own.MinX > edge.MinX
+            && own.MaxX < edge.MaxX
+            && own.MinY > edge.MinY
+            && own.MaxY < edge.MaxY
             && taken.All(other => ReferenceEquals(other, area) || !other.EnvelopeInternal.Intersects(own));
     }
 
     private static IEnumerable<Area> Overlaid(Area whole, Area[] taken)
     {
         PanelPoint[] outline = Corners(whole);
-        if (!Outlines.IsConvex(outline) || whole is not Polygon { NumInteriorRings: 0 }) return Plane.Difference(whole, Plane.Union(taken)).Each();
+        if (!Outlines.IsConvex(outline) || whole is not Polygon { NumInteriorRings: 0 })
+            return Plane.Difference(whole, Plane.Union(taken)).Each();
         List<PanelPoint[]> pieces = Pieces(outline, taken);
         Area[] bounding = [.. taken.Where(a => pieces.Any(p => Near(PanelBox.Of(p), a.EnvelopeInternal) && Plane.Polygon(p).Distance(a) < TouchMm))];
-        return Plane.Difference(whole, Plane.Union(bounding)).Each().Where(part => !part.IsEmpty && pieces.Any(piece => Holds(piece, part.InteriorPoint.Coordinate)));
+        return Plane
+            .Difference(whole, Plane.Union(bounding))
+            .Each()
+            .Where(part => !part.IsEmpty && pieces.Any(piece => Holds(piece, part.InteriorPoint.Coordinate)));
     }
 
     /// <summary>What the convex areas leave of a convex outline, in convex pieces that do not overlap.</summary>

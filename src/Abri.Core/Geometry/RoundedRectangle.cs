@@ -10,7 +10,8 @@ namespace Abri.Core.Geometry;
 public sealed record RoundedRectangle(
     [Within(20, 5000, "A width", "mm")] double WidthMm,
     [Within(20, 5000, "A height", "mm")] double HeightMm,
-    [Within(0, 2500, "A corner radius", "mm")] double CornerRadiusMm)
+    [Within(0, 2500, "A corner radius", "mm")] double CornerRadiusMm
+)
 {
     /// <summary>Length all round, mm: the four sides with each corner's two radii replaced by a quarter circle.</summary>
     public double PerimeterMm => (2 * (WidthMm + HeightMm)) - ((8 - (2 * Math.PI)) * CornerRadiusMm);

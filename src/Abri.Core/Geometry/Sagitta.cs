@@ -23,7 +23,11 @@ public static class Sagitta
         var sheet = new Worksheet();
         (double R, double C, double H)? found = (radiusMm, chordMm, riseMm) switch
         {
-            ({ } r, { } c, null) when c <= 2 * r => (r, c, sheet.Step("h", "rise", "R - sqrt(R^2 - (c/2)^2)", r - Math.Sqrt((r * r) - (c * c / 4)), "mm")),
+            ({ } r, { } c, null) when c <= 2 * r => (
+                r,
+                c,
+                sheet.Step("h", "rise", "R - sqrt(R^2 - (c/2)^2)", r - Math.Sqrt((r * r) - (c * c / 4)), "mm")
+            ),
             (null, { } c, { } h) when h <= c / 2 => (sheet.Step("R", "radius", "c^2 / (8 h) + h / 2", (c * c / (8 * h)) + (h / 2), "mm"), c, h),
             ({ } r, null, { } h) when h <= r => (r, sheet.Step("c", "chord", "2 sqrt(2 R h - h^2)", 2 * Math.Sqrt((2 * r * h) - (h * h)), "mm"), h),
             _ => null,
@@ -31,10 +35,20 @@ public static class Sagitta
         if (found is not { } arc)
         {
             return new[] { radiusMm, chordMm, riseMm }.Count(x => x is not null) == 2
-                ? new Problem("arc-impossible", "", "No arc has these figures: the chord is at most twice the radius, the rise at most half the chord.")
+                ? new Problem(
+                    "arc-impossible",
+                    "",
+                    "No arc has these figures: the chord is at most twice the radius, the rise at most half the chord."
+                )
                 : new Problem("arc-two-figures", "", "Give two of radius, chord and rise; the third is worked out.");
         }
-        double along = sheet.Step("L", "length along the skin", "2 R asin(c / (2 R))", 2 * arc.R * Math.Asin(Math.Clamp(arc.C / (2 * arc.R), -1, 1)), "mm");
+        double along = sheet.Step(
+            "L",
+            "length along the skin",
+            "2 R asin(c / (2 R))",
+            2 * arc.R * Math.Asin(Math.Clamp(arc.C / (2 * arc.R), -1, 1)),
+            "mm"
+        );
         sheet.Cite(new Source("Rise and chord of a circle's arc", SourceKind.Geometry));
         return sheet.Finish(new ArcFigures(arc.R, arc.C, arc.H, along));
     }

@@ -16,7 +16,8 @@ public sealed record AsCut(
     [Within(10, 6000, "A measured height", "mm")] double FrontHeightMm,
     [Within(10, 6000, "A measured height", "mm")] double RearHeightMm,
     [Within(10, 9000, "A measured diagonal", "mm")] double RisingDiagonalMm,
-    [Within(10, 9000, "A measured diagonal", "mm")] double FallingDiagonalMm);
+    [Within(10, 9000, "A measured diagonal", "mm")] double FallingDiagonalMm
+);
 
 /// <summary>What a hole check has to know of a fitting, turned as it is placed.</summary>
 /// <param name="CutOut">The hole that it asks for; its corner radius is taken for the hole's.</param>
@@ -31,7 +32,8 @@ public sealed record Frame(
     RoundedRectangle Flange,
     [Within(0, 300, "The least lap", "mm")] double LeastLapMm,
     double? ToleranceMinusMm = null,
-    double? TolerancePlusMm = null)
+    double? TolerancePlusMm = null
+)
 {
     /// <summary>The frame of a fitting that is placed with quarter turns.</summary>
     public static Frame Of(Fitting fitting, int turnDeg)
@@ -45,7 +47,8 @@ public sealed record Frame(
 /// <param name="Least">Smallest hole.</param>
 /// <param name="Most">Largest hole.</param>
 /// <remarks>
-/// As the fitting's sheet says, but never so small that painted edges bind on the neck (<see cref="HoleCheck.PaintMm"/> all round), and never so large that the flange laps too little. The
+/// As the fitting's sheet says, but never so small that painted edges bind on the neck (<see cref="HoleCheck.PaintMm"/> all round), and never so
+/// large that the flange laps too little. The
 /// cut-out that the sheet asks for always counts.
 /// </remarks>
 /// <example>Cut-out 14", neck 13 3/4", tolerance -1/16" +3/16": 13 15/16" to 14 3/16".</example>
@@ -54,17 +57,26 @@ public sealed record HoleRange(RoundedRectangle Least, RoundedRectangle Most)
     /// <summary>The range of a frame.</summary>
     public static HoleRange Of(Frame frame)
     {
-        double Least(double cut, double neck) => Math.Min(cut, Math.Max(frame.ToleranceMinusMm is { } minus ? cut - minus : 0, neck + (2 * HoleCheck.PaintMm)));
-        double Most(double cut, double flange) => Math.Max(cut, Math.Min(frame.TolerancePlusMm is { } plus ? cut + plus : double.PositiveInfinity, flange - (2 * frame.LeastLapMm)));
+        double Least(double cut, double neck) =>
+            Math.Min(cut, Math.Max(frame.ToleranceMinusMm is { } minus ? cut - minus : 0, neck + (2 * HoleCheck.PaintMm)));
+        double Most(double cut, double flange) =>
+            Math.Max(cut, Math.Min(frame.TolerancePlusMm is { } plus ? cut + plus : double.PositiveInfinity, flange - (2 * frame.LeastLapMm)));
         RoundedRectangle c = frame.CutOut;
         return new HoleRange(
             Sized(c, Least(c.WidthMm, frame.Neck.WidthMm), Least(c.HeightMm, frame.Neck.HeightMm)),
-            Sized(c, Most(c.WidthMm, frame.Flange.WidthMm), Most(c.HeightMm, frame.Flange.HeightMm)));
+            Sized(c, Most(c.WidthMm, frame.Flange.WidthMm), Most(c.HeightMm, frame.Flange.HeightMm))
+        );
     }
 
     /// <summary>The cut-out in another size; its corners keep their centres where both sides move alike.</summary>
-    private static RoundedRectangle Sized(RoundedRectangle cutOut, double width, double height) => new(
-        width, height, cutOut.CornerRadiusMm == 0 ? 0 : Math.Clamp(cutOut.CornerRadiusMm + (Math.Min(width - cutOut.WidthMm, height - cutOut.HeightMm) / 2), 0, Math.Min(width, height) / 2));
+    private static RoundedRectangle Sized(RoundedRectangle cutOut, double width, double height) =>
+        new(
+            width,
+            height,
+            cutOut.CornerRadiusMm == 0
+                ? 0
+                : Math.Clamp(cutOut.CornerRadiusMm + (Math.Min(width - cutOut.WidthMm, height - cutOut.HeightMm) / 2), 0, Math.Min(width, height) / 2)
+        );
 }
 
 /// <summary>Whether a frame goes into a hole.</summary>
@@ -101,5 +113,17 @@ public sealed record OpenUp(Side Side, double AtLowEndMm, double AtHighEndMm);
 /// <param name="Hole">Corners of the hole without their rounding, from front bottom, anticlockwise; the front bottom one is the origin.</param>
 /// <param name="FrameCentre">Where the middle of the frame lies among those corners.</param>
 public sealed record HoleFit(
-    Fit Fit, double SmallestClearanceMm, IReadOnlyList<Side> Where, double SkewMm, double TurnedDeg, double MisclosureMm,
-    IReadOnlyList<OpenUp> OpenUp, double CornersMm, double LapLeftMm, Side LapWhere, string Advice, IReadOnlyList<PanelPoint> Hole, PanelPoint FrameCentre);
+    Fit Fit,
+    double SmallestClearanceMm,
+    IReadOnlyList<Side> Where,
+    double SkewMm,
+    double TurnedDeg,
+    double MisclosureMm,
+    IReadOnlyList<OpenUp> OpenUp,
+    double CornersMm,
+    double LapLeftMm,
+    Side LapWhere,
+    string Advice,
+    IReadOnlyList<PanelPoint> Hole,
+    PanelPoint FrameCentre
+);

@@ -28,16 +28,19 @@ internal static class Clearances
         PanelBox room = cut.Grown(wanted).Grown(-PlacingFigures.HairMm);
         foreach (Obstacle obstacle in obstacles)
         {
-            if (Crosses(cut, obstacle)) continue;
+            if (Crosses(cut, obstacle))
+                continue;
             bool tooNear = false;
             foreach (Side side in Enum.GetValues<Side>())
             {
-                if (obstacle.Within(Band(cut, side)) is not { } part) continue;
+                if (obstacle.Within(Band(cut, side)) is not { } part)
+                    continue;
                 double gap = GapMm(cut, part, side);
                 tooNear |= gap < wanted.At(side) - PlacingFigures.HairMm;
                 Note(nearest, new NearestThing(side, gap, obstacle, part));
             }
-            if (!tooNear && obstacle.Within(room) is { } corner) Note(nearest, OffCorner(cut, wanted, obstacle, corner));
+            if (!tooNear && obstacle.Within(room) is { } corner)
+                Note(nearest, OffCorner(cut, wanted, obstacle, corner));
         }
         return nearest;
     }
@@ -47,7 +50,8 @@ internal static class Clearances
 
     private static void Note(Dictionary<Side, NearestThing> nearest, NearestThing thing)
     {
-        if (!nearest.TryGetValue(thing.Side, out NearestThing? known) || thing.GapMm < known.GapMm) nearest[thing.Side] = thing;
+        if (!nearest.TryGetValue(thing.Side, out NearestThing? known) || thing.GapMm < known.GapMm)
+            nearest[thing.Side] = thing;
     }
 
     /// <summary>The strip of the panel that lies square before one side of the cut-out.</summary>
@@ -63,19 +67,24 @@ internal static class Clearances
         };
     }
 
-    private static double GapMm(PanelBox cut, PanelBox part, Side side) => Math.Max(0, side switch
-    {
-        Side.Front => cut.SMinMm - part.SMaxMm,
-        Side.Rear => part.SMinMm - cut.SMaxMm,
-        Side.Top => part.TMinMm - cut.TMaxMm,
-        _ => cut.TMinMm - part.TMaxMm,
-    });
+    private static double GapMm(PanelBox cut, PanelBox part, Side side) =>
+        Math.Max(
+            0,
+            side switch
+            {
+                Side.Front => cut.SMinMm - part.SMaxMm,
+                Side.Rear => part.SMinMm - cut.SMaxMm,
+                Side.Top => part.TMinMm - cut.TMaxMm,
+                _ => cut.TMinMm - part.TMaxMm,
+            }
+        );
 
     private static NearestThing OffCorner(PanelBox cut, PerSide wanted, Obstacle obstacle, PanelBox corner)
     {
         Side along = corner.Centre.SMm < cut.Centre.SMm ? Side.Front : Side.Rear;
         Side across = corner.Centre.TMm < cut.Centre.TMm ? Side.Bottom : Side.Top;
-        double alongGap = GapMm(cut, corner, along), acrossGap = GapMm(cut, corner, across);
+        double alongGap = GapMm(cut, corner, along),
+            acrossGap = GapMm(cut, corner, across);
         return alongGap * wanted.At(across) >= acrossGap * wanted.At(along)
             ? new NearestThing(along, alongGap, obstacle, corner)
             : new NearestThing(across, acrossGap, obstacle, corner);

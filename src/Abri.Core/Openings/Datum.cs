@@ -20,8 +20,8 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
     /// <param name="from">From which side the metal is marked.</param>
     public static Datum On(Side side, PanelPoint first, PanelPoint second, Ground ground, ViewedFrom from)
     {
-        IEnumerable<Datum> hooked = ground.Obstacles
-            .Where(o => CanHook(o.Member.Kind, from))
+        IEnumerable<Datum> hooked = ground
+            .Obstacles.Where(o => CanHook(o.Member.Kind, from))
             .Select(o => Across(o.Member.Name, o.Outline, side, first, second))
             .OfType<Datum>();
         bool along = side is Side.Front or Side.Rear;
@@ -32,16 +32,26 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
 
     private static double Ordinate(PanelPoint p, bool along) => along ? p.SMm : p.TMm;
 
-    private static bool CanHook(MemberKind kind, ViewedFrom from) => from == ViewedFrom.Outside
-        ? kind is MemberKind.Seam or MemberKind.RainGutter
-        : kind is MemberKind.Pillar or MemberKind.CantRail or MemberKind.RoofBow or MemberKind.SideRib or MemberKind.Bearer or MemberKind.SlidingDoorRail;
+    private static bool CanHook(MemberKind kind, ViewedFrom from) =>
+        from == ViewedFrom.Outside
+            ? kind is MemberKind.Seam or MemberKind.RainGutter
+            : kind
+                is MemberKind.Pillar
+                    or MemberKind.CantRail
+                    or MemberKind.RoofBow
+                    or MemberKind.SideRib
+                    or MemberKind.Bearer
+                    or MemberKind.SlidingDoorRail;
 
     private static Datum? Across(string name, IReadOnlyList<PanelPoint> outline, Side side, PanelPoint first, PanelPoint second)
     {
         bool along = side is Side.Front or Side.Rear;
         int sign = side is Side.Rear or Side.Top ? 1 : -1;
-        return Hit(outline, along, Ordinate(first, !along), Ordinate(first, along), sign) is { } a && Hit(outline, along, Ordinate(second, !along), Ordinate(second, along), sign) is { } b
-            ? new Datum(name, a, b) : null;
+        return
+            Hit(outline, along, Ordinate(first, !along), Ordinate(first, along), sign) is { } a
+            && Hit(outline, along, Ordinate(second, !along), Ordinate(second, along), sign) is { } b
+            ? new Datum(name, a, b)
+            : null;
     }
 
     /// <summary>Where a line square to the cut edge first meets an outline, going outwards.</summary>
@@ -52,10 +62,13 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
         {
             (double a, double ca) = along ? (outline[j].SMm, outline[j].TMm) : (outline[j].TMm, outline[j].SMm);
             (double b, double cb) = along ? (outline[i].SMm, outline[i].TMm) : (outline[i].TMm, outline[i].SMm);
-            if (ca == cb || at < Math.Min(ca, cb) || at > Math.Max(ca, cb)) continue;
+            if (ca == cb || at < Math.Min(ca, cb) || at > Math.Max(ca, cb))
+                continue;
             double hit = a + ((b - a) * (at - ca) / (cb - ca));
-            if ((hit - from) * sign < 0) continue;
-            if (nearest is null || (hit - nearest.Value) * sign < 0) nearest = hit;
+            if ((hit - from) * sign < 0)
+                continue;
+            if (nearest is null || (hit - nearest.Value) * sign < 0)
+                nearest = hit;
         }
         return nearest;
     }
@@ -63,9 +76,16 @@ internal sealed record Datum(string Name, double FirstMm, double SecondMm)
     private static Datum Edge(Side side, PanelPoint first, PanelPoint second, Panel panel)
     {
         string name = $"{panel.Facing.Name(side)} edge of the {(panel.Kind == PanelKind.Roof ? "roof" : "panel")}";
-        if (Across(name, panel.Outline, side, first, second) is { } datum) return datum;
+        if (Across(name, panel.Outline, side, first, second) is { } datum)
+            return datum;
         PanelBox box = panel.Box;
-        double edge = side switch { Side.Front => box.SMinMm, Side.Rear => box.SMaxMm, Side.Top => box.TMaxMm, _ => box.TMinMm };
+        double edge = side switch
+        {
+            Side.Front => box.SMinMm,
+            Side.Rear => box.SMaxMm,
+            Side.Top => box.TMaxMm,
+            _ => box.TMinMm,
+        };
         return new Datum(name, edge, edge);
     }
 }

@@ -43,14 +43,16 @@ public sealed record FlangeScrews(
     [Within(2, 40, "The number of screws along the width, corners included,")] int AlongWidth,
     [Within(0, 40, "The number of screws along the height")] int AlongHeight,
     [Within(1, 200, "The screw line's distance from the edge", "mm")] double InsetMm,
-    [Within(0.5, 20, "The pilot hole", "mm")] double PilotMm);
+    [Within(0.5, 20, "The pilot hole", "mm")] double PilotMm
+);
 
 /// <summary>Wall thicknesses that a clamped fitting can grip.</summary>
 /// <param name="LeastMm">Thinnest, mm.</param>
 /// <param name="MostMm">Thickest, mm.</param>
 public sealed record ClampRange(
     [Within(0.5, 300, "The thinnest wall", "mm")] double LeastMm,
-    [Within(0.5, 300, "The thickest wall", "mm")] double MostMm);
+    [Within(0.5, 300, "The thickest wall", "mm")] double MostMm
+);
 
 /// <summary>What a bonded pane is made of.</summary>
 public enum Pane
@@ -69,7 +71,8 @@ public enum Pane
 public sealed record ScrewForWall(
     [Within(2, 300, "A screw", "mm")] double LengthMm,
     [Within(0, 300, "The thinnest wall of a screw", "mm")] double FromMm,
-    [Within(0, 300, "The thickest wall of a screw", "mm")] double ToMm);
+    [Within(0, 300, "The thickest wall of a screw", "mm")] double ToMm
+);
 
 /// <summary>How the two halves of a clamped fitting meet.</summary>
 /// <param name="GapMm">Gap between the halves with full spacer lugs, mm; 0 where it has none.</param>
@@ -78,7 +81,8 @@ public sealed record ScrewForWall(
 /// <param name="Screws">Which screw for which wall; may be empty.</param>
 /// <param name="InnerFrame">Outline of the frame inside; null where it has none.</param>
 /// <param name="CornerScrewMm">How far in from its edges the inner frame is screwed to the wall at each corner, mm; null where it is not.</param>
-/// <param name="ScrewPlaces">Where the screws that draw the halves together lie, from the middle of the cut-out, unturned; null where nobody measured them: evenly round the frame, one a lug.</param>
+/// <param name="ScrewPlaces">Where the screws that draw the halves together lie, from the middle of the cut-out, unturned; null where nobody measured
+/// them: evenly round the frame, one a lug.</param>
 public sealed record Halves(
     [Within(0, 300, "The gap between the halves", "mm")] double GapMm,
     [Within(0, 100, "The number of lugs")] int Lugs,
@@ -86,21 +90,21 @@ public sealed record Halves(
     [Count(0, 20, "A table has at most 20 screws.")] IReadOnlyList<ScrewForWall> Screws,
     RoundedRectangle? InnerFrame,
     [Within(1, 200, "The corner screws' distance from the inner frame's edge", "mm")] double? CornerScrewMm = null,
-    [Count(0, 1000, "A frame has at most 64 screws.")] IReadOnlyList<PanelPoint>? ScrewPlaces = null);
+    [Count(0, 1000, "A frame has at most 64 screws.")] IReadOnlyList<PanelPoint>? ScrewPlaces = null
+);
 
 /// <summary>How a pane is bonded on.</summary>
 /// <param name="Pane">What it is made of.</param>
 /// <param name="LandMm">Width of the land that the bead wets, mm.</param>
-public sealed record Bonded(
-    Pane Pane,
-    [Within(1, 300, "The land", "mm")] double LandMm);
+public sealed record Bonded(Pane Pane, [Within(1, 300, "The land", "mm")] double LandMm);
 
 /// <summary>What air passes.</summary>
 /// <param name="FreeAreaMm2">Free area that cannot be shut, mm2.</param>
 /// <param name="FlowM3h">What its fan moves, m3/h; 0 without one.</param>
 public sealed record AirPassage(
     [Within(0, 1_000_000, "The free area", "mm2")] double FreeAreaMm2,
-    [Within(0, 5000, "What the fan moves", "m3/h")] double FlowM3h);
+    [Within(0, 5000, "What the fan moves", "m3/h")] double FlowM3h
+);
 
 /// <summary>A thing that is fitted into an opening: all that placing and setting-out have to know of it, unturned.</summary>
 /// <param name="Name">What people call it.</param>
@@ -147,28 +151,46 @@ public sealed record Fitting(
     Bonded? Bonded = null,
     AirPassage? Air = null,
     [Within(0, 2000, "The distance of what burns", "mm")] double HeatMm = 0,
-    bool NeedsPower = false)
+    bool NeedsPower = false
+)
 {
     /// <summary>The fitting after quarter turns on its panel.</summary>
     /// <param name="turnDeg">0, 90, 180 or 270, anticlockwise with s to the right and t up.</param>
-    public Fitting Turned(int turnDeg) => turnDeg == 0 ? this : this with
-    {
-        CutOut = CutOut.Turned(turnDeg),
-        Neck = Neck.Turned(turnDeg),
-        Flange = Flange.Turned(turnDeg),
-        Clearance = Clearance.Turned(turnDeg),
-        Sweep = Sweep.Turned(turnDeg),
-        Halves = Halves is null ? null : Halves with { InnerFrame = Halves.InnerFrame?.Turned(turnDeg), ScrewPlaces = Halves.ScrewPlaces is { } places ? [.. places.Select(p => TurnedPlace(p, turnDeg))] : null },
-        HingeSide = HingeSide is { } side ? TurnedSide(side, turnDeg) : null,
-        Screws = Screws is { } s && turnDeg is 90 or 270 ? Screws! with { AlongWidth = Screws.AlongHeight + 2, AlongHeight = Screws.AlongWidth - 2 } : Screws,
-    };
+    public Fitting Turned(int turnDeg) =>
+        turnDeg == 0
+            ? this
+            : this with
+            {
+                CutOut = CutOut.Turned(turnDeg),
+                Neck = Neck.Turned(turnDeg),
+                Flange = Flange.Turned(turnDeg),
+                Clearance = Clearance.Turned(turnDeg),
+                Sweep = Sweep.Turned(turnDeg),
+                Halves = Halves is null
+                    ? null
+                    : Halves with
+                    {
+                        InnerFrame = Halves.InnerFrame?.Turned(turnDeg),
+                        ScrewPlaces = Halves.ScrewPlaces is { } places ? [.. places.Select(p => TurnedPlace(p, turnDeg))] : null,
+                    },
+                HingeSide = HingeSide is { } side ? TurnedSide(side, turnDeg) : null,
+                Screws =
+                    Screws is { } s && turnDeg is 90 or 270
+                        ? Screws! with
+                        {
+                            AlongWidth = Screws.AlongHeight + 2,
+                            AlongHeight = Screws.AlongWidth - 2,
+                        }
+                        : Screws,
+            };
 
-    private static PanelPoint TurnedPlace(PanelPoint p, int turnDeg) => turnDeg switch
-    {
-        90 => new PanelPoint(-p.TMm, p.SMm),
-        180 => new PanelPoint(-p.SMm, -p.TMm),
-        _ => new PanelPoint(p.TMm, -p.SMm),
-    };
+    private static PanelPoint TurnedPlace(PanelPoint p, int turnDeg) =>
+        turnDeg switch
+        {
+            90 => new PanelPoint(-p.TMm, p.SMm),
+            180 => new PanelPoint(-p.SMm, -p.TMm),
+            _ => new PanelPoint(p.TMm, -p.SMm),
+        };
 
     private static Side TurnedSide(Side side, int turnDeg)
     {

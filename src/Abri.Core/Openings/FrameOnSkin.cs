@@ -7,10 +7,13 @@ namespace Abri.Core.Openings;
 /// Finds where a flat frame lands on a curved skin, and lays the skin out flat round its middle.
 /// </summary>
 /// <remarks>
-/// A frame is stiff and rests on the skin in the plane that touches it at the frame's middle; what it needs is measured in that plane: a hole of 400 is 400 from edge to edge through the air, and more along
-/// the skin. Each point of the frame is dropped on the skin square to that plane. The skin is an arc along and an arc across, one swept by the other (<see cref="DrawnSurface"/>); places on it are held by the
+/// A frame is stiff and rests on the skin in the plane that touches it at the frame's middle; what it needs is measured in that plane: a hole of 400
+/// is 400 from edge to edge through the air, and more along
+/// the skin. Each point of the frame is dropped on the skin square to that plane. The skin is an arc along and an arc across, one swept by the other
+/// (<see cref="DrawnSurface"/>); places on it are held by the
 /// lengths u and v that a tape reads from the crown along either arc, in which both tangents have length 1.
-/// A skin that is curved one way is laid flat without error: X and Y are the differences of u and v. Where it is curved both ways the two arcs cross at an angle that is not quite a right one, and X and Y are
+/// A skin that is curved one way is laid flat without error: X and Y are the differences of u and v. Where it is curved both ways the two arcs cross
+/// at an angle that is not quite a right one, and X and Y are
 /// taken along the axes between: exact at the middle, off by an amount that grows with d^3 / (Ra Rb) at a distance d.
 /// </remarks>
 /// <example>Radius 1000, a cut-out 400 high: its lines lie 2 * 1000 asin(0.2) = 402.7 apart along the skin, wherever it is placed.</example>
@@ -19,12 +22,17 @@ internal sealed class FrameOnSkin
     /// <summary>Most that a frame may measure against the radius that it rests on: assumption.</summary>
     private const double MostOfRadius = 1.5;
 
-    private const int NewtonSteps = 50, Chords = 64;
+    private const int NewtonSteps = 50,
+        Chords = 64;
 
-    private readonly Arc along, across;
+    private readonly Arc along,
+        across;
     private readonly PanelPoint centre;
-    private readonly double u0Mm, v0Mm;
-    private readonly Vector middle, right, up;
+    private readonly double u0Mm,
+        v0Mm;
+    private readonly Vector middle,
+        right,
+        up;
     private readonly (double Own, double Other) share;
 
     private FrameOnSkin(Panel panel, PanelPoint centre)
@@ -36,7 +44,8 @@ internal sealed class FrameOnSkin
         middle = At(u0Mm, v0Mm);
         (Vector a, Vector b) = Tangents(u0Mm, v0Mm);
         // The pair at right angles that lies evenly between the two tangents.
-        Vector sum = (a + b).Unit, difference = (a - b).Unit;
+        Vector sum = (a + b).Unit,
+            difference = (a - b).Unit;
         (right, up) = ((sum + difference).Unit, (sum - difference).Unit);
         share = (a.Dot(right), a.Dot(up));
     }
@@ -45,8 +54,15 @@ internal sealed class FrameOnSkin
     /// <returns>The frame, or why it cannot rest there.</returns>
     public static Result<FrameOnSkin> Of(Panel panel, PanelPoint centre, RoundedRectangle flange)
     {
-        if (flange.WidthMm > MostOfRadius * (panel.ArcRadiusAlongMm ?? double.PositiveInfinity) || flange.HeightMm > MostOfRadius * (panel.ArcRadiusAcrossMm ?? double.PositiveInfinity))
-            return new Problem("skin-too-curved", "/fitting/flange", $"A flat frame rests on a skin of at least {1 / MostOfRadius:0.##} of its own size in radius; this skin is bent more than that.");
+        if (
+            flange.WidthMm > MostOfRadius * (panel.ArcRadiusAlongMm ?? double.PositiveInfinity)
+            || flange.HeightMm > MostOfRadius * (panel.ArcRadiusAcrossMm ?? double.PositiveInfinity)
+        )
+            return new Problem(
+                "skin-too-curved",
+                "/fitting/flange",
+                $"A flat frame rests on a skin of at least {1 / MostOfRadius:0.##} of its own size in radius; this skin is bent more than that."
+            );
         return new FrameOnSkin(panel, centre);
     }
 
@@ -58,13 +74,17 @@ internal sealed class FrameOnSkin
     /// <param name="yMm">The same along t, mm.</param>
     public PanelPoint PlaceOf(double xMm, double yMm)
     {
-        if (along.RadiusMm is null && across.RadiusMm is null) return centre.Plus(xMm, yMm);
-        double u = u0Mm + xMm, v = v0Mm + yMm;
+        if (along.RadiusMm is null && across.RadiusMm is null)
+            return centre.Plus(xMm, yMm);
+        double u = u0Mm + xMm,
+            v = v0Mm + yMm;
         for (int i = 0; i < NewtonSteps; i++)
         {
             Vector off = At(u, v) - middle;
-            double dx = xMm - off.Dot(right), dy = yMm - off.Dot(up);
-            if (Math.Abs(dx) + Math.Abs(dy) < 1e-10) break;
+            double dx = xMm - off.Dot(right),
+                dy = yMm - off.Dot(up);
+            if (Math.Abs(dx) + Math.Abs(dy) < 1e-10)
+                break;
             (Vector a, Vector b) = Tangents(u, v);
             (double ax, double ay, double bx, double by) = (a.Dot(right), a.Dot(up), b.Dot(right), b.Dot(up));
             double turn = (ax * by) - (bx * ay);
@@ -76,7 +96,8 @@ internal sealed class FrameOnSkin
     /// <summary>Where a place of the panel's plan lies on a sheet that is laid on the skin, from the frame's middle, mm.</summary>
     public PanelPoint Developed(PanelPoint place)
     {
-        double u = along.LengthMm(place.SMm) - u0Mm, v = across.LengthMm(place.TMm) - v0Mm;
+        double u = along.LengthMm(place.SMm) - u0Mm,
+            v = across.LengthMm(place.TMm) - v0Mm;
         return new PanelPoint((u * share.Own) + (v * share.Other), (u * share.Other) + (v * share.Own));
     }
 
@@ -87,7 +108,8 @@ internal sealed class FrameOnSkin
         return arc.RadiusMm is null ? Math.Abs(toMm - fromMm) : Math.Abs(arc.LengthMm(toMm) - arc.LengthMm(fromMm));
     }
 
-    /// <summary>Length along the skin between two places of the panel's plan, mm: on the way that is straight on a sheet laid on the skin, summed from chords.</summary>
+    /// <summary>Length along the skin between two places of the panel's plan, mm: on the way that is straight on a sheet laid on the skin, summed
+    /// from chords.</summary>
     public double AlongMm(PanelPoint a, PanelPoint b)
     {
         (double ua, double va, double ub, double vb) = (along.LengthMm(a.SMm), across.LengthMm(a.TMm), along.LengthMm(b.SMm), across.LengthMm(b.TMm));
@@ -99,7 +121,8 @@ internal sealed class FrameOnSkin
     public PanelBox BoxOf(double widthMm, double heightMm) => PanelBox.Of(CornersOf(widthMm, heightMm));
 
     /// <summary>Places in plan of a rectangle's corners, in the order of <see cref="PanelBox.Corners"/>.</summary>
-    public PanelPoint[] CornersOf(double widthMm, double heightMm) => [.. PanelBox.Around(new PanelPoint(0, 0), widthMm, heightMm).Corners.Select(c => PlaceOf(c.SMm, c.TMm))];
+    public PanelPoint[] CornersOf(double widthMm, double heightMm) =>
+        [.. PanelBox.Around(new PanelPoint(0, 0), widthMm, heightMm).Corners.Select(c => PlaceOf(c.SMm, c.TMm))];
 
     private Vector At(double u, double v) => new(along.PlaceMm(u), across.PlaceMm(v), -along.FallMm(u) - across.FallMm(v));
 

@@ -53,8 +53,10 @@ internal sealed class Ground
     /// <summary>The ground of a site, or what is contradictory about it.</summary>
     public static Result<Ground> Of(Site site)
     {
-        if (ShellCheck.Of(site.Panel, site.Members) is { } shell) return shell;
-        if (FittingCheck.Of(site.Fitting) is { } fitting) return fitting.Under("/fitting");
+        if (ShellCheck.Of(site.Panel, site.Members) is { } shell)
+            return shell;
+        if (FittingCheck.Of(site.Fitting) is { } fitting)
+            return fitting.Under("/fitting");
         return new Ground(site);
     }
 
@@ -62,48 +64,52 @@ internal sealed class Ground
     public static bool IsUnderFlange(Member member) => member.Kind is MemberKind.Seam or MemberKind.RainGutter;
 
     /// <summary>Whether the cut-out must stay clear of a member, in the school of the site.</summary>
-    public bool Forbids(Member member) => member.Role switch
-    {
-        MemberRole.Structural or MemberRole.KeepOut => true,
-        MemberRole.Secondary => Site.RibInTheWay == RibInTheWay.Keep,
-        _ => false,
-    };
+    public bool Forbids(Member member) =>
+        member.Role switch
+        {
+            MemberRole.Structural or MemberRole.KeepOut => true,
+            MemberRole.Secondary => Site.RibInTheWay == RibInTheWay.Keep,
+            _ => false,
+        };
 
     /// <summary>How far the forbidden rectangle reaches from the fitting's centre for a member, mm; null where the member forbids nothing.</summary>
-    public PerSide? ReachFor(Member member) => (Forbids(member), IsUnderFlange(member)) switch
-    {
-        (true, true) => CutReach(Fitting.Clearance).Max(FlangeReach(0)),
-        (true, false) => CutReach(Fitting.Clearance),
-        (false, true) => FlangeReach(0),
-        _ => null,
-    };
+    public PerSide? ReachFor(Member member) =>
+        (Forbids(member), IsUnderFlange(member)) switch
+        {
+            (true, true) => CutReach(Fitting.Clearance).Max(FlangeReach(0)),
+            (true, false) => CutReach(Fitting.Clearance),
+            (false, true) => FlangeReach(0),
+            _ => null,
+        };
 
     /// <summary>How far the cut-out and some room reach from the fitting's centre, mm.</summary>
     public PerSide CutReach(PerSide more) => Reach(new PanelBox(0, Fitting.CutOut.WidthMm, 0, Fitting.CutOut.HeightMm), more);
 
     /// <summary>How far the flange and a margin reach from the fitting's centre, mm.</summary>
-    public PerSide FlangeReach(double marginMm) =>
-        Reach(new PanelBox(0, Fitting.Flange.WidthMm, 0, Fitting.Flange.HeightMm), PerSide.All(marginMm));
+    public PerSide FlangeReach(double marginMm) => Reach(new PanelBox(0, Fitting.Flange.WidthMm, 0, Fitting.Flange.HeightMm), PerSide.All(marginMm));
 
     /// <summary>
-    /// Members by what they are made of; zones where they come up to the panel: on a roof or a floor furring, lockers and bulkheads, since how high the rest
+    /// Members by what they are made of; zones where they come up to the panel: on a roof or a floor furring, lockers and bulkheads, since how high
+    /// the rest
     /// stands below is not a matter of this panel; on a wall all of them. A stove is what gets hot.
     /// </summary>
     private static IEnumerable<Burnable> BurnablesOf(Site site)
     {
         foreach (Member m in site.Members)
         {
-            if (m.Burns(site.Panel.Material) is not false) yield return new Burnable(m.Name, MemberOutline.Of(m.Footprint), m.Burns(site.Panel.Material) is true);
+            if (m.Burns(site.Panel.Material) is not false)
+                yield return new Burnable(m.Name, MemberOutline.Of(m.Footprint), m.Burns(site.Panel.Material) is true);
         }
         bool level = site.Panel.Facing is Facing.Up or Facing.Down;
         foreach (Zone z in (site.Zones ?? []).Where(z => z.Kind != ZoneKind.Stove))
         {
-            if (z.On(site.Panel.Facing) is { } area) yield return new Burnable(z.Name, area.Corners, !level || z.Kind is ZoneKind.Furring or ZoneKind.OverheadLocker or ZoneKind.Bulkhead);
+            if (z.On(site.Panel.Facing) is { } area)
+                yield return new Burnable(z.Name, area.Corners, !level || z.Kind is ZoneKind.Furring or ZoneKind.OverheadLocker or ZoneKind.Bulkhead);
         }
     }
 
-    private static PerSide Reach(PanelBox box, PerSide more) => new(
-        (box.WidthMm / 2) + more.FrontMm, (box.WidthMm / 2) + more.RearMm, (box.HeightMm / 2) + more.TopMm, (box.HeightMm / 2) + more.BottomMm);
+    private static PerSide Reach(PanelBox box, PerSide more) =>
+        new((box.WidthMm / 2) + more.FrontMm, (box.WidthMm / 2) + more.RearMm, (box.HeightMm / 2) + more.TopMm, (box.HeightMm / 2) + more.BottomMm);
 }
 
 /// <summary>Something drawn that burns, or may burn.</summary>
@@ -142,8 +148,10 @@ internal sealed class Obstacle
     public PanelBox? Within(PanelBox box)
     {
         PanelBox shared = Box.Shared(box);
-        if (shared.WidthMm < 0 || shared.HeightMm < 0) return null;
-        if (IsBox) return shared;
+        if (shared.WidthMm < 0 || shared.HeightMm < 0)
+            return null;
+        if (IsBox)
+            return shared;
         PanelPoint[] kept = [.. Pieces.SelectMany(piece => Outlines.ClippedTo(piece, box))];
         return kept.Length == 0 ? null : PanelBox.Of(kept);
     }
@@ -152,7 +160,8 @@ internal sealed class Obstacle
     public double AreaWithin(PanelBox box)
     {
         PanelBox shared = Box.Shared(box);
-        if (IsBox || shared.AreaMm2 == 0) return shared.AreaMm2;
+        if (IsBox || shared.AreaMm2 == 0)
+            return shared.AreaMm2;
         return Pieces.Sum(piece => Math.Abs(Outlines.SignedAreaMm2(Outlines.ClippedTo(piece, box))));
     }
 }

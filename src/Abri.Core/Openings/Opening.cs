@@ -30,7 +30,8 @@ public sealed record ClampWork(
     [Count(0, 100, "A fitting has at most 100 lugs.")] IReadOnlyList<bool> Trimmed,
     [Count(0, TighteningOrder.Most, "A fitting has at most {1} screws.")] IReadOnlyList<int> Tight,
     [Count(0, 100, "At most 100 places are measured."), EachWithin(0, 1000, "A gap", "mm")] IReadOnlyList<double> BeforeMm,
-    [Count(0, 100, "At most 100 places are measured."), EachWithin(0, 1000, "A gap", "mm")] IReadOnlyList<double> AfterMm);
+    [Count(0, 100, "At most 100 places are measured."), EachWithin(0, 1000, "A gap", "mm")] IReadOnlyList<double> AfterMm
+);
 
 /// <summary>An opening in a panel: which fitting goes where, in which school, and how it turned out.</summary>
 /// <param name="Name">What people call it.</param>
@@ -55,4 +56,5 @@ public sealed record Opening(
     AsCut? AsCut,
     [Notes] string Notes,
     ClampWork? Clamp = null,
-    BeddingTape? Tape = null);
+    BeddingTape? Tape = null
+);

@@ -5,7 +5,8 @@ namespace Abri.Core.Openings;
 
 /// <summary>
 /// Draws an opening's setting-out in true scale, as a template to lay on the metal: origin at the centre of the cut-out, X right, Y up,
-/// as seen by the person who holds it. The template lies on the skin: on a curved one it is drawn developed, so that every length on it is what a tape reads there.
+/// as seen by the person who holds it. The template lies on the skin: on a curved one it is drawn developed, so that every length on it is what a
+/// tape reads there.
 /// </summary>
 public static class OpeningDrawing
 {
@@ -22,7 +23,8 @@ public static class OpeningDrawing
     /// <param name="lengths">How lengths are written on it.</param>
     public static Result<Drawing> Of(string title, Panel panel, Fitting fitting, SettingOutSheet sheet, LengthFormat lengths)
     {
-        if (!FrameOnSkin.Of(panel, sheet.Centre, fitting.Flange).IsOk(out FrameOnSkin? skin, out Problem? problem)) return problem;
+        if (!FrameOnSkin.Of(panel, sheet.Centre, fitting.Flange).IsOk(out FrameOnSkin? skin, out Problem? problem))
+            return problem;
         var view = PanelView.Of(panel.Facing, sheet.View);
         (double X, double Y) At(PanelPoint p) => view.ToPaper(skin.Developed(p));
         var outlines = new DevelopedOutline(skin, view);
@@ -32,7 +34,8 @@ public static class OpeningDrawing
         outlines.Draw(Layer.Cut, sheet.CutOut, lines, arcs);
         outlines.Draw(Layer.Path, sheet.CutPath.Path, lines, arcs);
         outlines.Draw(Layer.Flange, fitting.Flange, lines, arcs);
-        if (fitting.Halves?.InnerFrame is { } inner) outlines.Draw(Layer.Inner, inner, lines, arcs);
+        if (fitting.Halves?.InnerFrame is { } inner)
+            outlines.Draw(Layer.Inner, inner, lines, arcs);
         foreach (RibTrim trim in sheet.Trims)
         {
             ((double x1, double y1), (double x2, double y2)) = (At(trim.From), At(trim.To));
@@ -43,21 +46,40 @@ public static class OpeningDrawing
             (double x, double y) = At(hole.Centre);
             arcs.Add(new DrawnArc(Layer.Holes, x, y, hole.DiameterMm / 2));
         }
-        foreach (DrilledHole hole in sheet.ThroughHoles) Cross(At(hole.Centre), lines);
+        foreach (DrilledHole hole in sheet.ThroughHoles)
+            Cross(At(hole.Centre), lines);
 
-        double reachX = fitting.Flange.WidthMm / 2, reachY = fitting.Flange.HeightMm / 2;
+        double reachX = fitting.Flange.WidthMm / 2,
+            reachY = fitting.Flange.HeightMm / 2;
         lines.Add(new DrawnLine(Layer.Datum, -reachX, 0, reachX, 0));
         lines.Add(new DrawnLine(Layer.Datum, 0, -reachY, 0, reachY));
-        var texts = new List<DrawnText> { new(Layer.Text, 0, -14, 5, title, true), new(Layer.Text, 0, 8, 3.5, $"{lengths.Text(sheet.CutOut.WidthMm)} x {lengths.Text(sheet.CutOut.HeightMm)}, r {lengths.Text(sheet.CutOut.CornerRadiusMm)}", true) };
-        texts.AddRange(sheet.Trims.Select(trim => (Trim: trim, At: At(trim.From))).Select(t => new DrawnText(Layer.Text, t.At.X, t.At.Y + 2, 3, $"cut {t.Trim.Rib} back here")));
+        var texts = new List<DrawnText>
+        {
+            new(Layer.Text, 0, -14, 5, title, true),
+            new(
+                Layer.Text,
+                0,
+                8,
+                3.5,
+                $"{lengths.Text(sheet.CutOut.WidthMm)} x {lengths.Text(sheet.CutOut.HeightMm)}, r {lengths.Text(sheet.CutOut.CornerRadiusMm)}",
+                true
+            ),
+        };
+        texts.AddRange(
+            sheet
+                .Trims.Select(trim => (Trim: trim, At: At(trim.From)))
+                .Select(t => new DrawnText(Layer.Text, t.At.X, t.At.Y + 2, 3, $"cut {t.Trim.Rib} back here"))
+        );
         foreach (CutLine line in sheet.CutLines.Where(l => Math.Max(l.TapeFromMm, l.TapeToMm) <= DatumWithinMm))
         {
             ((double x1, double y1), (double x2, double y2)) = (At(line.DatumFrom), At(line.DatumTo));
             lines.Add(new DrawnLine(Layer.Datum, x1, y1, x2, y2));
-            texts.Add(line.Side is Side.Front or Side.Rear
-                // Below the foot of an upright edge, so that its line does not run through the words.
-                ? new DrawnText(Layer.Text, x1, Math.Min(y1, y2) - 5, 3, line.Datum, true)
-                : new DrawnText(Layer.Text, Math.Min(x1, x2) + 2, Math.Max(y1, y2) + 2, 3, line.Datum));
+            texts.Add(
+                line.Side is Side.Front or Side.Rear
+                    // Below the foot of an upright edge, so that its line does not run through the words.
+                    ? new DrawnText(Layer.Text, x1, Math.Min(y1, y2) - 5, 3, line.Datum, true)
+                    : new DrawnText(Layer.Text, Math.Min(x1, x2) + 2, Math.Max(y1, y2) + 2, 3, line.Datum)
+            );
         }
         return new Drawing($"{title}, seen from {(sheet.View == ViewedFrom.Outside ? "outside" : "inside")}", sheet.View, lines, arcs, texts);
     }

@@ -29,7 +29,8 @@ public static class OpeningVerdict
     /// <returns>The verdict, or what is contradictory about the site.</returns>
     public static Result<Worked<Verdict>> Of(Site site, PanelPoint centre)
     {
-        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
+        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem))
+            return problem;
 
         var sheet = new Worksheet();
         var placed = new Placed(ground, centre);
@@ -41,14 +42,34 @@ public static class OpeningVerdict
 
         VerdictState state = rows[0].State;
         (string summary, string reason) = Summary(state, rows, ground);
-        return sheet.Finish(new Verdict(state, summary, reason, Room(placed), rows, [.. KindRules.Cautions(ground.Fitting, site.Panel), .. Cautions, .. site.Panel.Facing == Facing.Up ? [RoofCaution] : Array.Empty<string>()]));
+        return sheet.Finish(
+            new Verdict(
+                state,
+                summary,
+                reason,
+                Room(placed),
+                rows,
+                [
+                    .. KindRules.Cautions(ground.Fitting, site.Panel),
+                    .. Cautions,
+                    .. site.Panel.Facing == Facing.Up ? [RoofCaution] : Array.Empty<string>(),
+                ]
+            )
+        );
     }
 
     /// <summary>Whether the verdict of a place would be that nothing is cut there: the same rules, without those that only ask for work.</summary>
-    internal static bool Blocks(Ground ground, PanelPoint centre) => MayBlock(new Placed(ground, centre), new Worksheet()).Any(r => r.State == VerdictState.Blocked);
+    internal static bool Blocks(Ground ground, PanelPoint centre) =>
+        MayBlock(new Placed(ground, centre), new Worksheet()).Any(r => r.State == VerdictState.Blocked);
 
     private static IEnumerable<VerdictRow> MayBlock(Placed placed, Worksheet sheet) =>
-        [.. StructureRules.Rows(placed, sheet), .. FlangeRules.Lies(placed), .. UseRules.Rows(placed, sheet), .. DoorRules.Rows(placed, sheet), .. KindRules.Rows(placed, sheet)];
+        [
+            .. StructureRules.Rows(placed, sheet),
+            .. FlangeRules.Lies(placed),
+            .. UseRules.Rows(placed, sheet),
+            .. DoorRules.Rows(placed, sheet),
+            .. KindRules.Rows(placed, sheet),
+        ];
 
     private static (string Summary, string Reason) Summary(VerdictState state, List<VerdictRow> rows, Ground ground)
     {
@@ -58,7 +79,10 @@ public static class OpeningVerdict
         {
             VerdictState.Blocked => ("Not here", worst),
             VerdictState.NeedsWork when cuts => ("Can be cut, needs headers", worst),
-            VerdictState.NeedsWork when rows.All(r => r.State == VerdictState.Good || r.Id is "swages" or "curvature" or "rest") => ("Can be cut, needs bedding", worst),
+            VerdictState.NeedsWork when rows.All(r => r.State == VerdictState.Good || r.Id is "swages" or "curvature" or "rest") => (
+                "Can be cut, needs bedding",
+                worst
+            ),
             VerdictState.NeedsWork => ("Can be cut, with work", worst),
             _ => ("Good place", ground.Site.RibInTheWay == RibInTheWay.Keep ? "keeps every rib and all clearances" : "all clearances kept"),
         };
@@ -67,10 +91,14 @@ public static class OpeningVerdict
     /// <summary>Room on the four sides, up to the nearest member or the edge of the panel.</summary>
     private static PerSide Room(Placed placed)
     {
-        PanelBox edge = placed.Ground.Site.Panel.Box, cut = placed.Cut;
+        PanelBox edge = placed.Ground.Site.Panel.Box,
+            cut = placed.Cut;
         double At(Side side, double toEdge) => placed.Nearest.TryGetValue(side, out NearestThing? thing) ? Math.Min(thing.GapMm, toEdge) : toEdge;
         return new PerSide(
-            At(Side.Front, cut.SMinMm - edge.SMinMm), At(Side.Rear, edge.SMaxMm - cut.SMaxMm),
-            At(Side.Top, edge.TMaxMm - cut.TMaxMm), At(Side.Bottom, cut.TMinMm - edge.TMinMm));
+            At(Side.Front, cut.SMinMm - edge.SMinMm),
+            At(Side.Rear, edge.SMaxMm - cut.SMaxMm),
+            At(Side.Top, edge.TMaxMm - cut.TMaxMm),
+            At(Side.Bottom, cut.TMinMm - edge.TMinMm)
+        );
     }
 }

@@ -19,8 +19,8 @@ internal sealed class Placed(Ground ground, PanelPoint centre)
     public IEnumerable<Obstacle> Crossing => Ground.Standing.Where(o => Clearances.Crosses(Cut, o));
 
     /// <summary>The nearest member on each side; swages do not count.</summary>
-    public Dictionary<Side, NearestThing> Nearest { get; } = Clearances.Around(
-        ground.Fitting.CutOut.BoxAt(centre), ground.Fitting.Clearance, ground.Standing);
+    public Dictionary<Side, NearestThing> Nearest { get; } =
+        Clearances.Around(ground.Fitting.CutOut.BoxAt(centre), ground.Fitting.Clearance, ground.Standing);
 
     /// <summary>Writes a length for a sentence.</summary>
     public string L(double mm) => Ground.Lengths.Text(mm);

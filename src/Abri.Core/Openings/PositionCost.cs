@@ -32,30 +32,36 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
     public double? BayMiddleOf(RegionPart part)
     {
         double half = ground.Fitting.CutOut.HeightMm / 2;
-        PanelBox box = part.Box, edge = ground.Site.Panel.Box;
+        PanelBox box = part.Box,
+            edge = ground.Site.Panel.Box;
         (double low, double high) = (box.TMinMm - half, box.TMaxMm + half);
         (double front, double rear) = (edge.SMinMm, edge.SMaxMm);
         (bool frontSpans, bool rearSpans) = (true, true);
         foreach (Obstacle o in ground.Standing)
         {
-            if (o.Box.TMaxMm < low || o.Box.TMinMm > high) continue;
+            if (o.Box.TMaxMm < low || o.Box.TMinMm > high)
+                continue;
             bool spans = o.IsBox && o.Box.TMinMm <= box.TMinMm + half && o.Box.TMaxMm >= box.TMaxMm - half;
-            if (o.Box.SMaxMm <= box.SMinMm && o.Box.SMaxMm > front) (front, frontSpans) = (o.Box.SMaxMm, spans);
-            else if (o.Box.SMinMm >= box.SMaxMm && o.Box.SMinMm < rear) (rear, rearSpans) = (o.Box.SMinMm, spans);
-            else if (o.Box.SMaxMm > box.SMinMm && o.Box.SMinMm < box.SMaxMm) return null;
+            if (o.Box.SMaxMm <= box.SMinMm && o.Box.SMaxMm > front)
+                (front, frontSpans) = (o.Box.SMaxMm, spans);
+            else if (o.Box.SMinMm >= box.SMaxMm && o.Box.SMinMm < rear)
+                (rear, rearSpans) = (o.Box.SMinMm, spans);
+            else if (o.Box.SMaxMm > box.SMinMm && o.Box.SMinMm < box.SMaxMm)
+                return null;
         }
         return frontSpans && rearSpans ? (front + rear) / 2 : null;
     }
 
     /// <summary>By how much a wish is missed at a position, mm or ml.</summary>
-    public double Missed(Wish wish, PanelPoint centre) => wish.Kind switch
-    {
-        WishKind.OverZone => ZoneOf(wish) is { } z ? Math.Abs(centre.SMm - z.Centre.SMm) + Math.Abs(centre.TMm - z.Centre.TMm) : 0,
-        WishKind.BayCentre => Math.Abs(BayMiddle(centre) - centre.SMm),
-        WishKind.CentreLine => Math.Abs(centre.TMm - ground.Site.Panel.Box.Centre.TMm),
-        WishKind.Level => Math.Abs(centre.TMm - (wish.AtMm ?? 0)),
-        _ => SwageFill.Under(ground, centre).FillMl,
-    };
+    public double Missed(Wish wish, PanelPoint centre) =>
+        wish.Kind switch
+        {
+            WishKind.OverZone => ZoneOf(wish) is { } z ? Math.Abs(centre.SMm - z.Centre.SMm) + Math.Abs(centre.TMm - z.Centre.TMm) : 0,
+            WishKind.BayCentre => Math.Abs(BayMiddle(centre) - centre.SMm),
+            WishKind.CentreLine => Math.Abs(centre.TMm - ground.Site.Panel.Box.Centre.TMm),
+            WishKind.Level => Math.Abs(centre.TMm - (wish.AtMm ?? 0)),
+            _ => SwageFill.Under(ground, centre).FillMl,
+        };
 
     /// <summary>Secondary ribs that would be cut.</summary>
     public int RibsCut(PanelPoint centre)
@@ -68,19 +74,29 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
     public double BayMiddle(PanelPoint centre)
     {
         PanelBox edge = ground.Site.Panel.Box;
-        var strip = new PanelBox(edge.SMinMm, edge.SMaxMm, centre.TMm - (ground.Fitting.CutOut.HeightMm / 2), centre.TMm + (ground.Fitting.CutOut.HeightMm / 2));
-        double front = edge.SMinMm, rear = edge.SMaxMm;
+        var strip = new PanelBox(
+            edge.SMinMm,
+            edge.SMaxMm,
+            centre.TMm - (ground.Fitting.CutOut.HeightMm / 2),
+            centre.TMm + (ground.Fitting.CutOut.HeightMm / 2)
+        );
+        double front = edge.SMinMm,
+            rear = edge.SMaxMm;
         foreach (Obstacle obstacle in ground.Standing)
         {
             // What lies beyond the nearest found so far need not be clipped.
-            if (obstacle.Box.SMaxMm <= front || obstacle.Box.SMinMm >= rear || obstacle.Within(strip) is not { } part) continue;
-            if (part.SMaxMm <= centre.SMm) front = Math.Max(front, part.SMaxMm);
-            else if (part.SMinMm >= centre.SMm) rear = Math.Min(rear, part.SMinMm);
+            if (obstacle.Box.SMaxMm <= front || obstacle.Box.SMinMm >= rear || obstacle.Within(strip) is not { } part)
+                continue;
+            if (part.SMaxMm <= centre.SMm)
+                front = Math.Max(front, part.SMaxMm);
+            else if (part.SMinMm >= centre.SMm)
+                rear = Math.Min(rear, part.SMinMm);
         }
         return (front + rear) / 2;
     }
 
-    /// <summary>Coordinates along s and t at which the cost of some wish changes its slope: the best position lies on these or on the region's edge.</summary>
+    /// <summary>Coordinates along s and t at which the cost of some wish changes its slope: the best position lies on these or on the region's
+    /// edge.</summary>
     public (SortedSet<double> S, SortedSet<double> T) Creases(RegionPart part)
     {
         var s = new SortedSet<double>();
@@ -94,7 +110,8 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
                     t.Add(zone.Centre.TMm);
                     break;
                 case WishKind.BayCentre:
-                    foreach (PanelPoint corner in part.Outline) s.Add(BayMiddle(corner));
+                    foreach (PanelPoint corner in part.Outline)
+                        s.Add(BayMiddle(corner));
                     s.Add(BayMiddle(part.Box.Centre));
                     break;
                 case WishKind.CentreLine:
@@ -121,12 +138,22 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
             {
                 PanelPoint[] around =
                 [
-                    best.Plus(step, 0), best.Plus(-step, 0), best.Plus(0, step), best.Plus(0, -step),
-                    best.Plus(step, step), best.Plus(-step, step), best.Plus(step, -step), best.Plus(-step, -step),
+                    best.Plus(step, 0),
+                    best.Plus(-step, 0),
+                    best.Plus(0, step),
+                    best.Plus(0, -step),
+                    best.Plus(step, step),
+                    best.Plus(-step, step),
+                    best.Plus(step, -step),
+                    best.Plus(-step, -step),
                 ];
-                (PanelPoint At, double Cost)[] better = [.. around.Select(p => (At: p, Cost: At(p))).Where(p => p.Cost < cost - 1e-9).OrderBy(p => p.Cost)];
+                (PanelPoint At, double Cost)[] better =
+                [
+                    .. around.Select(p => (At: p, Cost: At(p))).Where(p => p.Cost < cost - 1e-9).OrderBy(p => p.Cost),
+                ];
                 int next = Array.FindIndex(better, p => allowed(p.At));
-                if (next < 0) break;
+                if (next < 0)
+                    break;
                 (best, cost) = better[next];
             }
         }
@@ -135,16 +162,19 @@ internal sealed class PositionCost(Ground ground, IReadOnlyList<Wish> wishes)
 
     private void AddSwageCreases(SortedSet<double> s, SortedSet<double> t)
     {
-        RoundedRectangle flange = ground.Fitting.Flange, cut = ground.Fitting.CutOut;
+        RoundedRectangle flange = ground.Fitting.Flange,
+            cut = ground.Fitting.CutOut;
         foreach (Obstacle swage in ground.Swages)
         {
             foreach (double reach in new[] { flange.HeightMm / 2, cut.HeightMm / 2 })
             {
-                foreach (double edge in new[] { swage.Box.TMinMm, swage.Box.TMaxMm }) (_, _) = (t.Add(edge - reach), t.Add(edge + reach));
+                foreach (double edge in new[] { swage.Box.TMinMm, swage.Box.TMaxMm })
+                    (_, _) = (t.Add(edge - reach), t.Add(edge + reach));
             }
             foreach (double reach in new[] { flange.WidthMm / 2, cut.WidthMm / 2 })
             {
-                foreach (double edge in new[] { swage.Box.SMinMm, swage.Box.SMaxMm }) (_, _) = (s.Add(edge - reach), s.Add(edge + reach));
+                foreach (double edge in new[] { swage.Box.SMinMm, swage.Box.SMaxMm })
+                    (_, _) = (s.Add(edge - reach), s.Add(edge + reach));
             }
         }
     }

@@ -25,18 +25,15 @@ public sealed record Site(
     [Neighbours] IReadOnlyList<Neighbour>? Neighbours = null,
     [Zones] IReadOnlyList<Zone>? Zones = null,
     LengthFormat? Lengths = null,
-    [Doors] IReadOnlyList<Panel>? Doors = null);
+    [Doors] IReadOnlyList<Panel>? Doors = null
+);
 
 /// <summary>Another fitting on the same panel.</summary>
 /// <param name="Name">What people call the opening.</param>
 /// <param name="Fitting">The fitting, unturned.</param>
 /// <param name="Centre">Where its centre lies.</param>
 /// <param name="TurnDeg">Its quarter turns.</param>
-public sealed record Neighbour(
-    [Name] string Name,
-    Fitting Fitting,
-    PanelPoint Centre,
-    [QuarterTurn] int TurnDeg = 0)
+public sealed record Neighbour([Name] string Name, Fitting Fitting, PanelPoint Centre, [QuarterTurn] int TurnDeg = 0)
 {
     internal PanelBox Flange => Fitting.Flange.Turned(TurnDeg).BoxAt(Centre);
 
@@ -59,6 +56,9 @@ public static class PlacingFigures
     internal const double HairMm = 0.01;
 
     internal static readonly Source Assumed = new("Edge margin 10 mm, gap between flanges 30 mm, heavy from 12 kg", SourceKind.Assumption);
-    internal static readonly Source Clearances = new("Clearances from the cut edge to members, as the fitting's entry gives them", SourceKind.CommonPractice);
+    internal static readonly Source Clearances = new(
+        "Clearances from the cut edge to members, as the fitting's entry gives them",
+        SourceKind.CommonPractice
+    );
     internal static readonly Source NeverCut = new("Pillars, cant rails and marked structure are never cut", SourceKind.CommonPractice);
 }

@@ -22,14 +22,20 @@ internal static class SwageFill
 {
     public static Fill Under(Ground ground, PanelPoint centre)
     {
-        PanelBox flange = ground.Fitting.Flange.BoxAt(centre), cut = ground.Fitting.CutOut.BoxAt(centre);
-        double low = 0, high = 0, covered = 0, coveredVolume = 0;
+        PanelBox flange = ground.Fitting.Flange.BoxAt(centre),
+            cut = ground.Fitting.CutOut.BoxAt(centre);
+        double low = 0,
+            high = 0,
+            covered = 0,
+            coveredVolume = 0;
         List<Obstacle>? swages = null;
         foreach (Obstacle swage in ground.Swages)
         {
-            if (!swage.Box.Overlaps(flange)) continue;
+            if (!swage.Box.Overlaps(flange))
+                continue;
             double area = swage.AreaWithin(flange) - swage.AreaWithin(cut);
-            if (area < 1) continue;
+            if (area < 1)
+                continue;
             double height = -swage.Member.DepthMm;
             (low, high) = (Math.Min(low, height), Math.Max(high, height));
             covered += area;

@@ -31,7 +31,16 @@ public sealed record Mark(IReadOnlyList<PanelPoint> Points, bool IsArea);
 /// <param name="Remedy">What would mend it; null where nothing needs mending.</param>
 /// <param name="Where">What it speaks of.</param>
 public sealed record VerdictRow(
-    string Id, VerdictState State, string Title, double? Measured, double? Required, string Unit, string Why, string? Remedy, IReadOnlyList<Mark> Where);
+    string Id,
+    VerdictState State,
+    string Title,
+    double? Measured,
+    double? Required,
+    string Unit,
+    string Why,
+    string? Remedy,
+    IReadOnlyList<Mark> Where
+);
 
 /// <summary>The judgement of a position by all rules.</summary>
 /// <param name="State">The worst of the rows.</param>
@@ -41,4 +50,10 @@ public sealed record VerdictRow(
 /// <param name="Rows">One row per rule, worst first.</param>
 /// <param name="Cautions">What can hurt the person who does the work.</param>
 public sealed record Verdict(
-    VerdictState State, string Summary, string Reason, PerSide Clearances, IReadOnlyList<VerdictRow> Rows, IReadOnlyList<string> Cautions);
+    VerdictState State,
+    string Summary,
+    string Reason,
+    PerSide Clearances,
+    IReadOnlyList<VerdictRow> Rows,
+    IReadOnlyList<string> Cautions
+);

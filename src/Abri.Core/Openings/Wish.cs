@@ -31,7 +31,8 @@ public sealed record Wish(
     WishKind Kind,
     [Within(0, 100, "A wish's weight")] double Weight = 1,
     string? Zone = null,
-    [Within(-Limits.LongestMm, Limits.LongestMm, "The line", "mm")] double? AtMm = null);
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The line", "mm")] double? AtMm = null
+);
 
 /// <summary>One proposed position.</summary>
 /// <param name="Rank">1 for the best.</param>

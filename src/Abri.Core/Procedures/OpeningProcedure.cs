@@ -16,18 +16,13 @@ namespace Abri.Core.Procedures;
 /// <param name="Schools">The schools followed; what they say of a rib in the way replaces what the site says.</param>
 /// <param name="Product">What beds or bonds it; null until it is chosen.</param>
 /// <param name="Tape">The bedding tape; null for the usual one.</param>
-public sealed record OpeningWork(
-    [Name] string Name,
-    Site Site,
-    PanelPoint Centre,
-    Schools Schools,
-    Product? Product,
-    BeddingTape? Tape = null);
+public sealed record OpeningWork([Name] string Name, Site Site, PanelPoint Centre, Schools Schools, Product? Product, BeddingTape? Tape = null);
 
 /// <summary>
 /// Writes the procedure of an opening: every step from the offered-up fitting to the water test, with the figures of this opening in it.
 /// </summary>
-/// <remarks>Each phase is a file of its own in <c>Phases</c>. The order is common practice; where schools differ the school of the opening decides.</remarks>
+/// <remarks>Each phase is a file of its own in <c>Phases</c>. The order is common practice; where schools differ the school of the opening
+/// decides.</remarks>
 /// <example>A 400 vent: 1.6 m of cut at 50 mm a minute are 32 minutes; the shell stands open from the cut to the last screw.</example>
 public static class OpeningProcedure
 {
@@ -35,46 +30,83 @@ public static class OpeningProcedure
     public static Result<Worked<Procedure>> Of(OpeningWork asked)
     {
         OpeningWork work = asked with { Site = asked.Site with { RibInTheWay = asked.Schools.RibInTheWay } };
-        if (!SettingOut.Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.Schools.CutSize)).IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)) return InWork(problem);
-        if (!FlangeSeat.Of(work.Site, work.Centre, work.Tape ?? BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem)) return InWork(problem);
-        if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem)) return InWork(problem);
-        if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem)) return InWork(problem);
+        if (
+            !SettingOut
+                .Of(work.Site, work.Centre, new Marking(ViewedFrom.Outside, 0, 12, work.Schools.CutSize))
+                .IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)
+        )
+            return InWork(problem);
+        if (!FlangeSeat.Of(work.Site, work.Centre, work.Tape ?? BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem))
+            return InWork(problem);
+        if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem))
+            return InWork(problem);
+        if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem))
+            return InWork(problem);
         // No steps for cutting where nothing may be cut.
-        if (verdict.Result.State == VerdictState.Blocked) return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would mend it.");
+        if (verdict.Result.State == VerdictState.Blocked)
+            return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would mend it.");
         (Product? product, string? refused) = Allowed(work);
-        var procedure = Procedure.Of(work.Name, [.. Steps(new OpeningPlan(work, marked.Result, seat.Result, frame.Result, verdict.Result, product, refused))]);
+        var procedure = Procedure.Of(
+            work.Name,
+            [.. Steps(new OpeningPlan(work, marked.Result, seat.Result, frame.Result, verdict.Result, product, refused))]
+        );
         var sheet = new Worksheet();
         sheet.Step("p", "length of the cut", "perimeter of the cut-out", marked.Result.PerimeterMm, "mm");
         sheet.Step("t_c", "cutting", $"p / {MinutesTable.CutMmPerMinute:0} mm/min", marked.Result.PerimeterMm / MinutesTable.CutMmPerMinute, "min");
         sheet.Step("t", "work in all, likely", "sum of steps", procedure.Work.Likely, "min");
         sheet.Step("t_o", "shell open, likely", "from the cut to the step that closes it, waiting included", procedure.OpenMinutes.Likely, "min");
         sheet.Cite(new Source("Order of steps and hold points", SourceKind.CommonPractice));
-        sheet.Cite(new Source($"A glued spacer ring holds after {ClampPhase.RingHours:0} h, in a bead of {ClampPhase.RingBeadMm2:0} mm2", SourceKind.Assumption));
+        sheet.Cite(
+            new Source(
+                $"A glued spacer ring holds after {ClampPhase.RingHours:0} h, in a bead of {ClampPhase.RingBeadMm2:0} mm2",
+                SourceKind.Assumption
+            )
+        );
         sheet.Cite(MinutesTable.Source);
         return sheet.Finish(procedure);
     }
 
-    /// <summary>What beds or bonds it: what was chosen where Sealing allows it on this joint, else the best that it knows; and why what was chosen is refused.</summary>
+    /// <summary>What beds or bonds it: what was chosen where Sealing allows it on this joint, else the best that it knows; and why what was chosen is
+    /// refused.</summary>
     private static (Product? Product, string? Refused) Allowed(OpeningWork work)
     {
         Joint joint = OfferedJoints.OfFitting(work.Site.Panel, work.Site.Fitting.Turned(work.Site.TurnDeg), work.Name);
         IReadOnlyList<string> why = work.Product is { } chosen ? SealantChoice.RuledOut(joint, chosen) : [];
-        if (work.Product is not null && why.Count == 0) return (work.Product, null);
+        if (work.Product is not null && why.Count == 0)
+            return (work.Product, null);
         Product butyl = TypicalProducts.All.Single(p => p.Family == ProductFamily.ButylTape);
         // The school's bedding, where it may go there.
-        if (work.Product is null && !joint.Structural && SealantChoice.RuledOut(joint, butyl).Count == 0) return (null, null);
+        if (work.Product is null && !joint.Structural && SealantChoice.RuledOut(joint, butyl).Count == 0)
+            return (null, null);
         string? best = SealantChoice.Of(joint, TypicalProducts.All, work.Schools.Bedding, null, LengthFormat.Millimetres).Value!.Result.Best;
         Product? instead = TypicalProducts.All.FirstOrDefault(p => p.Name == best);
-        return (instead, work.Product is null ? null : $"Not {work.Product.Name} here: {char.ToLowerInvariant(why[0][0])}{why[0][1..]} {(instead is null ? "Sealing knows nothing that suits." : $"{instead.Name} suits.")}");
+        return (
+            instead,
+            work.Product is null
+                ? null
+                : $"Not {work.Product.Name} here: {char.ToLowerInvariant(why[0][0])}{why[0][1..]} "
+                    + $"{(instead is null ? "Sealing knows nothing that suits." : $"{instead.Name} suits.")}"
+        );
     }
 
-    private static Problem InWork(Problem problem) => problem.Pointer.StartsWith("/centre", StringComparison.Ordinal) ? problem : problem.Under("/site");
+    private static Problem InWork(Problem problem) =>
+        problem.Pointer.StartsWith("/centre", StringComparison.Ordinal) ? problem : problem.Under("/site");
 
     private static IEnumerable<WorkStep> Steps(OpeningPlan plan)
     {
-        IEnumerable<WorkStep> closing = plan.Fitting.Kind == FittingKind.BondedWindow ? BondPhase.Of(plan)
+        IEnumerable<WorkStep> closing =
+            plan.Fitting.Kind == FittingKind.BondedWindow ? BondPhase.Of(plan)
             : plan.Fitting.Clamp is not null ? ClampPhase.Of(plan)
             : BedPhase.Of(plan);
-        return [.. OfferPhase.Of(plan), MarkPhase.Of(plan), .. PreparePhase.Of(plan), .. CutPhase.Of(plan), .. EdgePhase.Of(plan), .. closing, ProvePhase.Of(plan)];
+        return
+        [
+            .. OfferPhase.Of(plan),
+            MarkPhase.Of(plan),
+            .. PreparePhase.Of(plan),
+            .. CutPhase.Of(plan),
+            .. EdgePhase.Of(plan),
+            .. closing,
+            ProvePhase.Of(plan),
+        ];
     }
 }

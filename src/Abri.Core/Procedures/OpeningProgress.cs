@@ -41,7 +41,8 @@ public enum NextPlace
 public sealed record OpeningStanding(VerdictState State, string Summary, string Reason, string Next, NextPlace Where);
 
 /// <summary>Tells how an opening stands and what comes next, in the order in which the trade does it.</summary>
-/// <remarks>A hole that is cut comes before everything else of its kind: measured, then fitted, then sealed. What is planned needs a place, its figures and a product before it is cut.</remarks>
+/// <remarks>A hole that is cut comes before everything else of its kind: measured, then fitted, then sealed. What is planned needs a place, its
+/// figures and a product before it is cut.</remarks>
 /// <example>Cut, not measured: measure the hole. Cut, measured, 3 of 8 lugs trimmed: trim the lugs.</example>
 public static class OpeningProgress
 {
@@ -72,16 +73,27 @@ public static class OpeningProgress
 
     private static (string, NextPlace) Cut(Opening opening, Site site, Joint? joint)
     {
-        if (opening.AsCut is not { } hole) return ("Measure the hole", NextPlace.AsCut);
-        if (HoleCheck.Of(Frame.Of(site.Fitting, opening.TurnDeg), hole, site.Panel.Facing, site.Lengths ?? LengthFormat.Millimetres) is { Value: { Result.Fit: not Fit.Fits } fit })
+        if (opening.AsCut is not { } hole)
+            return ("Measure the hole", NextPlace.AsCut);
+        if (
+            HoleCheck.Of(Frame.Of(site.Fitting, opening.TurnDeg), hole, site.Panel.Facing, site.Lengths ?? LengthFormat.Millimetres) is
+            { Value: { Result.Fit: not Fit.Fits } fit }
+        )
             return (fit.Result.Fit == Fit.OpenUp ? "Open the hole up" : "The hole is too big: see what is left to lap", NextPlace.AsCut);
         if (site.Fitting.Halves is { } halves)
         {
-            int trimmed = opening.Clamp?.Trimmed.Count(on => on) ?? 0, tight = opening.Clamp?.Tight.Count ?? 0, screws = halves.ScrewPlaces?.Count ?? halves.Lugs;
-            if (trimmed < halves.Lugs) return ($"Trim the lugs, {trimmed} of {halves.Lugs} done", NextPlace.Clamp);
-            if (tight < screws) return ($"Clamp it, {tight} of {screws} screws tight", NextPlace.Clamp);
+            int trimmed = opening.Clamp?.Trimmed.Count(on => on) ?? 0,
+                tight = opening.Clamp?.Tight.Count ?? 0,
+                screws = halves.ScrewPlaces?.Count ?? halves.Lugs;
+            if (trimmed < halves.Lugs)
+                return ($"Trim the lugs, {trimmed} of {halves.Lugs} done", NextPlace.Clamp);
+            if (tight < screws)
+                return ($"Clamp it, {tight} of {screws} screws tight", NextPlace.Clamp);
         }
-        if (!IsSealed(joint)) return site.Fitting.Bonded is null ? ("Bed and seal it, and write it down", NextPlace.Sealing) : ("Lay the bead, set the pane, and write it down", NextPlace.Bond);
+        if (!IsSealed(joint))
+            return site.Fitting.Bonded is null
+                ? ("Bed and seal it, and write it down", NextPlace.Sealing)
+                : ("Lay the bead, set the pane, and write it down", NextPlace.Bond);
         return ("Test it with water, then call it fitted", NextPlace.AsCut);
     }
 

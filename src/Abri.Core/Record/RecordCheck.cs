@@ -11,46 +11,70 @@ public static class RecordCheck
     /// <summary>The first contradiction, or null.</summary>
     public static Problem? Of(VehicleRecord record)
     {
-        if (Twice(record.Zones.Select(z => z.Name)) is { } zone) return new Problem("name-twice", "/zones", $"Two zones are named \"{zone}\".");
-        if (Twice(record.Fittings.Select(f => f.Key)) is { } key) return new Problem("key-twice", "/fittings", $"Two fittings have the key \"{key}\".");
-        if (Twice(record.Fittings.Select(f => f.Value.Name)) is { } name) return new Problem("name-twice", "/fittings", $"Two fittings are named \"{name}\".");
-        if (Twice(record.Panels.Select(p => p.Panel.Kind).Where(k => k is not (PanelKind.Step or PanelKind.Other)).Select(k => PanelWords.Name(k))) is { } kind)
+        if (Twice(record.Zones.Select(z => z.Name)) is { } zone)
+            return new Problem("name-twice", "/zones", $"Two zones are named \"{zone}\".");
+        if (Twice(record.Fittings.Select(f => f.Key)) is { } key)
+            return new Problem("key-twice", "/fittings", $"Two fittings have the key \"{key}\".");
+        if (Twice(record.Fittings.Select(f => f.Value.Name)) is { } name)
+            return new Problem("name-twice", "/fittings", $"Two fittings are named \"{name}\".");
+        if (
+            Twice(record.Panels.Select(p => p.Panel.Kind).Where(k => k is not (PanelKind.Step or PanelKind.Other)).Select(k => PanelWords.Name(k))) is
+            { } kind
+        )
             return new Problem("panel-twice", "/panels", $"There are two panels that are the {kind}.");
-        if (Twice((record.LeakPriors ?? []).Select(p => $"{p.Kind}, {p.Condition}")) is { } prior) return new Problem("prior-twice", "/leakPriors", $"Two priors are given for {prior}.");
+        if (Twice((record.LeakPriors ?? []).Select(p => $"{p.Kind}, {p.Condition}")) is { } prior)
+            return new Problem("prior-twice", "/leakPriors", $"Two priors are given for {prior}.");
         for (int i = 0; i < record.Fittings.Count; i++)
         {
-            if (FittingCheck.Of(record.Fittings[i].Value) is { } problem) return problem.Under($"/fittings/{i}/value");
+            if (FittingCheck.Of(record.Fittings[i].Value) is { } problem)
+                return problem.Under($"/fittings/{i}/value");
         }
         IReadOnlyList<Keyed<Product>> products = record.Products ?? [];
-        if (Twice(products.Select(p => p.Value.Name)) is { } product) return new Problem("name-twice", "/products", $"Two products are named \"{product}\".");
-        if (Twice(products.Select(p => p.Key)) is { } productKey) return new Problem("key-twice", "/products", $"Two products have the key \"{productKey}\".");
-        if (First(products, p => ProductCheck.Of(p.Value)?.Under("/value"), "/products") is { } wrong) return wrong;
-        HashSet<string> fittings = [.. record.Fittings.Select(f => f.Key)], atHand = [.. products.Select(p => p.Key)];
+        if (Twice(products.Select(p => p.Value.Name)) is { } product)
+            return new Problem("name-twice", "/products", $"Two products are named \"{product}\".");
+        if (Twice(products.Select(p => p.Key)) is { } productKey)
+            return new Problem("key-twice", "/products", $"Two products have the key \"{productKey}\".");
+        if (First(products, p => ProductCheck.Of(p.Value)?.Under("/value"), "/products") is { } wrong)
+            return wrong;
+        HashSet<string> fittings = [.. record.Fittings.Select(f => f.Key)],
+            atHand = [.. products.Select(p => p.Key)];
         for (int i = 0; i < record.Panels.Count; i++)
         {
-            if (OfPanel(record.Panels[i], fittings, atHand) is { } problem) return problem.Under($"/panels/{i}");
+            if (OfPanel(record.Panels[i], fittings, atHand) is { } problem)
+                return problem.Under($"/panels/{i}");
         }
         return null;
     }
 
     private static Problem? OfPanel(PanelRecord record, HashSet<string> fittings, HashSet<string> products)
     {
-        if (ShellCheck.Of(record.Panel, [.. record.Members.Select(m => m.Value)]) is { } shell) return InMembers(shell);
-        if (Twice(record.Members.Select(m => m.Key)) is { } member) return new Problem("key-twice", "/members", $"Two members have the key \"{member}\".");
-        if (Twice(record.Findings.Select(f => f.Key)) is { } found) return new Problem("key-twice", "/findings", $"Two findings have the key \"{found}\".");
-        if (Twice(record.Openings.Select(o => o.Key)) is { } opened) return new Problem("key-twice", "/openings", $"Two openings have the key \"{opened}\".");
+        if (ShellCheck.Of(record.Panel, [.. record.Members.Select(m => m.Value)]) is { } shell)
+            return InMembers(shell);
+        if (Twice(record.Members.Select(m => m.Key)) is { } member)
+            return new Problem("key-twice", "/members", $"Two members have the key \"{member}\".");
+        if (Twice(record.Findings.Select(f => f.Key)) is { } found)
+            return new Problem("key-twice", "/findings", $"Two findings have the key \"{found}\".");
+        if (Twice(record.Openings.Select(o => o.Key)) is { } opened)
+            return new Problem("key-twice", "/openings", $"Two openings have the key \"{opened}\".");
         for (int i = 0; i < record.Findings.Count; i++)
         {
-            if (FindingCheck.Of(record.Panel, record.Findings[i].Finding) is { } problem) return problem.Under($"/findings/{i}/finding");
+            if (FindingCheck.Of(record.Panel, record.Findings[i].Finding) is { } problem)
+                return problem.Under($"/findings/{i}/finding");
         }
         for (int i = 0; i < record.Openings.Count; i++)
         {
             Opening opening = record.Openings[i].Value;
             if (!fittings.Contains(opening.FittingId))
-                return new Problem("fitting-unknown", $"/openings/{i}/value/fittingId", $"The opening {opening.Name} uses a fitting that is not in the file.");
-            if (OpeningCheck.Of(record.Panel, opening) is { } problem) return problem.Under($"/openings/{i}/value");
+                return new Problem(
+                    "fitting-unknown",
+                    $"/openings/{i}/value/fittingId",
+                    $"The opening {opening.Name} uses a fitting that is not in the file."
+                );
+            if (OpeningCheck.Of(record.Panel, opening) is { } problem)
+                return problem.Under($"/openings/{i}/value");
         }
-        if (First(record.Joints ?? [], j => JointCheck.Of(j) ?? OfReferences(record, j, products), "/joints") is { } joint) return joint;
+        if (First(record.Joints ?? [], j => JointCheck.Of(j) ?? OfReferences(record, j, products), "/joints") is { } joint)
+            return joint;
         return record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null;
     }
 
@@ -59,24 +83,34 @@ public static class RecordCheck
     {
         if (joint.ProductId is { } product && !products.Contains(product))
             return new Problem("product-unknown", "/productId", $"The joint {joint.Name} names a product that is not in the file.");
-        bool known = joint.Of is not { } of || of.Kind switch
-        {
-            JointOfKind.Member => panel.Members.Any(m => m.Key == of.Id),
-            JointOfKind.Opening => panel.Openings.Any(o => o.Key == of.Id),
-            JointOfKind.Finding => panel.Findings.Any(f => f.Key == of.Id),
-            _ => true, // JointCheck knows the seams of a shell.
-        };
-        return known ? null : new Problem("joint-of-unknown", "/of", $"The joint {joint.Name} belongs to something that is not on its panel in the file.");
+        bool known =
+            joint.Of is not { } of
+            || of.Kind switch
+            {
+                JointOfKind.Member => panel.Members.Any(m => m.Key == of.Id),
+                JointOfKind.Opening => panel.Openings.Any(o => o.Key == of.Id),
+                JointOfKind.Finding => panel.Findings.Any(f => f.Key == of.Id),
+                _ => true, // JointCheck knows the seams of a shell.
+            };
+        return known
+            ? null
+            : new Problem("joint-of-unknown", "/of", $"The joint {joint.Name} belongs to something that is not on its panel in the file.");
     }
 
     /// <summary>Members stand under their keys in a vehicle record: what is wrong with one lies a level deeper.</summary>
-    private static Problem InMembers(Problem problem) => problem.Pointer.Split('/') is ["", "members", var i, .. var rest]
-        ? problem with { Pointer = string.Join('/', ["", "members", i, "value", .. rest]) }
-        : problem;
+    private static Problem InMembers(Problem problem) =>
+        problem.Pointer.Split('/') is ["", "members", var i, .. var rest]
+            ? problem with
+            {
+                Pointer = string.Join('/', ["", "members", i, "value", .. rest]),
+            }
+            : problem;
 
     private static Problem? OfWater(Panel panel, WaterRecord water) =>
-        First(water.Suspects, x => WaterCheck.Of(panel, x), "/suspects") ?? First(water.Observations, x => WaterCheck.Of(panel, x), "/observations")
-        ?? First(water.SealReadings, x => WaterCheck.Of(panel, x), "/sealReadings") ?? First(water.Drains, x => WaterCheck.Of(panel, x), "/drains")
+        First(water.Suspects, x => WaterCheck.Of(panel, x), "/suspects")
+        ?? First(water.Observations, x => WaterCheck.Of(panel, x), "/observations")
+        ?? First(water.SealReadings, x => WaterCheck.Of(panel, x), "/sealReadings")
+        ?? First(water.Drains, x => WaterCheck.Of(panel, x), "/drains")
         ?? First(water.Coverings, x => WaterCheck.Of(panel, x), "/coverings");
 
     private static Problem? First<T>(IReadOnlyList<T> items, Func<T, Problem?> check, string field) =>

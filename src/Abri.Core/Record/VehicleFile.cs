@@ -16,12 +16,22 @@ public static class VehicleFile
         var products = new Keys<Product>("product", of.Products);
         PanelRecord[] panels = [.. of.Panels.Select(panel => OfPanel(of, panel, content, fittings, products))];
         return new VehicleRecord(
-            of.Vehicle.Value, of.Zones.Values(), fittings.Used, panels, of.LeakPriors.Count > 0 ? of.LeakPriors.Values() : null,
-            products.Used.Count > 0 ? products.Used : null);
+            of.Vehicle.Value,
+            of.Zones.Values(),
+            fittings.Used,
+            panels,
+            of.LeakPriors.Count > 0 ? of.LeakPriors.Values() : null,
+            products.Used.Count > 0 ? products.Used : null
+        );
     }
 
     private static PanelRecord OfPanel(
-        VehicleSnapshot of, Stored<Panel> panel, Func<string, byte[]?> content, Keys<Fitting> fittings, Keys<Product> products)
+        VehicleSnapshot of,
+        Stored<Panel> panel,
+        Func<string, byte[]?> content,
+        Keys<Fitting> fittings,
+        Keys<Product> products
+    )
     {
         Stored<Finding>[] findings = [.. of.Findings.On(panel.Id)];
         Stored<Opening>[] openings = [.. of.Openings.On(panel.Id)];
@@ -30,26 +40,46 @@ public static class VehicleFile
         var opened = Keys<Opening>.Whole("opening", openings);
         Joint[] joints =
         [
-            .. of.Joints.On(panel.Id).Values().Select(j => j with
-            {
-                ProductId = j.ProductId is { } product ? products.Of(product) : null,
-                Of = j.Of is not { } it ? null : it.Kind switch
-                {
-                    JointOfKind.Member => it with { Id = members.Of(it.Id) },
-                    JointOfKind.Opening => it with { Id = opened.Of(it.Id) },
-                    JointOfKind.Finding => it with { Id = found.Of(it.Id) },
-                    _ => it,
-                },
-            }),
+            .. of
+                .Joints.On(panel.Id)
+                .Values()
+                .Select(j =>
+                    j with
+                    {
+                        ProductId = j.ProductId is { } product ? products.Of(product) : null,
+                        Of = j.Of is not { } it
+                            ? null
+                            : it.Kind switch
+                            {
+                                JointOfKind.Member => it with { Id = members.Of(it.Id) },
+                                JointOfKind.Opening => it with { Id = opened.Of(it.Id) },
+                                JointOfKind.Finding => it with { Id = found.Of(it.Id) },
+                                _ => it,
+                            },
+                    }
+                ),
         ];
         var water = new WaterRecord(
-            of.Water.Suspects.On(panel.Id).Values(), of.Water.Observations.On(panel.Id).Values(), of.Water.SealReadings.On(panel.Id).Values(),
-            of.Water.Drains.On(panel.Id).Values(), of.Water.Coverings.On(panel.Id).Values());
+            of.Water.Suspects.On(panel.Id).Values(),
+            of.Water.Observations.On(panel.Id).Values(),
+            of.Water.SealReadings.On(panel.Id).Values(),
+            of.Water.Drains.On(panel.Id).Values(),
+            of.Water.Coverings.On(panel.Id).Values()
+        );
         return new PanelRecord(
-            panel.Value, members.Used,
-            [.. findings.Select(f => new FindingRecord(found.Of(f.Id), f.Value, [.. of.Photos.On(f.Id).Values().Select(p => new PhotoRecord(p.Type, p.Caption, p.Sha256, p.Bytes, content(p.Sha256)))]))],
+            panel.Value,
+            members.Used,
+            [
+                .. findings.Select(f => new FindingRecord(
+                    found.Of(f.Id),
+                    f.Value,
+                    [.. of.Photos.On(f.Id).Values().Select(p => new PhotoRecord(p.Type, p.Caption, p.Sha256, p.Bytes, content(p.Sha256)))]
+                )),
+            ],
             [.. openings.Select(o => new Keyed<Opening>(opened.Of(o.Id), o.Value with { FittingId = fittings.Of(o.Value.FittingId) }))],
-            water.IsEmpty ? null : water, joints.Length > 0 ? joints : null);
+            water.IsEmpty ? null : water,
+            joints.Length > 0 ? joints : null
+        );
     }
 
     /// <summary>Keys of rows, in the order in which they are first named.</summary>
@@ -66,7 +96,8 @@ public static class VehicleFile
         public static Keys<T> Whole(string what, IEnumerable<Stored<T>> rows)
         {
             var keys = new Keys<T>(what, rows);
-            foreach (string id in keys.values.Keys) keys.Of(id);
+            foreach (string id in keys.values.Keys)
+                keys.Of(id);
             return keys;
         }
 

@@ -20,7 +20,8 @@ public sealed record VehicleRecord(
     IReadOnlyList<Keyed<Fitting>> Fittings,
     [Count(0, 40, "A vehicle has at most 40 panels.")] IReadOnlyList<PanelRecord> Panels,
     IReadOnlyList<LeakPrior>? LeakPriors = null,
-    [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null);
+    [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null
+);
 
 /// <summary>A panel with all that lies on it.</summary>
 /// <param name="Panel">The panel.</param>
@@ -29,18 +30,35 @@ public sealed record VehicleRecord(
 /// <param name="Openings">Its openings; their fitting's id is a key of <see cref="VehicleRecord.Fittings"/>.</param>
 /// <param name="Water">What bears on water; null where nothing was written down.</param>
 /// <param name="Joints">
-/// Joints that were written down, null for none; what they belong to is a key of this panel, their product one of <see cref="VehicleRecord.Products"/>.
+/// Joints that were written down, null for none; what they belong to is a key of this panel, their product one of
+/// <see cref="VehicleRecord.Products"/>.
 /// </param>
 public sealed record PanelRecord(
-    Panel Panel, IReadOnlyList<Keyed<Member>> Members, IReadOnlyList<FindingRecord> Findings, IReadOnlyList<Keyed<Opening>> Openings,
-    WaterRecord? Water = null, IReadOnlyList<Joint>? Joints = null)
+    Panel Panel,
+    IReadOnlyList<Keyed<Member>> Members,
+    IReadOnlyList<FindingRecord> Findings,
+    IReadOnlyList<Keyed<Opening>> Openings,
+    WaterRecord? Water = null,
+    IReadOnlyList<Joint>? Joints = null
+)
 {
     /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c> and so on.</summary>
     public static PanelRecord Of(
-        Panel panel, IEnumerable<Member> members, IEnumerable<Finding>? findings = null, IEnumerable<Opening>? openings = null,
-        WaterRecord? water = null, IReadOnlyList<Joint>? joints = null) => new(
-        panel, Keyed.All("member", members), [.. Keyed.All("finding", findings ?? []).Select(f => new FindingRecord(f.Key, f.Value, []))],
-        Keyed.All("opening", openings ?? []), water, joints);
+        Panel panel,
+        IEnumerable<Member> members,
+        IEnumerable<Finding>? findings = null,
+        IEnumerable<Opening>? openings = null,
+        WaterRecord? water = null,
+        IReadOnlyList<Joint>? joints = null
+    ) =>
+        new(
+            panel,
+            Keyed.All("member", members),
+            [.. Keyed.All("finding", findings ?? []).Select(f => new FindingRecord(f.Key, f.Value, []))],
+            Keyed.All("opening", openings ?? []),
+            water,
+            joints
+        );
 }
 
 /// <summary>What bears on water, of one panel.</summary>
@@ -54,7 +72,8 @@ public sealed record WaterRecord(
     [Count(0, 500, "At a panel at most 500 results are kept.")] IReadOnlyList<Observation> Observations,
     IReadOnlyList<SealReading> SealReadings,
     IReadOnlyList<Drain> Drains,
-    IReadOnlyList<Covering> Coverings)
+    IReadOnlyList<Covering> Coverings
+)
 {
     /// <summary>Nothing.</summary>
     public static WaterRecord None { get; } = new([], [], [], [], []);
@@ -67,10 +86,7 @@ public sealed record WaterRecord(
 /// <param name="Key">Its key: see <see cref="Keyed{T}"/>.</param>
 /// <param name="Finding">The finding.</param>
 /// <param name="Photos">Its photos.</param>
-public sealed record FindingRecord(
-    [Name] string Key,
-    Finding Finding,
-    IReadOnlyList<PhotoRecord> Photos);
+public sealed record FindingRecord([Name] string Key, Finding Finding, IReadOnlyList<PhotoRecord> Photos);
 
 /// <summary>A photo.</summary>
 /// <param name="Type">Media type.</param>
@@ -83,4 +99,5 @@ public sealed record PhotoRecord(
     [Letters(200, "A caption has at most 200 characters.")] string Caption,
     [Form("[0-9a-f]{64}", "The hash of a photo has 64 hexadecimal digits.")] string Sha256,
     [Within(1, 1e12, "The size of a photo", "bytes")] long Bytes,
-    byte[]? Content);
+    byte[]? Content
+);

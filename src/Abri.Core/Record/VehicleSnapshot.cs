@@ -22,10 +22,19 @@ namespace Abri.Core.Record;
 /// <param name="Fittings">The catalogue of fittings, which all vehicles share.</param>
 /// <param name="Products">The catalogue of products, which all vehicles share.</param>
 public sealed record VehicleSnapshot(
-    Stored<Vehicle> Vehicle, IReadOnlyList<Stored<Panel>> Panels, IReadOnlyList<Stored<Member>> Members, IReadOnlyList<Stored<Zone>> Zones,
-    IReadOnlyList<Stored<Opening>> Openings, IReadOnlyList<Stored<Finding>> Findings, IReadOnlyList<Stored<Photo>> Photos, WaterRows Water,
-    IReadOnlyList<Stored<LeakPrior>> LeakPriors, IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<Stored<Fitting>> Fittings,
-    IReadOnlyList<Stored<Product>> Products)
+    Stored<Vehicle> Vehicle,
+    IReadOnlyList<Stored<Panel>> Panels,
+    IReadOnlyList<Stored<Member>> Members,
+    IReadOnlyList<Stored<Zone>> Zones,
+    IReadOnlyList<Stored<Opening>> Openings,
+    IReadOnlyList<Stored<Finding>> Findings,
+    IReadOnlyList<Stored<Photo>> Photos,
+    WaterRows Water,
+    IReadOnlyList<Stored<LeakPrior>> LeakPriors,
+    IReadOnlyList<Stored<Joint>> Joints,
+    IReadOnlyList<Stored<Fitting>> Fittings,
+    IReadOnlyList<Stored<Product>> Products
+)
 {
     private readonly Dictionary<string, Fitting> fittingOf = Fittings.ToDictionary(f => f.Id, f => f.Value);
     private readonly ILookup<string, Stored<Member>> membersOn = Members.ToLookup(m => m.OwnerId!);
@@ -60,8 +69,12 @@ public sealed record VehicleSnapshot(
 /// <param name="Drains">Drains.</param>
 /// <param name="Coverings">What was put on panels or into them.</param>
 public sealed record WaterRows(
-    IReadOnlyList<Stored<Suspect>> Suspects, IReadOnlyList<Stored<Observation>> Observations, IReadOnlyList<Stored<SealReading>> SealReadings,
-    IReadOnlyList<Stored<Drain>> Drains, IReadOnlyList<Stored<Covering>> Coverings);
+    IReadOnlyList<Stored<Suspect>> Suspects,
+    IReadOnlyList<Stored<Observation>> Observations,
+    IReadOnlyList<Stored<SealReading>> SealReadings,
+    IReadOnlyList<Stored<Drain>> Drains,
+    IReadOnlyList<Stored<Covering>> Coverings
+);
 
 /// <summary>Picks rows by what they belong to.</summary>
 public static class Rows

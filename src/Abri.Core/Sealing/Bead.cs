@@ -24,7 +24,8 @@ public sealed record BeadInput(
     [Within(0, 200, "The waste", "%")] double WastePercent,
     [Within(10, 20_000, "The pace", "mm/min")] double LayMmPerMinute,
     [Within(0.5, 1440, "The open time", "minutes")] double OpenMinutes,
-    bool Unbroken);
+    bool Unbroken
+);
 
 /// <summary>What a bead needs.</summary>
 /// <param name="SectionMm2">Section, mm2.</param>
@@ -36,10 +37,21 @@ public sealed record BeadInput(
 /// <param name="LayMinutes">Minutes to lay it, changes included.</param>
 /// <param name="InTime">Whether it is laid within the open time.</param>
 /// <param name="Verdict">What to look out for.</param>
-public sealed record BeadPlan(double SectionMm2, double VolumeMl, double BoughtMl, int Cartridges, int Changes, double? SqueezedWidthMm, double LayMinutes, bool InTime, string Verdict);
+public sealed record BeadPlan(
+    double SectionMm2,
+    double VolumeMl,
+    double BoughtMl,
+    int Cartridges,
+    int Changes,
+    double? SqueezedWidthMm,
+    double LayMinutes,
+    bool InTime,
+    string Verdict
+);
 
 /// <summary>Works out volume, cartridges and time of a bead.</summary>
-/// <remarks>Section of a triangular notch b h / 2; squeezed to thickness t it is A / t wide. Each change of cartridge costs <see cref="ChangeMinutes"/>: assumption.</remarks>
+/// <remarks>Section of a triangular notch b h / 2; squeezed to thickness t it is A / t wide. Each change of cartridge costs
+/// <see cref="ChangeMinutes"/>: assumption.</remarks>
 /// <example>Round 1000 x 400 with corners of 80: 2662.65 mm; notch 10 x 12: 60 mm2, 159.8 ml.</example>
 public static class Bead
 {
@@ -55,15 +67,42 @@ public static class Bead
         double bought = sheet.Step("V_b", "with waste", "V (1 + waste)", volume * (1 + (bead.WastePercent / 100)), "ml");
         int cartridges = (int)sheet.Step("n", "cartridges", "V_b / cartridge, rounded up", Math.Ceiling(bought / bead.CartridgeMl - 1e-9), "count");
         int changes = Math.Max(0, cartridges - 1);
-        double minutes = sheet.Step("t", "to lay it", "path / pace + changes", (bead.PathMm / bead.LayMmPerMinute) + (changes * ChangeMinutes), "min");
+        double minutes = sheet.Step(
+            "t",
+            "to lay it",
+            "path / pace + changes",
+            (bead.PathMm / bead.LayMmPerMinute) + (changes * ChangeMinutes),
+            "min"
+        );
         double? width = bead.SqueezedMm is { } thick ? sheet.Step("w", "squeezed width", "A / t", section / thick, "mm") : null;
         sheet.Cite(new Source("Triangular notch, volume kept when squeezed", SourceKind.Geometry));
         sheet.Cite(new Source($"{ChangeMinutes} min for a change of cartridge", SourceKind.Assumption));
         bool inTime = minutes <= bead.OpenMinutes;
         var words = new List<string>();
-        if (!inTime) words.Add($"Laying takes {minutes:0.#} min and the product stays open for {bead.OpenMinutes:0.#}: two people with two guns, a slower product, or a cooler hour.");
-        if (bead.Unbroken && changes > 0) words.Add($"{changes} change{(changes == 1 ? "" : "s")} fall{(changes == 1 ? "s" : "")} inside the bead: have a second gun loaded, and begin at the lowest point, where the joint goes.");
-        if (width is { } w && bead.LandMm is { } land && w < land) words.Add($"Squeezed it is {lengths.Text(w)} wide on a land of {lengths.Text(land)}: lay a second line, or cut a larger notch.");
-        return sheet.Finish(new BeadPlan(section, volume, bought, cartridges, changes, width, minutes, inTime, words.Count == 0 ? "It can be laid in one go." : string.Join(" ", words)));
+        if (!inTime)
+            words.Add(
+                $"Laying takes {minutes:0.#} min and the product stays open for {bead.OpenMinutes:0.#}: two people with two guns, a "
+                    + "slower product, or a cooler hour."
+            );
+        if (bead.Unbroken && changes > 0)
+            words.Add(
+                $"{changes} change{(changes == 1 ? "" : "s")} fall{(changes == 1 ? "s" : "")} inside the bead: have a second gun "
+                    + "loaded, and begin at the lowest point, where the joint goes."
+            );
+        if (width is { } w && bead.LandMm is { } land && w < land)
+            words.Add($"Squeezed it is {lengths.Text(w)} wide on a land of {lengths.Text(land)}: lay a second line, or cut a larger notch.");
+        return sheet.Finish(
+            new BeadPlan(
+                section,
+                volume,
+                bought,
+                cartridges,
+                changes,
+                width,
+                minutes,
+                inTime,
+                words.Count == 0 ? "It can be laid in one go." : string.Join(" ", words)
+            )
+        );
     }
 }

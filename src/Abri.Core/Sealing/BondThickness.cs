@@ -28,7 +28,8 @@ public enum Part
 }
 
 /// <summary>What shearing a bond does to it, against the movement class of a product.</summary>
-/// <remarks>A bond of thickness t whose sides slide by d has the shear strain g = d / t; its slant is sqrt(1 + g^2) times as long as it was, so that it is stretched by sqrt(1 + g^2) - 1 (geometry). Movement classes: ISO 11600, from memory.</remarks>
+/// <remarks>A bond of thickness t whose sides slide by d has the shear strain g = d / t; its slant is sqrt(1 + g^2) times as long as it was, so that
+/// it is stretched by sqrt(1 + g^2) - 1 (geometry). Movement classes: ISO 11600, from memory.</remarks>
 /// <example>A class of 25 % is reached at g = 0.75, one of 12.5 % at 0.52, one of 7.5 % at 0.39.</example>
 public static class Shear
 {
@@ -49,7 +50,8 @@ public static class Shear
 
 /// <summary>Works out how thick an elastic bond must be to follow thermal movement.</summary>
 /// <remarks>
-/// Movement |a1 - a2| dT L / 2 from the middle; thickness = movement / allowed shear strain. Coefficients: handbook figures, from memory. The bond is sheared, not pulled: <see cref="Shear"/> holds its strain against the movement class of a product, so
+/// Movement |a1 - a2| dT L / 2 from the middle; thickness = movement / allowed shear strain. Coefficients: handbook figures, from memory. The bond is
+/// sheared, not pulled: <see cref="Shear"/> holds its strain against the movement class of a product, so
 /// that the thickness that is asked for and the product that is chosen cannot contradict each other.
 /// </remarks>
 /// <example>Acrylic on steel, 1092 mm, 50 K: 1.58 mm, so 3.2 mm thick; glass on steel: 0.08 mm.</example>
@@ -70,7 +72,8 @@ public static class BondThickness
     public static Worked<BondLine> Of(Part first, Part second, double lengthMm, double kelvin, double strain = UsualStrain)
     {
         var sheet = new Worksheet();
-        double a1 = sheet.Step("a1", $"expansion of {Word(first)}", "handbook figure", PerK(first) * 1e6, "1e-6/K") / 1e6, a2 = sheet.Step("a2", $"expansion of {Word(second)}", "handbook figure", PerK(second) * 1e6, "1e-6/K") / 1e6;
+        double a1 = sheet.Step("a1", $"expansion of {Word(first)}", "handbook figure", PerK(first) * 1e6, "1e-6/K") / 1e6,
+            a2 = sheet.Step("a2", $"expansion of {Word(second)}", "handbook figure", PerK(second) * 1e6, "1e-6/K") / 1e6;
         double movement = sheet.Step("u", "movement of the edge", "|a1 - a2| dT L / 2", Math.Abs(a1 - a2) * kelvin * lengthMm / 2, "mm");
         double least = sheet.Step("t", "least thickness", "u / allowed strain", movement / strain, "mm");
         sheet.Cite(new Source("Free thermal expansion from the middle", SourceKind.Geometry));
@@ -85,25 +88,28 @@ public static class BondThickness
     /// <param name="pane">What the pane is made of.</param>
     /// <param name="skin">What the skin is made of.</param>
     /// <param name="longestMm">Longest dimension of the pane, mm.</param>
-    public static Worked<BondLine> Of(Pane pane, SkinMaterial skin, double longestMm) => Of(pane == Pane.Acrylic ? Part.Acrylic : Part.Glass, PartOf(skin), longestMm, SpanK);
+    public static Worked<BondLine> Of(Pane pane, SkinMaterial skin, double longestMm) =>
+        Of(pane == Pane.Acrylic ? Part.Acrylic : Part.Glass, PartOf(skin), longestMm, SpanK);
 
     /// <summary>Plywood is skinned with glass-reinforced plastic, which is what a bond holds to.</summary>
-    private static Part PartOf(SkinMaterial material) => material switch
-    {
-        SkinMaterial.Aluminium => Part.Aluminium,
-        SkinMaterial.GlassReinforcedPlastic or SkinMaterial.PlywoodSkin => Part.GlassReinforcedPlastic,
-        _ => Part.Steel,
-    };
+    private static Part PartOf(SkinMaterial material) =>
+        material switch
+        {
+            SkinMaterial.Aluminium => Part.Aluminium,
+            SkinMaterial.GlassReinforcedPlastic or SkinMaterial.PlywoodSkin => Part.GlassReinforcedPlastic,
+            _ => Part.Steel,
+        };
 
     /// <summary>Thermal expansion, 1/K: handbook figures, from memory.</summary>
-    public static double PerK(Part part) => part switch
-    {
-        Part.Acrylic => 70e-6,
-        Part.Glass => 9e-6,
-        Part.Aluminium => 23e-6,
-        Part.GlassReinforcedPlastic => 25e-6,
-        _ => 12e-6,
-    };
+    public static double PerK(Part part) =>
+        part switch
+        {
+            Part.Acrylic => 70e-6,
+            Part.Glass => 9e-6,
+            Part.Aluminium => 23e-6,
+            Part.GlassReinforcedPlastic => 25e-6,
+            _ => 12e-6,
+        };
 
     private static string Word(Part part) => part == Part.GlassReinforcedPlastic ? "glass-reinforced plastic" : part.ToString().ToLowerInvariant();
 }

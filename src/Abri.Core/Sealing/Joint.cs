@@ -66,7 +66,8 @@ public sealed record JointEvent(
     JointEventKind Kind,
     ProductFamily? Family,
     [Letters(120, "A product and its batch have at most 120 characters.")] string Product,
-    [Letters(80, "Who did it has at most 80 characters.")] string By);
+    [Letters(80, "Who did it has at most 80 characters.")] string By
+);
 
 /// <summary>To what a joint belongs.</summary>
 public enum JointOfKind
@@ -126,7 +127,8 @@ public sealed record Joint(
     string? ProductId,
     [Count(0, 200, "A joint's history has at most 200 entries.")] IReadOnlyList<JointEvent> History,
     [Notes] string Notes,
-    [Within(0, 1000, "How hot the joint gets", "C")] double? HotC = null)
+    [Within(0, 1000, "How hot the joint gets", "C")] double? HotC = null
+)
 {
     /// <summary>Whether its sides slide on one another, so that the sealant is sheared; otherwise it is pulled and pressed.</summary>
     internal bool IsSheared => Kind is JointKind.BondedPane or JointKind.RoofFlange or JointKind.SideFlange or JointKind.PatchEdge;

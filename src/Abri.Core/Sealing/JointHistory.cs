@@ -1,7 +1,8 @@
 namespace Abri.Core.Sealing;
 
 /// <summary>Finds what earlier work on a joint forbids, and what it asks for first.</summary>
-/// <remarks>Common practice: nothing but silicone sticks to silicone; wax keeps everything from sticking; solvent crazes acrylic. All of it ends where a joint was taken back to the bare ground, except silicone, whose traces stay until they were removed and the ground was abraded.</remarks>
+/// <remarks>Common practice: nothing but silicone sticks to silicone; wax keeps everything from sticking; solvent crazes acrylic. All of it ends
+/// where a joint was taken back to the bare ground, except silicone, whose traces stay until they were removed and the ground was abraded.</remarks>
 public static class JointHistory
 {
     /// <summary>What was done since the joint was last taken back to the bare ground.</summary>
@@ -13,7 +14,8 @@ public static class JointHistory
 
     /// <summary>Why a product must not be laid on what is there; null where it may.</summary>
     internal static string? Forbids(Joint joint, Product product) =>
-        Since(joint).LastOrDefault(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f)) is { } silicone && !Product.IsSilicone(product.Family)
+        Since(joint).LastOrDefault(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f)) is { } silicone
+        && !Product.IsSilicone(product.Family)
             ? $"There is silicone since {silicone.On:yyyy-MM-dd}: nothing else sticks to it. Strip and abrade first."
             : null;
 
@@ -23,12 +25,19 @@ public static class JointHistory
         IReadOnlyList<JointEvent> since = Since(joint);
         var todo = new List<string>();
         JointEvent? waxed = since.LastOrDefault(e => e.Kind == JointEventKind.Waxed);
-        if (waxed is not null) todo.Add($"Waxed on {waxed.On:yyyy-MM-dd}: degrease twice with fresh cloths, or nothing sticks.");
-        if (since.Any(e => e.Kind == JointEventKind.Sealed)) todo.Add("Old sealant is there: cut it out down to sound ground. New over old holds only as well as the old.");
-        if (joint.History.Any(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f))) todo.Add("Silicone was there once: its traces repel everything. Remove, abrade, wipe, and try a hand's breadth first.");
+        if (waxed is not null)
+            todo.Add($"Waxed on {waxed.On:yyyy-MM-dd}: degrease twice with fresh cloths, or nothing sticks.");
+        if (since.Any(e => e.Kind == JointEventKind.Sealed))
+            todo.Add("Old sealant is there: cut it out down to sound ground. New over old holds only as well as the old.");
+        if (joint.History.Any(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f)))
+            todo.Add("Silicone was there once: its traces repel everything. Remove, abrade, wipe, and try a hand's breadth first.");
         if (new[] { joint.One, joint.Other }.Contains(Substrate.Acrylic))
         {
-            todo.Add(since.Any(e => e.Kind == JointEventKind.Solvent) ? "Acrylic was wiped with solvent: look for crazing before anything is stressed." : "Clean acrylic with soap and water only: solvent crazes it.");
+            todo.Add(
+                since.Any(e => e.Kind == JointEventKind.Solvent)
+                    ? "Acrylic was wiped with solvent: look for crazing before anything is stressed."
+                    : "Clean acrylic with soap and water only: solvent crazes it."
+            );
         }
         return todo;
     }
@@ -51,12 +60,16 @@ public static class JointHistory
                     break;
                 case JointEventKind.Solvent:
                     wax = null;
-                    if (acrylic) faults.Add($"{e.On:yyyy-MM-dd}: solvent on acrylic. Look for crazing.");
+                    if (acrylic)
+                        faults.Add($"{e.On:yyyy-MM-dd}: solvent on acrylic. Look for crazing.");
                     break;
                 case JointEventKind.Sealed:
-                    if (wax is not null) faults.Add($"{e.On:yyyy-MM-dd}: sealed over wax of {wax.On:yyyy-MM-dd}. It will lift.");
-                    if (silicone is not null && e.Family is { } over && !Product.IsSilicone(over)) faults.Add($"{e.On:yyyy-MM-dd}: sealed over silicone of {silicone.On:yyyy-MM-dd}. It will lift.");
-                    if (e.Family is { } f && Product.IsSilicone(f)) silicone = e;
+                    if (wax is not null)
+                        faults.Add($"{e.On:yyyy-MM-dd}: sealed over wax of {wax.On:yyyy-MM-dd}. It will lift.");
+                    if (silicone is not null && e.Family is { } over && !Product.IsSilicone(over))
+                        faults.Add($"{e.On:yyyy-MM-dd}: sealed over silicone of {silicone.On:yyyy-MM-dd}. It will lift.");
+                    if (e.Family is { } f && Product.IsSilicone(f))
+                        silicone = e;
                     break;
                 case JointEventKind.Painted when silicone is not null:
                     faults.Add($"{e.On:yyyy-MM-dd}: painted over silicone of {silicone.On:yyyy-MM-dd}. The paint will crawl.");

@@ -13,21 +13,24 @@ public sealed record WaterInAir(double GramsPerM3, double MostGramsPerM3);
 public sealed record Dew(double DewPointC, double LeastSurfaceC, double? SpareK, string Verdict);
 
 /// <summary>Water in air, by temperature and relative humidity.</summary>
-/// <remarks>Saturation pressure over water e_s = 6.112 exp(17.62 T / (243.12 + T)) hPa (Magnus formula with the coefficients of WMO Guide No. 8); absolute humidity 216.7 e / (T + 273.15) g/m3.</remarks>
+/// <remarks>Saturation pressure over water e_s = 6.112 exp(17.62 T / (243.12 + T)) hPa (Magnus formula with the coefficients of WMO Guide No. 8);
+/// absolute humidity 216.7 e / (T + 273.15) g/m3.</remarks>
 /// <example>23 C and 50 %: 10.3 g/m3, dew point 12.0 C.</example>
 public static class MoistAir
 {
     /// <summary>How far above the dew point a surface has to be to be coated, K: common practice.</summary>
     public const double AboveDewK = 3;
 
-    private const double A = 17.62, B = 243.12;
+    private const double A = 17.62,
+        B = 243.12;
 
     /// <summary>Absolute humidity.</summary>
     /// <param name="airC">Temperature, C.</param>
     /// <param name="relativePercent">Relative humidity, %.</param>
     public static Result<Worked<WaterInAir>> Holds(double airC, double relativePercent)
     {
-        if (Check(relativePercent) is { } problem) return problem;
+        if (Check(relativePercent) is { } problem)
+            return problem;
         var sheet = new Worksheet();
         (double saturated, double pressure) = Pressures(airC, relativePercent, sheet);
         double grams = sheet.Step("x", "absolute humidity", "216.7 e / (T + 273.15)", 216.7 * pressure / (airC + 273.15), "g/m3");
@@ -41,10 +44,12 @@ public static class MoistAir
     /// <param name="surfaceC">Temperature of the surface, C; null where nobody measured it.</param>
     public static Result<Worked<Dew>> Point(double airC, double relativePercent, double? surfaceC = null)
     {
-        if (Check(relativePercent) is { } problem) return problem;
+        if (Check(relativePercent) is { } problem)
+            return problem;
         var sheet = new Worksheet();
         (_, double pressure) = Pressures(airC, relativePercent, sheet);
-        double log = Math.Log(pressure / 6.112), dew = sheet.Step("T_d", "dew point", "243.12 ln(e/6.112) / (17.62 - ln(e/6.112))", B * log / (A - log), "C");
+        double log = Math.Log(pressure / 6.112),
+            dew = sheet.Step("T_d", "dew point", "243.12 ln(e/6.112) / (17.62 - ln(e/6.112))", B * log / (A - log), "C");
         double least = sheet.Step("T_s", "coldest surface to coat", $"T_d + {AboveDewK:0} K", dew + AboveDewK, "C");
         double? spare = surfaceC is { } surface ? sheet.Step("d", "to spare", "surface - T_s", surface - least, "K") : null;
         sheet.Cite(new Source($"Coat no surface colder than {AboveDewK} K above the dew point", SourceKind.CommonPractice));
@@ -63,7 +68,13 @@ public static class MoistAir
 
     private static (double Saturated, double Pressure) Pressures(double airC, double relativePercent, Worksheet sheet)
     {
-        double saturated = sheet.Step("e_s", "saturation pressure", "6.112 exp(17.62 T / (243.12 + T))", 6.112 * Math.Exp(A * airC / (B + airC)), "hPa");
+        double saturated = sheet.Step(
+            "e_s",
+            "saturation pressure",
+            "6.112 exp(17.62 T / (243.12 + T))",
+            6.112 * Math.Exp(A * airC / (B + airC)),
+            "hPa"
+        );
         sheet.Cite(new Source("Magnus formula, WMO Guide to Instruments and Methods of Observation (WMO No. 8)", SourceKind.Published));
         return (saturated, sheet.Step("e", "vapour pressure", "e_s * RH", saturated * relativePercent / 100, "hPa"));
     }

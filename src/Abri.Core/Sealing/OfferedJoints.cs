@@ -12,16 +12,21 @@ public sealed record JointedOpening(string Id, Opening Opening, Fitting Fitting)
 
 /// <summary>Reads the joints of a panel off its seams, gutters, openings and findings.</summary>
 /// <remarks>
-/// The seams and door seals that every such shell has (<see cref="ShellSeams"/>), drawn seams and gutters, flanges and bonds, and findings. A joint is
-/// offered until one that belongs to the same thing is written down. Length: of a seam along its middle, of a flange its perimeter. Screwed and clamped
-/// flanges are held by their fasteners and do not move; a bonded pane moves by the difference of thermal expansion (<see cref="BondThickness"/>), and its bond is as thick as that asks for, at least <see cref="PaneBond.LeastThickMm"/>. Sides: painted skin where it is steel, and painted over again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
+/// The seams and door seals that every such shell has (<see cref="ShellSeams"/>), drawn seams and gutters, flanges and bonds, and findings. A joint
+/// is
+/// offered until one that belongs to the same thing is written down. Length: of a seam along its middle, of a flange its perimeter. Screwed and
+/// clamped
+/// flanges are held by their fasteners and do not move; a bonded pane moves by the difference of thermal expansion (<see cref="BondThickness"/>), and
+/// its bond is as thick as that asks for, at least <see cref="PaneBond.LeastThickMm"/>. Sides: painted skin where it is steel, and painted over
+/// again. The flange shades its bedding, and the black border of glass its bond. All assumptions, to be changed where somebody knows better.
 /// </remarks>
 public static class OfferedJoints
 {
     /// <summary>How hot the flange of a flue's plate gets, C: assumption; the appliance's sheet comes first.</summary>
     public const double FlueC = 200;
 
-    private const double SeamGapMm = 3, BeddingMm = 3;
+    private const double SeamGapMm = 3,
+        BeddingMm = 3;
 
     /// <summary>The joints of a panel that nobody wrote down yet.</summary>
     /// <param name="panel">The panel.</param>
@@ -30,32 +35,57 @@ public static class OfferedJoints
     /// <param name="findings">What was found on it.</param>
     /// <param name="kept">Joints of the panel that are written down.</param>
     public static IReadOnlyList<Joint> Of(
-        Panel panel, IReadOnlyList<Stored<Member>> members, IReadOnlyList<JointedOpening> openings, IReadOnlyList<Stored<Finding>> findings,
-        IReadOnlyList<Joint> kept)
+        Panel panel,
+        IReadOnlyList<Stored<Member>> members,
+        IReadOnlyList<JointedOpening> openings,
+        IReadOnlyList<Stored<Finding>> findings,
+        IReadOnlyList<Joint> kept
+    )
     {
         Substrate skin = Skin(panel.Material);
         bool sun = panel.Facing is not Facing.Down;
-        IEnumerable<Joint> all = ShellSeams.Of(panel).Select(seam => OfShell(seam, skin, sun))
+        IEnumerable<Joint> all = ShellSeams
+            .Of(panel)
+            .Select(seam => OfShell(seam, skin, sun))
             .Concat(members.Where(m => m.Value.Kind is MemberKind.Seam or MemberKind.RainGutter).Select(m => OfMember(m, skin, sun)))
             .Concat(openings.Select(o => OfOpening(panel, o, skin, sun)))
-            .Concat(findings.Where(f => f.Value.State is FindingState.Open or FindingState.Planned)
-                .Select(f => OfFinding(f, skin, sun)).OfType<Joint>());
+            .Concat(
+                findings.Where(f => f.Value.State is FindingState.Open or FindingState.Planned).Select(f => OfFinding(f, skin, sun)).OfType<Joint>()
+            );
         HashSet<JointOf> taken = [.. kept.Select(j => j.Of).OfType<JointOf>()];
         return [.. all.Where(j => !taken.Contains(j.Of!))];
     }
 
     /// <summary>What a skin offers to a sealant: steel is painted.</summary>
-    public static Substrate Skin(SkinMaterial material) => material switch
-    {
-        SkinMaterial.Aluminium => Substrate.Aluminium,
-        SkinMaterial.GlassReinforcedPlastic => Substrate.GlassReinforcedPlastic,
-        SkinMaterial.PlywoodSkin => Substrate.Timber,
-        _ => Substrate.PaintedMetal,
-    };
+    public static Substrate Skin(SkinMaterial material) =>
+        material switch
+        {
+            SkinMaterial.Aluminium => Substrate.Aluminium,
+            SkinMaterial.GlassReinforcedPlastic => Substrate.GlassReinforcedPlastic,
+            SkinMaterial.PlywoodSkin => Substrate.Timber,
+            _ => Substrate.PaintedMetal,
+        };
 
-    private static Joint OfShell(ShellSeam seam, Substrate skin, bool sun) => new(
-        seam.Name, seam.Kind == ShellSeamKind.DoorSeal ? JointKind.DoorSeal : JointKind.Seam, Outlines.LengthMm(seam.Line), skin, skin, SeamGapMm, 0, sun, false, false,
-        seam.Kind == ShellSeamKind.Seam && skin == Substrate.PaintedMetal, false, false, SeamAt(seam.At), null, [], "");
+    private static Joint OfShell(ShellSeam seam, Substrate skin, bool sun) =>
+        new(
+            seam.Name,
+            seam.Kind == ShellSeamKind.DoorSeal ? JointKind.DoorSeal : JointKind.Seam,
+            Outlines.LengthMm(seam.Line),
+            skin,
+            skin,
+            SeamGapMm,
+            0,
+            sun,
+            false,
+            false,
+            seam.Kind == ShellSeamKind.Seam && skin == Substrate.PaintedMetal,
+            false,
+            false,
+            SeamAt(seam.At),
+            null,
+            [],
+            ""
+        );
 
     /// <summary>The seam of the shell along a side of its panel, as what a joint belongs to.</summary>
     public static JointOf SeamAt(Side side) => new(JointOfKind.ShellSeam, char.ToLowerInvariant(side.ToString()[0]) + side.ToString()[1..]);
@@ -67,15 +97,35 @@ public static class OfferedJoints
         PanelBox box = PanelBox.Of(MemberOutline.Of(m.Footprint));
         double length = m.Footprint.Shape == FootprintShape.Spine ? Outlines.LengthMm(m.Footprint.Points) : Math.Max(box.WidthMm, box.HeightMm);
         return new Joint(
-            m.Name, gutter ? JointKind.Gutter : JointKind.Seam, length, skin, skin, SeamGapMm, 0, sun, gutter, false, skin == Substrate.PaintedMetal, false, false,
-            new JointOf(JointOfKind.Member, row.Id), null, [], "");
+            m.Name,
+            gutter ? JointKind.Gutter : JointKind.Seam,
+            length,
+            skin,
+            skin,
+            SeamGapMm,
+            0,
+            sun,
+            gutter,
+            false,
+            skin == Substrate.PaintedMetal,
+            false,
+            false,
+            new JointOf(JointOfKind.Member, row.Id),
+            null,
+            [],
+            ""
+        );
     }
 
     private static Joint OfOpening(Panel panel, JointedOpening o, Substrate skin, bool sun) =>
-        OfFitting(panel, o.Fitting.Turned(o.Opening.TurnDeg), o.Opening.Name, skin, sun) with { Of = new JointOf(JointOfKind.Opening, o.Id) };
+        OfFitting(panel, o.Fitting.Turned(o.Opening.TurnDeg), o.Opening.Name, skin, sun) with
+        {
+            Of = new JointOf(JointOfKind.Opening, o.Id),
+        };
 
     /// <summary>The joint of a fitting, turned as it is placed, in a panel.</summary>
-    internal static Joint OfFitting(Panel panel, Fitting fitting, string name) => OfFitting(panel, fitting, name, Skin(panel.Material), panel.Facing is not Facing.Down);
+    internal static Joint OfFitting(Panel panel, Fitting fitting, string name) =>
+        OfFitting(panel, fitting, name, Skin(panel.Material), panel.Facing is not Facing.Down);
 
     private static Joint OfFitting(Panel panel, Fitting fitting, string name, Substrate skin, bool sun)
     {
@@ -84,7 +134,25 @@ public static class OfferedJoints
         {
             Pane pane = fitting.Bonded?.Pane ?? Pane.Glass;
             PaneBondPlan bond = PaneBond.Of(fitting, panel.Material, null, LengthFormat.Millimetres).Result;
-            return new Joint($"{name}: bond", JointKind.BondedPane, length, skin, pane == Pane.Acrylic ? Substrate.Acrylic : Substrate.Glass, bond.ThickMm, bond.MovementMm, sun && pane == Pane.Acrylic, false, false, false, true, true, null, null, [], "");
+            return new Joint(
+                $"{name}: bond",
+                JointKind.BondedPane,
+                length,
+                skin,
+                pane == Pane.Acrylic ? Substrate.Acrylic : Substrate.Glass,
+                bond.ThickMm,
+                bond.MovementMm,
+                sun && pane == Pane.Acrylic,
+                false,
+                false,
+                false,
+                true,
+                true,
+                null,
+                null,
+                [],
+                ""
+            );
         }
         Substrate frame = fitting.Kind switch
         {
@@ -93,8 +161,26 @@ public static class OfferedJoints
             _ => Substrate.PlasticFrame,
         };
         bool roof = panel.Facing == Facing.Up;
-        return new Joint($"{name}: flange", roof ? JointKind.RoofFlange : JointKind.SideFlange, length, skin, frame, BeddingMm, 0, false, roof, false, false, false, true, null, null, [], "",
-            fitting.Kind == FittingKind.Flue && fitting.HeatMm > 0 ? FlueC : null);
+        return new Joint(
+            $"{name}: flange",
+            roof ? JointKind.RoofFlange : JointKind.SideFlange,
+            length,
+            skin,
+            frame,
+            BeddingMm,
+            0,
+            false,
+            roof,
+            false,
+            false,
+            false,
+            true,
+            null,
+            null,
+            [],
+            "",
+            fitting.Kind == FittingKind.Flue && fitting.HeatMm > 0 ? FlueC : null
+        );
     }
 
     private static Joint? OfFinding(Stored<Finding> row, Substrate skin, bool sun)
@@ -105,9 +191,43 @@ public static class OfferedJoints
         return f.Kind switch
         {
             FindingKind.OpenSeam or FindingKind.CrackedSealant => new Joint(
-                f.Name, JointKind.Seam, f.Measures.LengthMm ?? Outlines.LengthMm(f.Points), skin, skin, SeamGapMm, 0, sun, false, false, painted, false, false, of, null, [], ""),
+                f.Name,
+                JointKind.Seam,
+                f.Measures.LengthMm ?? Outlines.LengthMm(f.Points),
+                skin,
+                skin,
+                SeamGapMm,
+                0,
+                sun,
+                false,
+                false,
+                painted,
+                false,
+                false,
+                of,
+                null,
+                [],
+                ""
+            ),
             FindingKind.MissingSeal or FindingKind.OpenHole => new Joint(
-                f.Name, JointKind.Penetration, Math.PI * (f.Measures.LengthMm ?? 10), skin, Substrate.PlasticFrame, SeamGapMm, 0, sun, false, true, false, false, false, of, null, [], ""),
+                f.Name,
+                JointKind.Penetration,
+                Math.PI * (f.Measures.LengthMm ?? 10),
+                skin,
+                Substrate.PlasticFrame,
+                SeamGapMm,
+                0,
+                sun,
+                false,
+                true,
+                false,
+                false,
+                false,
+                of,
+                null,
+                [],
+                ""
+            ),
             _ => null,
         };
     }

@@ -112,7 +112,8 @@ public sealed record Grip(Substrate Substrate, Adhesion Adhesion);
 /// <param name="Family">Its family.</param>
 /// <param name="Setting">How it sets.</param>
 /// <param name="Grips">How it sticks to what; what is not listed it does not stick to.</param>
-/// <param name="MovementPercent">Movement of the joint that it follows, % of the joint's width: ISO 11600 has classes of 25, 20, 12.5 and 7.5.</param>
+/// <param name="MovementPercent">Movement of the joint that it follows, % of the joint's width: ISO 11600 has classes of 25, 20, 12.5 and
+/// 7.5.</param>
 /// <param name="SkinMinutes">Minutes to a skin, or that a mixed product can be worked, at 23 C and 50 %; null where there is none.</param>
 /// <param name="CureMmPerDay">Depth cured in the first 24 hours at 23 C and 50 %, mm; null where it does not cure by moisture.</param>
 /// <param name="ServiceFromC">Coldest service, C.</param>
@@ -152,10 +153,12 @@ public sealed record Product(
     [Within(0, 600, "The shelf life")] int ShelfMonths,
     [Within(0, 100_000, "How long it keeps once opened", "hours")] double OpenedHours,
     [Letters(400, "The cautions may have at most 400 characters.")] string Hazards,
-    SourceKind Known)
+    SourceKind Known
+)
 {
     /// <summary>Whether nothing else holds on it afterwards.</summary>
-    internal static bool IsSilicone(ProductFamily family) => family is ProductFamily.NeutralSilicone or ProductFamily.AcetoxySilicone or ProductFamily.SiliconeRoofCoating or ProductFamily.HeatSilicone;
+    internal static bool IsSilicone(ProductFamily family) =>
+        family is ProductFamily.NeutralSilicone or ProductFamily.AcetoxySilicone or ProductFamily.SiliconeRoofCoating or ProductFamily.HeatSilicone;
 
     /// <summary>How it sticks to a substrate.</summary>
     internal Adhesion To(Substrate substrate) => Grips.FirstOrDefault(g => g.Substrate == substrate)?.Adhesion ?? Adhesion.None;
@@ -165,14 +168,39 @@ public sealed record Product(
 public static class ProductCheck
 {
     /// <summary>The first contradiction, or null.</summary>
-    public static Problem? Of(Product product) => product switch
-    {
-        { LayFromC: var a, LayToC: var b } when a >= b => new Problem("product-temperature", "/layToC", "The hottest at which it may be laid must lie above the coldest."),
-        { ServiceFromC: var a, ServiceToC: var b } when a >= b => new Problem("product-temperature", "/serviceToC", "The hottest service must lie above the coldest."),
-        { Setting: Setting.Moisture, SkinMinutes: null } => new Problem("product-cure", "/skinMinutes", "A product that cures by moisture has a skin time: give the minutes at 23 C and 50 %."),
-        { Setting: Setting.Moisture, CureMmPerDay: null } => new Problem("product-cure", "/cureMmPerDay", "A product that cures by moisture has a depth of cure: give the millimetres in 24 h at 23 C and 50 %."),
-        { Setting: Setting.TwoPart, SkinMinutes: null } => new Problem("product-cure", "/skinMinutes", "A product of two parts has a pot life: give the minutes at 23 C."),
-        { Grips: var grips } when grips.Select(g => g.Substrate).Distinct().Count() < grips.Count => new Problem("product-grips", "/grips", "Each substrate is listed once."),
-        _ => null,
-    };
+    public static Problem? Of(Product product) =>
+        product switch
+        {
+            { LayFromC: var a, LayToC: var b } when a >= b => new Problem(
+                "product-temperature",
+                "/layToC",
+                "The hottest at which it may be laid must lie above the coldest."
+            ),
+            { ServiceFromC: var a, ServiceToC: var b } when a >= b => new Problem(
+                "product-temperature",
+                "/serviceToC",
+                "The hottest service must lie above the coldest."
+            ),
+            { Setting: Setting.Moisture, SkinMinutes: null } => new Problem(
+                "product-cure",
+                "/skinMinutes",
+                "A product that cures by moisture has a skin time: give the minutes at 23 C and 50 %."
+            ),
+            { Setting: Setting.Moisture, CureMmPerDay: null } => new Problem(
+                "product-cure",
+                "/cureMmPerDay",
+                "A product that cures by moisture has a depth of cure: give the millimetres in 24 h at 23 C and 50 %."
+            ),
+            { Setting: Setting.TwoPart, SkinMinutes: null } => new Problem(
+                "product-cure",
+                "/skinMinutes",
+                "A product of two parts has a pot life: give the minutes at 23 C."
+            ),
+            { Grips: var grips } when grips.Select(g => g.Substrate).Distinct().Count() < grips.Count => new Problem(
+                "product-grips",
+                "/grips",
+                "Each substrate is listed once."
+            ),
+            _ => null,
+        };
 }

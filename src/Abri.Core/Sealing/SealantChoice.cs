@@ -20,11 +20,15 @@ public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows,
 
 /// <summary>Chooses what seals a joint: what must not be used, and the rest in order.</summary>
 /// <remarks>
-/// Hard exclusions first: no adhesion to a side, more movement than it follows (stretch of a sheared bond: <see cref="Shear"/>), acid on metal, crazed acrylic, cannot be removed, cannot be painted, cannot carry, does not stand water, sun or the heat of the joint or of a skin in the sun (<see cref="HotSkinC"/>), must not be laid in
+/// Hard exclusions first: no adhesion to a side, more movement than it follows (stretch of a sheared bond: <see cref="Shear"/>), acid on metal,
+/// crazed acrylic, cannot be removed, cannot be painted, cannot carry, does not stand water, sun or the heat of the joint or of a skin in the sun
+/// (<see cref="HotSkinC"/>), must not be laid in
 /// today's air, and what was laid there before. A door's seal is a rubber profile: nothing is laid on it.
-/// The rest are ranked by what they cost in points (<see cref="PrimerPoints"/> and the others: assumptions, in the open), ties by name. All of it is common practice unless the product's data sheet says otherwise; the data sheet comes first.
+/// The rest are ranked by what they cost in points (<see cref="PrimerPoints"/> and the others: assumptions, in the open), ties by name. All of it is
+/// common practice unless the product's data sheet says otherwise; the data sheet comes first.
 /// </remarks>
-/// <example>Galvanised seam in the sun: acetoxy silicone is ruled out, for its acid corrodes the zinc; polyurethane and silane-modified polymer stay.</example>
+/// <example>Galvanised seam in the sun: acetoxy silicone is ruled out, for its acid corrodes the zinc; polyurethane and silane-modified polymer
+/// stay.</example>
 public static class SealantChoice
 {
     /// <summary>How hot a dark skin gets in the sun, C: assumption.</summary>
@@ -36,7 +40,13 @@ public static class SealantChoice
     /// <summary>Movement and class that are equal but for rounding suit each other, %.</summary>
     private const double HairPercent = 1e-6;
 
-    private const int BrittlePoints = 3, PrimerPoints = 2, LittleReservePoints = 2, OtherSchoolPoints = 3, SiliconePoints = 3, StrongerThanNeededPoints = 1, GapPoints = 4;
+    private const int BrittlePoints = 3,
+        PrimerPoints = 2,
+        LittleReservePoints = 2,
+        OtherSchoolPoints = 3,
+        SiliconePoints = 3,
+        StrongerThanNeededPoints = 1,
+        GapPoints = 4;
 
     /// <summary>Ranks products for a joint.</summary>
     /// <param name="joint">The joint.</param>
@@ -44,62 +54,118 @@ public static class SealantChoice
     /// <param name="bedding">The school for roof flanges.</param>
     /// <param name="airC">Temperature at which it is laid, C; null where that is open.</param>
     /// <param name="lengths">How lengths are written.</param>
-    public static Result<Worked<SealantAdvice>> Of(Joint joint, IReadOnlyList<Product> products, FlangeBedding bedding, double? airC, LengthFormat lengths)
+    public static Result<Worked<SealantAdvice>> Of(
+        Joint joint,
+        IReadOnlyList<Product> products,
+        FlangeBedding bedding,
+        double? airC,
+        LengthFormat lengths
+    )
     {
-        if (products.Count == 0) return new Problem("no-products", "/products", "There is no product to choose from. Add the ones you have, with their data sheets.");
-        if (joint.GapMm <= 0 && joint.MovementMm > 0) return new Problem("joint-without-width", "/joint/gapMm", "A joint that moves needs a width to move in: give its gap, or the thickness of its bond.");
+        if (products.Count == 0)
+            return new Problem("no-products", "/products", "There is no product to choose from. Add the ones you have, with their data sheets.");
+        if (joint.GapMm <= 0 && joint.MovementMm > 0)
+            return new Problem(
+                "joint-without-width",
+                "/joint/gapMm",
+                "A joint that moves needs a width to move in: give its gap, or the thickness of its bond."
+            );
         var sheet = new Worksheet();
-        double strain = joint.MovementMm > 0
-            ? sheet.Step("e", joint.IsSheared ? "stretch of the sheared bond" : "movement against the width of the joint", joint.IsSheared ? "sqrt(1 + (movement / thickness)^2) - 1" : "movement / gap", joint.StretchPercent, "%")
-            : 0;
-        if (joint.IsSheared) sheet.Cite(Shear.Source);
+        double strain =
+            joint.MovementMm > 0
+                ? sheet.Step(
+                    "e",
+                    joint.IsSheared ? "stretch of the sheared bond" : "movement against the width of the joint",
+                    joint.IsSheared ? "sqrt(1 + (movement / thickness)^2) - 1" : "movement / gap",
+                    joint.StretchPercent,
+                    "%"
+                )
+                : 0;
+        if (joint.IsSheared)
+            sheet.Cite(Shear.Source);
         sheet.Cite(new Source("Movement classes 25, 20, 12.5 and 7.5 %: ISO 11600", SourceKind.FromMemory));
         sheet.Cite(new Source($"A dark skin in the sun gets to {HotSkinC:0} C, a winter night to {ColdNightC:0} C", SourceKind.Assumption));
         sheet.Cite(new Source("Exclusions and points of the ranking", SourceKind.CommonPractice));
-        var judged = products.Select(p => (Product: p, Out: RuledOut(joint, p, strain, airC, lengths), Judged: Weighed(joint, p, strain, bedding))).ToList();
-        foreach (var j in judged.Where(j => j.Out.Count == 0)) sheet.Step($"P_{j.Product.Name}", $"points against {j.Product.Name}", "sum", j.Judged.Points, "");
+        var judged = products
+            .Select(p => (Product: p, Out: RuledOut(joint, p, strain, airC, lengths), Judged: Weighed(joint, p, strain, bedding)))
+            .ToList();
+        foreach (var j in judged.Where(j => j.Out.Count == 0))
+            sheet.Step($"P_{j.Product.Name}", $"points against {j.Product.Name}", "sum", j.Judged.Points, "");
         int rank = 0;
         SealantRow[] rows =
         [
-            .. judged.Where(j => j.Out.Count == 0).OrderBy(j => j.Judged.Points).ThenBy(j => j.Product.Name, StringComparer.Ordinal).Select(j => new SealantRow(j.Product.Name, ++rank, [], j.Judged.For, j.Judged.Against)),
-            .. judged.Where(j => j.Out.Count > 0).OrderBy(j => j.Product.Name, StringComparer.Ordinal).Select(j => new SealantRow(j.Product.Name, null, j.Out, [], [])),
+            .. judged
+                .Where(j => j.Out.Count == 0)
+                .OrderBy(j => j.Judged.Points)
+                .ThenBy(j => j.Product.Name, StringComparer.Ordinal)
+                .Select(j => new SealantRow(j.Product.Name, ++rank, [], j.Judged.For, j.Judged.Against)),
+            .. judged
+                .Where(j => j.Out.Count > 0)
+                .OrderBy(j => j.Product.Name, StringComparer.Ordinal)
+                .Select(j => new SealantRow(j.Product.Name, null, j.Out, [], [])),
         ];
         string? best = rank > 0 ? rows[0].Product : null;
         string? stripped = joint.History.Count == 0 ? best : Of(joint with { History = [] }, products, bedding, airC, lengths).Value?.Result.Best;
-        if (products.Any(p => p.Known == SourceKind.Assumption)) sheet.Warn("Some of these products have typical figures that nobody has held against a data sheet yet.");
+        if (products.Any(p => p.Known == SourceKind.Assumption))
+            sheet.Warn("Some of these products have typical figures that nobody has held against a data sheet yet.");
         List<string> first = [.. JointHistory.Preparation(joint)];
-        if (joint.HotC is { } hot && best is null) first.Add($"It gets to {hot:0} °C: take a sealant made for that heat, or a collar that needs none.");
-        if (joint.Kind == JointKind.DoorSeal) first.Add("Renew the rubber profile, or adjust the door: see Water, door seals.");
+        if (joint.HotC is { } hot && best is null)
+            first.Add($"It gets to {hot:0} °C: take a sealant made for that heat, or a collar that needs none.");
+        if (joint.Kind == JointKind.DoorSeal)
+            first.Add("Renew the rubber profile, or adjust the door: see Water, door seals.");
         return sheet.Finish(new SealantAdvice(best, rows, first, stripped == best ? null : stripped));
     }
 
     /// <summary>Why a product must not be used for a joint; empty where it may.</summary>
-    internal static IReadOnlyList<string> RuledOut(Joint joint, Product p) => RuledOut(joint, p, joint.StretchPercent, null, LengthFormat.Millimetres);
+    internal static IReadOnlyList<string> RuledOut(Joint joint, Product p) =>
+        RuledOut(joint, p, joint.StretchPercent, null, LengthFormat.Millimetres);
 
     private static List<string> RuledOut(Joint joint, Product p, double strain, double? airC, LengthFormat lengths)
     {
         var why = new List<string>();
-        if (joint.Kind == JointKind.DoorSeal) why.Add("A door's seal is a rubber profile: nothing is laid on it.");
-        if (airC is { } air && Cure.NotAt(p, air) is { } notAt) why.Add(notAt);
+        if (joint.Kind == JointKind.DoorSeal)
+            why.Add("A door's seal is a rubber profile: nothing is laid on it.");
+        if (airC is { } air && Cure.NotAt(p, air) is { } notAt)
+            why.Add(notAt);
         foreach (Substrate side in new[] { joint.One, joint.Other }.Distinct())
         {
-            if (p.To(side) == Adhesion.None) why.Add($"Does not stick to {Words.Of(side)}.");
-            if (p.Family == ProductFamily.AcetoxySilicone && side is (Substrate.BareSteel or Substrate.GalvanisedSteel or Substrate.Aluminium or Substrate.PaintedMetal))
-                why.Add(side == Substrate.PaintedMetal ? "Its acid corrodes the metal at every scratch of the paint." : $"Its acid corrodes {Words.Of(side)}.");
-            if (side == Substrate.Acrylic && p.CracksAcrylic) why.Add("Its solvent crazes acrylic.");
+            if (p.To(side) == Adhesion.None)
+                why.Add($"Does not stick to {Words.Of(side)}.");
+            if (
+                p.Family == ProductFamily.AcetoxySilicone
+                && side is (Substrate.BareSteel or Substrate.GalvanisedSteel or Substrate.Aluminium or Substrate.PaintedMetal)
+            )
+                why.Add(
+                    side == Substrate.PaintedMetal
+                        ? "Its acid corrodes the metal at every scratch of the paint."
+                        : $"Its acid corrodes {Words.Of(side)}."
+                );
+            if (side == Substrate.Acrylic && p.CracksAcrylic)
+                why.Add("Its solvent crazes acrylic.");
         }
         if (strain > p.MovementPercent + HairPercent)
-            why.Add(joint.IsSheared
-                ? $"The joint slides by {lengths.Text(joint.MovementMm)}, which stretches the bond by {strain:0.#} %; this follows {p.MovementPercent:0.#} %."
-                : $"The joint moves {lengths.Text(joint.MovementMm)}, {strain:0.#} % of its width; this follows {p.MovementPercent:0.#} %.");
-        if (joint.RemovableLater && !p.Removable) why.Add("What it holds cannot be taken off again.");
-        if (joint.PaintedOver && !p.Paintable) why.Add("Paint does not hold on it.");
-        if (joint.Structural && !p.Structural) why.Add("It must not carry anything.");
-        if (joint.StandingWater && !p.StandsWater) why.Add("It does not stand water that stays on it.");
-        if (joint.Sun && !p.StandsSun) why.Add("The sun makes it brittle.");
-        if (joint.HotC is { } hot && p.ServiceToC < hot) why.Add($"The joint gets to {hot:0} °C; this serves up to {p.ServiceToC:0.#} °C.");
-        else if (joint.Sun && p.ServiceToC < HotSkinC) why.Add($"A dark skin in the sun gets to {HotSkinC:0} °C; this serves up to {p.ServiceToC:0.#} °C.");
-        if (JointHistory.Forbids(joint, p) is { } before) why.Add(before);
+            why.Add(
+                joint.IsSheared
+                    ? $"The joint slides by {lengths.Text(joint.MovementMm)}, which stretches the bond by {strain:0.#} %; this "
+                        + $"follows {p.MovementPercent:0.#} %."
+                    : $"The joint moves {lengths.Text(joint.MovementMm)}, {strain:0.#} % of its width; this follows {p.MovementPercent:0.#} %."
+            );
+        if (joint.RemovableLater && !p.Removable)
+            why.Add("What it holds cannot be taken off again.");
+        if (joint.PaintedOver && !p.Paintable)
+            why.Add("Paint does not hold on it.");
+        if (joint.Structural && !p.Structural)
+            why.Add("It must not carry anything.");
+        if (joint.StandingWater && !p.StandsWater)
+            why.Add("It does not stand water that stays on it.");
+        if (joint.Sun && !p.StandsSun)
+            why.Add("The sun makes it brittle.");
+        if (joint.HotC is { } hot && p.ServiceToC < hot)
+            why.Add($"The joint gets to {hot:0} °C; this serves up to {p.ServiceToC:0.#} °C.");
+        else if (joint.Sun && p.ServiceToC < HotSkinC)
+            why.Add($"A dark skin in the sun gets to {HotSkinC:0} °C; this serves up to {p.ServiceToC:0.#} °C.");
+        if (JointHistory.Forbids(joint, p) is { } before)
+            why.Add(before);
         return why;
     }
 
@@ -113,39 +179,58 @@ public static class SealantChoice
         }
         foreach (Substrate side in new[] { joint.One, joint.Other }.Distinct())
         {
-            if (p.To(side) == Adhesion.WithPrimer) Against(PrimerPoints, $"Needs its primer on {Words.Of(side)}.");
+            if (p.To(side) == Adhesion.WithPrimer)
+                Against(PrimerPoints, $"Needs its primer on {Words.Of(side)}.");
         }
-        if (strain > 0 && p.MovementPercent < 1.5 * strain) Against(LittleReservePoints, $"Little to spare: {strain:0.#} of {p.MovementPercent:0.#} %.");
-        else if (strain > 0) good.Add($"Follows {p.MovementPercent:0.#} %; the joint asks for {strain:0.#} %.");
+        if (strain > 0 && p.MovementPercent < 1.5 * strain)
+            Against(LittleReservePoints, $"Little to spare: {strain:0.#} of {p.MovementPercent:0.#} %.");
+        else if (strain > 0)
+            good.Add($"Follows {p.MovementPercent:0.#} %; the joint asks for {strain:0.#} %.");
         if (joint.Kind == JointKind.RoofFlange)
         {
-            bool butyl = p.Family is ProductFamily.ButylTape, adhesive = p.Family is ProductFamily.PolyurethaneAdhesive or ProductFamily.NeutralSilicone;
-            if (bedding == FlangeBedding.ButylAndLapSealant ? butyl : adhesive) good.Add(butyl ? "Builds up in valleys, and comes apart again." : "Holds without screws.");
-            else Against(OtherSchoolPoints, butyl || adhesive ? "The other school's bedding for a roof flange." : "Neither school beds a roof flange in it; it goes over the edge.");
+            bool butyl = p.Family is ProductFamily.ButylTape,
+                adhesive = p.Family is ProductFamily.PolyurethaneAdhesive or ProductFamily.NeutralSilicone;
+            if (bedding == FlangeBedding.ButylAndLapSealant ? butyl : adhesive)
+                good.Add(butyl ? "Builds up in valleys, and comes apart again." : "Holds without screws.");
+            else
+                Against(
+                    OtherSchoolPoints,
+                    butyl || adhesive
+                        ? "The other school's bedding for a roof flange."
+                        : "Neither school beds a roof flange in it; it goes over the edge."
+                );
         }
-        if (Product.IsSilicone(p.Family)) Against(SiliconePoints, "Nothing but silicone ever sticks there again.");
-        if (p.Structural && !joint.Structural && !joint.RemovableLater && joint.Kind is not JointKind.RoofFlange) Against(StrongerThanNeededPoints, "Stronger than needed: hard to renew.");
-        if (p.Removable) good.Add("Can be taken off again.");
-        if (p.Paintable) good.Add("Can be painted.");
-        if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange) Against(GapPoints, "A tape bridges no uneven gap, and leaks where its ends meet.");
-        if (p.ServiceFromC > ColdNightC) Against(BrittlePoints, $"Brittle below {p.ServiceFromC:0.#} C; a winter night gets to {ColdNightC:0} C.");
-        if (p.Hazards.Length > 0) bad.Add(p.Hazards);
+        if (Product.IsSilicone(p.Family))
+            Against(SiliconePoints, "Nothing but silicone ever sticks there again.");
+        if (p.Structural && !joint.Structural && !joint.RemovableLater && joint.Kind is not JointKind.RoofFlange)
+            Against(StrongerThanNeededPoints, "Stronger than needed: hard to renew.");
+        if (p.Removable)
+            good.Add("Can be taken off again.");
+        if (p.Paintable)
+            good.Add("Can be painted.");
+        if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange)
+            Against(GapPoints, "A tape bridges no uneven gap, and leaks where its ends meet.");
+        if (p.ServiceFromC > ColdNightC)
+            Against(BrittlePoints, $"Brittle below {p.ServiceFromC:0.#} C; a winter night gets to {ColdNightC:0} C.");
+        if (p.Hazards.Length > 0)
+            bad.Add(p.Hazards);
         return (points, good, bad);
     }
 }
 
 internal static class Words
 {
-    public static string Of(Substrate substrate) => substrate switch
-    {
-        Substrate.BareSteel => "bare steel",
-        Substrate.GalvanisedSteel => "galvanised steel",
-        Substrate.PaintedMetal => "painted metal",
-        Substrate.Aluminium => "aluminium",
-        Substrate.Glass => "glass",
-        Substrate.Acrylic => "acrylic",
-        Substrate.PlasticFrame => "a plastic frame",
-        Substrate.GlassReinforcedPlastic => "glass-reinforced plastic",
-        _ => "timber",
-    };
+    public static string Of(Substrate substrate) =>
+        substrate switch
+        {
+            Substrate.BareSteel => "bare steel",
+            Substrate.GalvanisedSteel => "galvanised steel",
+            Substrate.PaintedMetal => "painted metal",
+            Substrate.Aluminium => "aluminium",
+            Substrate.Glass => "glass",
+            Substrate.Acrylic => "acrylic",
+            Substrate.PlasticFrame => "a plastic frame",
+            Substrate.GlassReinforcedPlastic => "glass-reinforced plastic",
+            _ => "timber",
+        };
 }

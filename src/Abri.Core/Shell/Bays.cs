@@ -11,14 +11,22 @@ namespace Abri.Core.Shell;
 /// <param name="IsExact">Whether no larger rectangle exists; false where slanted edges were approached from inside.</param>
 /// <param name="AreaM2">Area of the bay, m2.</param>
 public sealed record Bay(
-    string Label, RegionPart Area, PanelBox ClearRectangle, double ClearWidthMm, double ClearHeightMm, bool IsExact, double AreaM2);
+    string Label,
+    RegionPart Area,
+    PanelBox ClearRectangle,
+    double ClearWidthMm,
+    double ClearHeightMm,
+    bool IsExact,
+    double AreaM2
+);
 
 /// <summary>
 /// Finds the bays of a panel: what is left when the footprints of its members are taken from its outline.
 /// </summary>
 /// <remarks>
 /// Swages are part of the skin and do not bound a bay; every other member does. Slivers narrower than <see cref="NarrowestMm"/>
-/// are left out: nothing can be placed there, and a rib that ends that near to the edge of the panel or to another member ends the bay as if it reached it. Bays are never stored; they follow from the members.
+/// are left out: nothing can be placed there, and a rib that ends that near to the edge of the panel or to another member ends the bay as if it
+/// reached it. Bays are never stored; they follow from the members.
 /// </remarks>
 /// <example>A roof 1700 wide with bows 60 wide every 545 clear has bays whose clear rectangle is 545 x 1700 mm.</example>
 public static class Bays
@@ -34,7 +42,8 @@ public static class Bays
     /// <returns>The bays, or what is contradictory about the panel and its members.</returns>
     public static Result<Worked<IReadOnlyList<Bay>>> Of(Panel panel, IReadOnlyList<Member> members)
     {
-        if (ShellCheck.Of(panel, members) is { } problem) return problem;
+        if (ShellCheck.Of(panel, members) is { } problem)
+            return problem;
 
         var sheet = new Worksheet();
         sheet.Step("A", "area of the panel", "outline", Math.Abs(Outlines.SignedAreaMm2(panel.Outline)) / 1e6, "m2");
@@ -48,7 +57,8 @@ public static class Bays
             bays.Add(new Bay(label, area, clear.Box, clear.Box.WidthMm, clear.Box.HeightMm, clear.IsExact, area.AreaMm2 / 1e6));
         }
         sheet.Cite(new Source("Polygon difference and largest rectangle under a histogram", SourceKind.Geometry));
-        if (bays.Any(b => !b.IsExact)) sheet.Warn("Slanted edges: the clear rectangle of those bays surely fits, but may be a little smaller than the largest.");
+        if (bays.Any(b => !b.IsExact))
+            sheet.Warn("Slanted edges: the clear rectangle of those bays surely fits, but may be a little smaller than the largest.");
         return sheet.Finish<IReadOnlyList<Bay>>(bays);
     }
 
@@ -58,18 +68,24 @@ public static class Bays
         Member[] bounding = [.. members.Where(Bounds)];
         IReadOnlyList<PanelPoint>[] outlines = [.. bounding.Select(m => MemberOutline.Of(m.Footprint))];
         PanelBox[] boxes = [.. outlines.Select(PanelBox.Of)];
-        bool IsClosed(PanelPoint beyond) => !Outlines.Encloses(panel.Outline, beyond) || Enumerable.Range(0, boxes.Length).Any(i => boxes[i].Holds(beyond) && Outlines.Encloses(outlines[i], beyond));
+        bool IsClosed(PanelPoint beyond) =>
+            !Outlines.Encloses(panel.Outline, beyond)
+            || Enumerable.Range(0, boxes.Length).Any(i => boxes[i].Holds(beyond) && Outlines.Encloses(outlines[i], beyond));
         IReadOnlyList<RegionPart> parts = Remainder.Of(
-            Plane.Polygon(panel.Outline), [.. bounding.Select((m, i) => Plane.Polygon(Reaching(m.Footprint, IsClosed) is { } longer ? MemberOutline.Of(longer) : outlines[i]))]);
+            Plane.Polygon(panel.Outline),
+            [.. bounding.Select((m, i) => Plane.Polygon(Reaching(m.Footprint, IsClosed) is { } longer ? MemberOutline.Of(longer) : outlines[i]))]
+        );
         return [.. parts.Where(p => MeanWidthMm(p) >= NarrowestMm).Select((p, i) => (Label(i), p))];
     }
 
     /// <summary>A spine that ends just short of something is drawn out to it; null where it is not.</summary>
     private static Footprint? Reaching(Footprint footprint, Func<PanelPoint, bool> isClosed)
     {
-        if (footprint.Shape != FootprintShape.Spine) return null;
+        if (footprint.Shape != FootprintShape.Spine)
+            return null;
         PanelPoint[] spine = [.. footprint.Points];
-        PanelPoint first = Beyond(spine[0], spine[1]), last = Beyond(spine[^1], spine[^2]);
+        PanelPoint first = Beyond(spine[0], spine[1]),
+            last = Beyond(spine[^1], spine[^2]);
         (spine[0], spine[^1]) = (first, last);
         return first == footprint.Points[0] && last == footprint.Points[^1] ? null : footprint with { Points = spine };
 

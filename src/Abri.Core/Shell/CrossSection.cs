@@ -18,7 +18,8 @@ public static class CrossSection
     /// <summary>The section at a station, over the whole width of the panel.</summary>
     public static Result<Worked<Section>> At(Panel panel, IReadOnlyList<Member> members, double stationMm)
     {
-        if (ShellCheck.Of(panel, members) is { } problem) return problem;
+        if (ShellCheck.Of(panel, members) is { } problem)
+            return problem;
         PanelBox box = panel.Box;
         if (stationMm < box.SMinMm || stationMm > box.SMaxMm)
             return new Problem("station-off-panel", "/stationMm", $"The station must lie on the panel: {box.SMinMm:0.#} to {box.SMaxMm:0.#} mm.");
@@ -29,10 +30,17 @@ public static class CrossSection
         double[]? measured = panel.Sections is { Count: > 0 } sections ? new MeasuredSurface(sections).Sample(grid) : null;
         var sheet = new Worksheet();
         sheet.Step("f", "fall from the highest to the lowest place, as drawn", "max(z) - min(z)", drawn.Max() - drawn.Min(), "mm");
-        if (measured is not null) sheet.Step("f_m", "the same, as measured", "max(z) - min(z)", measured.Max() - measured.Min(), "mm");
+        if (measured is not null)
+            sheet.Step("f_m", "the same, as measured", "max(z) - min(z)", measured.Max() - measured.Min(), "mm");
         sheet.Cite(new Source("Circle arcs, trapezoid swages, linear interpolation", SourceKind.Geometry));
-        return sheet.Finish(new Section(
-            stationMm, [.. Enumerable.Range(0, rows).Select(r => Math.Round(grid.TMm(r), 2))], Rounded(drawn), measured is null ? null : Rounded(measured)));
+        return sheet.Finish(
+            new Section(
+                stationMm,
+                [.. Enumerable.Range(0, rows).Select(r => Math.Round(grid.TMm(r), 2))],
+                Rounded(drawn),
+                measured is null ? null : Rounded(measured)
+            )
+        );
     }
 
     private static double[] Rounded(double[] heights) => [.. heights.Select(h => Math.Round(h, 2))];

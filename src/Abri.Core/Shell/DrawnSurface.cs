@@ -14,7 +14,8 @@ namespace Abri.Core.Shell;
 /// <example>Radius 3000 across: 225 mm off the crown the skin lies 8.45 mm lower.</example>
 public sealed class DrawnSurface : Surface
 {
-    private readonly double? radiusAlongMm, radiusAcrossMm;
+    private readonly double? radiusAlongMm,
+        radiusAcrossMm;
     private readonly PanelPoint crown;
     private readonly Swage[] swages;
 
@@ -29,7 +30,8 @@ public sealed class DrawnSurface : Surface
     public override double HeightAt(PanelPoint place)
     {
         double stands = 0;
-        foreach (Swage swage in swages) stands = Further(stands, swage.HeightAt(place));
+        foreach (Swage swage in swages)
+            stands = Further(stands, swage.HeightAt(place));
         return stands - FallMm(radiusAlongMm, place.SMm - crown.SMm) - FallMm(radiusAcrossMm, place.TMm - crown.TMm);
     }
 
@@ -39,12 +41,14 @@ public sealed class DrawnSurface : Surface
     {
         var heights = new double[grid.Columns * grid.Rows];
         double[] t = [.. Enumerable.Range(0, grid.Rows).Select(grid.TMm)];
-        foreach (Swage swage in swages) Lay(swage, grid, t, heights);
+        foreach (Swage swage in swages)
+            Lay(swage, grid, t, heights);
         double[] fallAcross = [.. t.Select(x => FallMm(radiusAcrossMm, x - crown.TMm))];
         for (int column = 0; column < grid.Columns; column++)
         {
             double fallAlong = FallMm(radiusAlongMm, grid.SMm(column) - crown.SMm);
-            for (int row = 0; row < grid.Rows; row++) heights[(column * grid.Rows) + row] -= fallAlong + fallAcross[row];
+            for (int row = 0; row < grid.Rows; row++)
+                heights[(column * grid.Rows) + row] -= fallAlong + fallAcross[row];
         }
         return heights;
     }
@@ -56,7 +60,8 @@ public sealed class DrawnSurface : Surface
         for (int column = 0; column < grid.Columns; column++)
         {
             double s = grid.SMm(column);
-            if (s < swage.Box.SMinMm || s > swage.Box.SMaxMm) continue;
+            if (s < swage.Box.SMinMm || s > swage.Box.SMaxMm)
+                continue;
             int first = Array.BinarySearch(t, swage.Box.TMinMm);
             for (int row = first < 0 ? ~first : first; row < grid.Rows && t[row] <= swage.Box.TMaxMm; row++)
             {
@@ -69,13 +74,13 @@ public sealed class DrawnSurface : Surface
     private static double Further(double a, double b) => Math.Abs(b) > Math.Abs(a) ? b : a;
 
     /// <summary>Fall of an arc at a distance from its crown, mm.</summary>
-    private static double FallMm(double? radiusMm, double offMm) =>
-        radiusMm is { } r ? r - Math.Sqrt(Math.Max(0, (r * r) - (offMm * offMm))) : 0;
+    private static double FallMm(double? radiusMm, double offMm) => radiusMm is { } r ? r - Math.Sqrt(Math.Max(0, (r * r) - (offMm * offMm))) : 0;
 
     private sealed class Swage
     {
         private readonly IReadOnlyList<PanelPoint> outline;
-        private readonly double heightMm, flankMm;
+        private readonly double heightMm,
+            flankMm;
         private readonly bool isBox;
 
         public Swage(Member member)
@@ -90,11 +95,14 @@ public sealed class DrawnSurface : Surface
 
         public double HeightAt(PanelPoint p)
         {
-            if (!Box.Holds(p)) return 0;
-            double inMm = isBox
-                ? Math.Min(Math.Min(p.SMm - Box.SMinMm, Box.SMaxMm - p.SMm), Math.Min(p.TMm - Box.TMinMm, Box.TMaxMm - p.TMm))
-                : Outlines.Encloses(outline, p) ? Outlines.DistanceToEdgeMm(outline, p) : -1;
-            if (inMm < 0) return 0;
+            if (!Box.Holds(p))
+                return 0;
+            double inMm =
+                isBox ? Math.Min(Math.Min(p.SMm - Box.SMinMm, Box.SMaxMm - p.SMm), Math.Min(p.TMm - Box.TMinMm, Box.TMaxMm - p.TMm))
+                : Outlines.Encloses(outline, p) ? Outlines.DistanceToEdgeMm(outline, p)
+                : -1;
+            if (inMm < 0)
+                return 0;
             return flankMm <= 0 ? heightMm : heightMm * Math.Min(1, inMm / flankMm);
         }
     }

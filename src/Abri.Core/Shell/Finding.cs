@@ -106,7 +106,8 @@ public sealed record FindingMeasures(
     [Within(0, Limits.LongestMm, "The length", "mm")] double? LengthMm,
     [Within(0, Limits.LongestMm, "The width", "mm")] double? WidthMm,
     [Within(0, 1000, "The depth", "mm")] double? DepthMm,
-    [Within(0, 200, "The moisture", "%")] double? MoisturePercent);
+    [Within(0, 200, "The moisture", "%")] double? MoisturePercent
+);
 
 /// <summary>Something wrong with the shell, at a place on a panel.</summary>
 /// <param name="Name">What people call it.</param>
@@ -131,4 +132,5 @@ public sealed record Finding(
     FindingState State,
     [Letters(80, "Who saw it may have at most 80 characters.")] string SeenBy,
     [Dated] DateTimeOffset SeenAt,
-    [Notes] string Notes);
+    [Notes] string Notes
+);

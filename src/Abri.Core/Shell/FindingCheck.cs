@@ -16,7 +16,8 @@ public static class FindingCheck
         };
         if (finding.Points.Count < least || (finding.Shape == FindingShape.Point && finding.Points.Count > 1))
             return new Problem("finding-points", "/points", needs);
-        if (finding.Shape == FindingShape.Area && Outlines.Check(finding.Points, "/points") is { } crossed) return crossed;
+        if (finding.Shape == FindingShape.Area && Outlines.Check(finding.Points, "/points") is { } crossed)
+            return crossed;
         return PlaceCheck.Of(panel, finding.Points, "finding-off-panel", "/points");
     }
 }

@@ -34,9 +34,11 @@ public static class LargestRectangle
         double[] heights = new double[s.Length - 1];
         for (int row = 0; row < t.Length - 1; row++)
         {
-            for (int col = 0; col < heights.Length; col++) heights[col] = inside[col, row] ? heights[col] + t[row + 1] - t[row] : 0;
+            for (int col = 0; col < heights.Length; col++)
+                heights[col] = inside[col, row] ? heights[col] + t[row + 1] - t[row] : 0;
             PanelBox candidate = UnderHistogram(s, heights, t[row + 1]);
-            if (candidate.AreaMm2 > best.AreaMm2 + 1e-6) best = candidate;
+            if (candidate.AreaMm2 > best.AreaMm2 + 1e-6)
+                best = candidate;
         }
         return new ClearRectangle(best, square);
     }
@@ -45,8 +47,10 @@ public static class LargestRectangle
     {
         for (int i = 0; i < ring.Count; i++)
         {
-            PanelPoint a = ring[i], b = ring[(i + 1) % ring.Count];
-            if (Math.Abs(a.SMm - b.SMm) > 1e-6 && Math.Abs(a.TMm - b.TMm) > 1e-6) return false;
+            PanelPoint a = ring[i],
+                b = ring[(i + 1) % ring.Count];
+            if (Math.Abs(a.SMm - b.SMm) > 1e-6 && Math.Abs(a.TMm - b.TMm) > 1e-6)
+                return false;
         }
         return true;
     }
@@ -54,8 +58,10 @@ public static class LargestRectangle
     private static double[] Lines(IEnumerable<double> coordinates, bool square)
     {
         double[] own = [.. coordinates.Select(c => Math.Round(c, 6)).Distinct().Order()];
-        if (own.Length > MostLines) own = [.. Enumerable.Range(0, MostLines + 1).Select(i => own[0] + ((own[^1] - own[0]) * i / MostLines))];
-        if (square) return own;
+        if (own.Length > MostLines)
+            own = [.. Enumerable.Range(0, MostLines + 1).Select(i => own[0] + ((own[^1] - own[0]) * i / MostLines))];
+        if (square)
+            return own;
         double step = (own[^1] - own[0]) / FinerLines;
         return [.. own.Concat(Enumerable.Range(1, FinerLines - 1).Select(i => own[0] + (i * step))).Distinct().Order()];
     }
@@ -69,14 +75,17 @@ public static class LargestRectangle
             double[] crossed = [.. part.Rings.SelectMany(r => Crossings(r, (t[row] + t[row + 1]) / 2)).Order()];
             for (int col = 0, before = 0; col < s.Length - 1; col++)
             {
-                while (before < crossed.Length && crossed[before] < (s[col] + s[col + 1]) / 2) before++;
+                while (before < crossed.Length && crossed[before] < (s[col] + s[col + 1]) / 2)
+                    before++;
                 inside[col, row] = before % 2 == 1;
             }
         }
-        if (square) return inside;
+        if (square)
+            return inside;
         foreach (IReadOnlyList<PanelPoint> ring in part.Rings)
         {
-            for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++) TakeCrossed(ring[j], ring[i], s, t, inside);
+            for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
+                TakeCrossed(ring[j], ring[i], s, t, inside);
         }
         return inside;
     }
@@ -90,7 +99,8 @@ public static class LargestRectangle
         {
             for (int row = firstRow; row <= lastRow; row++)
             {
-                if (SegmentMeets(a, b, new PanelBox(s[col], s[col + 1], t[row], t[row + 1]).Grown(-1e-6))) inside[col, row] = false;
+                if (SegmentMeets(a, b, new PanelBox(s[col], s[col + 1], t[row], t[row + 1]).Grown(-1e-6)))
+                    inside[col, row] = false;
             }
         }
     }
@@ -112,23 +122,28 @@ public static class LargestRectangle
         for (int i = 0, j = ring.Count - 1; i < ring.Count; j = i++)
         {
             (PanelPoint a, PanelPoint b) = (ring[j], ring[i]);
-            if ((a.TMm > tMm) != (b.TMm > tMm)) yield return a.SMm + ((b.SMm - a.SMm) * (tMm - a.TMm) / (b.TMm - a.TMm));
+            if ((a.TMm > tMm) != (b.TMm > tMm))
+                yield return a.SMm + ((b.SMm - a.SMm) * (tMm - a.TMm) / (b.TMm - a.TMm));
         }
     }
 
     /// <summary>Clips a segment against a box (Liang and Barsky 1984); something left means that they meet.</summary>
     private static bool SegmentMeets(PanelPoint a, PanelPoint b, PanelBox box)
     {
-        double from = 0, to = 1;
+        double from = 0,
+            to = 1;
         return Keep(b.SMm - a.SMm, a.SMm, box.SMinMm, box.SMaxMm, ref from, ref to)
             && Keep(b.TMm - a.TMm, a.TMm, box.TMinMm, box.TMaxMm, ref from, ref to);
     }
 
     private static bool Keep(double step, double start, double low, double high, ref double from, ref double to)
     {
-        if (step == 0) return start >= low && start <= high;
-        double enter = (low - start) / step, leave = (high - start) / step;
-        if (enter > leave) (enter, leave) = (leave, enter);
+        if (step == 0)
+            return start >= low && start <= high;
+        double enter = (low - start) / step,
+            leave = (high - start) / step;
+        if (enter > leave)
+            (enter, leave) = (leave, enter);
         from = Math.Max(from, enter);
         to = Math.Min(to, leave);
         return from <= to;
@@ -140,15 +155,18 @@ public static class LargestRectangle
         var open = new Stack<(double FromS, double Height)>();
         for (int i = 0; i <= heights.Length; i++)
         {
-            double height = i < heights.Length ? heights[i] : 0, from = s[i];
+            double height = i < heights.Length ? heights[i] : 0,
+                from = s[i];
             while (open.Count > 0 && open.Peek().Height >= height)
             {
                 (double fromS, double h) = open.Pop();
                 var box = new PanelBox(fromS, s[i], tTop - h, tTop);
-                if (box.AreaMm2 > best.AreaMm2 + 1e-6) best = box;
+                if (box.AreaMm2 > best.AreaMm2 + 1e-6)
+                    best = box;
                 from = fromS;
             }
-            if (height > 0) open.Push((from, height));
+            if (height > 0)
+                open.Push((from, height));
         }
         return best;
     }

@@ -35,7 +35,8 @@ public sealed class MeasuredSurface : Surface
         for (int column = 0; column < grid.Columns; column++)
         {
             (int low, int high, double share) = Between(stations, grid.SMm(column));
-            for (int row = 0; row < grid.Rows; row++) heights[(column * grid.Rows) + row] = Mixed(across[low][row], across[high][row], share);
+            for (int row = 0; row < grid.Rows; row++)
+                heights[(column * grid.Rows) + row] = Mixed(across[low][row], across[high][row], share);
         }
         return heights;
     }
@@ -44,7 +45,8 @@ public sealed class MeasuredSurface : Surface
     {
         IReadOnlyList<DepthReading> readings = section.Readings;
         int high = 0;
-        while (high < readings.Count - 1 && readings[high].TMm < tMm) high++;
+        while (high < readings.Count - 1 && readings[high].TMm < tMm)
+            high++;
         int low = Math.Max(0, high - 1);
         double span = readings[high].TMm - readings[low].TMm;
         double share = span > 0 ? Math.Clamp((tMm - readings[low].TMm) / span, 0, 1) : 0;
@@ -54,8 +56,10 @@ public sealed class MeasuredSurface : Surface
     private static (int Low, int High, double Share) Between(double[] at, double x)
     {
         int found = Array.BinarySearch(at, x);
-        if (found >= 0) return (found, found, 0);
-        int high = Math.Min(~found, at.Length - 1), low = Math.Max(0, ~found - 1);
+        if (found >= 0)
+            return (found, found, 0);
+        int high = Math.Min(~found, at.Length - 1),
+            low = Math.Max(0, ~found - 1);
         return (low, high, high > low ? (x - at[low]) / (at[high] - at[low]) : 0);
     }
 

@@ -89,7 +89,8 @@ public enum FootprintShape
 public sealed record Footprint(
     FootprintShape Shape,
     [Count(2, Limits.MostPoints, "A footprint has 2 to 500 points.")] IReadOnlyList<PanelPoint> Points,
-    [Within(0, 2000, "A width", "mm")] double WidthMm = 0);
+    [Within(0, 2000, "A width", "mm")] double WidthMm = 0
+);
 
 /// <summary>A member of the shell: something on or behind the skin that an opening has to respect.</summary>
 /// <param name="Name">What people call it, such as <c>Bow 3</c>.</param>
@@ -97,7 +98,8 @@ public sealed record Footprint(
 /// <param name="Role">What may be done to it.</param>
 /// <param name="Footprint">The area that it takes up.</param>
 /// <param name="DepthMm">How far it reaches inwards from the skin, mm; negative for a swage that stands proud of the skin.</param>
-/// <param name="FlankMm">Width in plan of a swage's sloping flank, all round, mm: half of base width less top width. 0 for upright flanks and for other members.</param>
+/// <param name="FlankMm">Width in plan of a swage's sloping flank, all round, mm: half of base width less top width. 0 for upright flanks and for
+/// other members.</param>
 /// <param name="Material">What it is made of; null where nobody said.</param>
 public sealed record Member(
     [Name] string Name,
@@ -106,30 +108,35 @@ public sealed record Member(
     Footprint Footprint,
     [Within(-100, 500, "The depth", "mm")] double DepthMm,
     [Within(0, 300, "The flank's width", "mm")] double FlankMm = 0,
-    MemberMaterial? Material = null)
+    MemberMaterial? Material = null
+)
 {
-    /// <summary>Whether it burns, on a skin of some material: cables and fuel do; a frame of which nobody said what it is does on plywood, and on steel it is steel. Null where nobody knows.</summary>
-    internal bool? Burns(SkinMaterial skin) => (Kind, Material, skin) switch
-    {
-        (MemberKind.WiringRun or MemberKind.FillerNeck, _, _) => true,
-        (_, MemberMaterial.Metal, _) => false,
-        (_, not null, _) => true,
-        // Part of the skin, or a joint of it: the skin is judged by itself.
-        (MemberKind.Swage or MemberKind.Seam or MemberKind.RainGutter, _, _) => false,
-        (_, _, SkinMaterial.PlywoodSkin) => true,
-        (_, _, SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel) => false,
-        _ => null,
-    };
+    /// <summary>Whether it burns, on a skin of some material: cables and fuel do; a frame of which nobody said what it is does on plywood, and on
+    /// steel it is steel. Null where nobody knows.</summary>
+    internal bool? Burns(SkinMaterial skin) =>
+        (Kind, Material, skin) switch
+        {
+            (MemberKind.WiringRun or MemberKind.FillerNeck, _, _) => true,
+            (_, MemberMaterial.Metal, _) => false,
+            (_, not null, _) => true,
+            // Part of the skin, or a joint of it: the skin is judged by itself.
+            (MemberKind.Swage or MemberKind.Seam or MemberKind.RainGutter, _, _) => false,
+            (_, _, SkinMaterial.PlywoodSkin) => true,
+            (_, _, SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel) => false,
+            _ => null,
+        };
 
     /// <summary>The role that a member of a kind has unless somebody says otherwise.</summary>
-    public static MemberRole DefaultRole(MemberKind kind) => kind switch
-    {
-        MemberKind.Pillar or MemberKind.CantRail or MemberKind.Bearer => MemberRole.Structural,
-        MemberKind.RoofBow or MemberKind.SideRib => MemberRole.Secondary,
-        MemberKind.Swage => MemberRole.Pressed,
-        _ => MemberRole.KeepOut,
-    };
+    public static MemberRole DefaultRole(MemberKind kind) =>
+        kind switch
+        {
+            MemberKind.Pillar or MemberKind.CantRail or MemberKind.Bearer => MemberRole.Structural,
+            MemberKind.RoofBow or MemberKind.SideRib => MemberRole.Secondary,
+            MemberKind.Swage => MemberRole.Pressed,
+            _ => MemberRole.KeepOut,
+        };
 
-    /// <summary>Whether the kind can never be given a role in which it may be cut: pillars and cant rails carry the roof, anchorages carry people.</summary>
+    /// <summary>Whether the kind can never be given a role in which it may be cut: pillars and cant rails carry the roof, anchorages carry
+    /// people.</summary>
     public static bool IsAlwaysUncut(MemberKind kind) => kind is MemberKind.Pillar or MemberKind.CantRail or MemberKind.Anchorage;
 }

@@ -13,16 +13,18 @@ public static class MemberOutline
     /// <summary>The corners of the edge, in order.</summary>
     public static IReadOnlyList<PanelPoint> Of(Footprint footprint)
     {
-        if (footprint.Shape == FootprintShape.Polygon) return footprint.Points;
-        return footprint.Points.Count == 2
-            ? Strip(footprint.Points[0], footprint.Points[1], footprint.WidthMm)
-            : Widened(footprint);
+        if (footprint.Shape == FootprintShape.Polygon)
+            return footprint.Points;
+        return footprint.Points.Count == 2 ? Strip(footprint.Points[0], footprint.Points[1], footprint.WidthMm) : Widened(footprint);
     }
 
     private static PanelPoint[] Strip(PanelPoint a, PanelPoint b, double widthMm)
     {
-        double ds = b.SMm - a.SMm, dt = b.TMm - a.TMm, length = a.DistanceMm(b);
-        double ns = -dt / length * widthMm / 2, nt = ds / length * widthMm / 2;
+        double ds = b.SMm - a.SMm,
+            dt = b.TMm - a.TMm,
+            length = a.DistanceMm(b);
+        double ns = -dt / length * widthMm / 2,
+            nt = ds / length * widthMm / 2;
         return [a.Plus(-ns, -nt), b.Plus(-ns, -nt), b.Plus(ns, nt), a.Plus(ns, nt)];
     }
 

@@ -113,7 +113,8 @@ public sealed record Panel(
     [Within(-45, 45, "The taper", "degrees")] double TaperDeg = 0,
     SurfaceSource Surface = SurfaceSource.Drawn,
     [Count(0, 200, "A panel has at most 200 sections.")] IReadOnlyList<SurfaceSection>? Sections = null,
-    [Name] string? Name = null)
+    [Name] string? Name = null
+)
 {
     /// <summary>Which way its outside looks.</summary>
     internal Facing Facing => Faces ?? FacingOf(Kind);
@@ -122,13 +123,14 @@ public sealed record Panel(
     internal PanelBox Box => PanelBox.Of(Outline);
 
     /// <summary>Which way the outside of a panel of a kind looks unless somebody says otherwise.</summary>
-    public static Facing FacingOf(PanelKind kind) => kind switch
-    {
-        PanelKind.Left => Facing.Left,
-        PanelKind.Right or PanelKind.SlidingDoor => Facing.Right,
-        PanelKind.RearLeftDoor or PanelKind.RearRightDoor => Facing.Rear,
-        PanelKind.Bulkhead => Facing.Front,
-        PanelKind.Floor => Facing.Down,
-        _ => Facing.Up,
-    };
+    public static Facing FacingOf(PanelKind kind) =>
+        kind switch
+        {
+            PanelKind.Left => Facing.Left,
+            PanelKind.Right or PanelKind.SlidingDoor => Facing.Right,
+            PanelKind.RearLeftDoor or PanelKind.RearRightDoor => Facing.Rear,
+            PanelKind.Bulkhead => Facing.Front,
+            PanelKind.Floor => Facing.Down,
+            _ => Facing.Up,
+        };
 }

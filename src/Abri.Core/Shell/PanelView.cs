@@ -7,7 +7,8 @@ namespace Abri.Core.Shell;
 /// </summary>
 /// <remarks>
 /// Roof, floor and left side are drawn with the front of the vehicle at the left, the right side with the front at the right when
-/// seen from outside; the rear with the vehicle's left at the left. From above, with the front at the left, the vehicle's left side is at the foot of the paper: a drawing
+/// seen from outside; the rear with the vehicle's left at the left. From above, with the front at the left, the vehicle's left side is at the foot of
+/// the paper: a drawing
 /// with front at the left and the vehicle's left at the top shows the roof from below. A sheet that is mirrored by mistake puts
 /// the hole in the wrong place, so a test checks each view against the outward normal of its panel.
 /// </remarks>
@@ -24,8 +25,10 @@ public readonly record struct PanelView(int SSign, int TSign)
             Facing.Right or Facing.Rear => new PanelView(-1, 1),
             _ => new PanelView(1, 1),
         };
-        if (from == ViewedFrom.Outside) return outside;
-        // Seen from the other side, one axis turns round. A person under the roof or on the floor still has the front at the left; on a wall, up stays up.
+        if (from == ViewedFrom.Outside)
+            return outside;
+        // Seen from the other side, one axis turns round. A person under the roof or on the floor still has the front at the left; on a wall, up
+        // stays up.
         return facing is Facing.Up or Facing.Down ? new PanelView(outside.SSign, -outside.TSign) : new PanelView(-outside.SSign, outside.TSign);
     }
 

@@ -9,12 +9,14 @@ namespace Abri.Core.Shell;
 public sealed record MeasuredLine(
     [Name] string Name,
     [Within(-Limits.LongestMm, Limits.LongestMm, "A distance", "mm")] double FirstMm,
-    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance", "mm")] double SecondMm);
+    [Within(-Limits.LongestMm, Limits.LongestMm, "A distance", "mm")] double SecondMm
+);
 
 /// <summary>How two lines run against each other.</summary>
 /// <param name="First">Name of one.</param>
 /// <param name="Second">Name of the other.</param>
-/// <param name="OverOpeningMm">By how much they differ over the opening's width, mm; positive where the second one climbs away from the first.</param>
+/// <param name="OverOpeningMm">By how much they differ over the opening's width, mm; positive where the second one climbs away from the
+/// first.</param>
 /// <param name="AngleDeg">Angle between them, degrees.</param>
 public sealed record LinePair(string First, string Second, double OverOpeningMm, double AngleDeg);
 
@@ -34,14 +36,22 @@ public static class ParallelLines
     public static Result<Worked<IReadOnlyList<LinePair>>> Of(IReadOnlyList<MeasuredLine> lines, double apartMm, double openingMm)
     {
         var sheet = new Worksheet();
-        foreach (MeasuredLine line in lines) sheet.Step($"m_{line.Name}", $"slope of {line.Name}", "(second - first) / apart", (line.SecondMm - line.FirstMm) / apartMm, "");
+        foreach (MeasuredLine line in lines)
+            sheet.Step($"m_{line.Name}", $"slope of {line.Name}", "(second - first) / apart", (line.SecondMm - line.FirstMm) / apartMm, "");
         var pairs = new List<LinePair>();
         for (int i = 0; i < lines.Count; i++)
         {
             for (int k = i + 1; k < lines.Count; k++)
             {
-                double first = (lines[i].SecondMm - lines[i].FirstMm) / apartMm, second = (lines[k].SecondMm - lines[k].FirstMm) / apartMm;
-                double over = sheet.Step($"d_{i + 1}{k + 1}", $"{lines[i].Name} against {lines[k].Name} over the opening", "(m2 - m1) * opening", (second - first) * openingMm, "mm");
+                double first = (lines[i].SecondMm - lines[i].FirstMm) / apartMm,
+                    second = (lines[k].SecondMm - lines[k].FirstMm) / apartMm;
+                double over = sheet.Step(
+                    $"d_{i + 1}{k + 1}",
+                    $"{lines[i].Name} against {lines[k].Name} over the opening",
+                    "(m2 - m1) * opening",
+                    (second - first) * openingMm,
+                    "mm"
+                );
                 pairs.Add(new LinePair(lines[i].Name, lines[k].Name, over, (Math.Atan(second) - Math.Atan(first)) * 180 / Math.PI));
             }
         }

@@ -15,7 +15,13 @@ public static class PlaceCheck
         PanelBox reach = panel.Box.Grown(ShellCheck.OverhangMm);
         foreach (PanelPoint p in places)
         {
-            if (!reach.Holds(p)) return new Problem(code, field, $"s {p.SMm:0.#} mm, t {p.TMm:0.#} mm lies off the panel, which spans s {panel.Box.SMinMm:0.#} to {panel.Box.SMaxMm:0.#} mm and t {panel.Box.TMinMm:0.#} to {panel.Box.TMaxMm:0.#} mm.");
+            if (!reach.Holds(p))
+                return new Problem(
+                    code,
+                    field,
+                    $"s {p.SMm:0.#} mm, t {p.TMm:0.#} mm lies off the panel, which spans s {panel.Box.SMinMm:0.#} to "
+                        + $"{panel.Box.SMaxMm:0.#} mm and t {panel.Box.TMinMm:0.#} to {panel.Box.TMaxMm:0.#} mm."
+                );
         }
         return null;
     }

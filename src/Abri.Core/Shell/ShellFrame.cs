@@ -17,20 +17,26 @@ public readonly record struct ShellPoint(double XMm, double YMm, double ZMm)
 /// Says where the places of panels lie in the vehicle.
 /// </summary>
 /// <remarks>
-/// Sides stand upright at the roof's edges, the rear at the end of the shell, the front at its beginning; the floor lies at 0 and the roof's edge where the sides end. Curvature of sides and ends is left out: it moves a place by a few
+/// Sides stand upright at the roof's edges, the rear at the end of the shell, the front at its beginning; the floor lies at 0 and the roof's edge
+/// where the sides end. Curvature of sides and ends is left out: it moves a place by a few
 /// centimetres, which matters to no question that is asked in this frame.
 /// </remarks>
 public sealed class ShellFrame
 {
-    private const double UsualHalfWidthMm = 850, UsualHeightMm = 1900;
+    private const double UsualHalfWidthMm = 850,
+        UsualHeightMm = 1900;
 
     /// <summary>The frame of a shell with these panels.</summary>
     public ShellFrame(IReadOnlyList<Panel> panels)
     {
-        Panel? roof = panels.FirstOrDefault(p => p.Kind == PanelKind.Roof), floor = panels.FirstOrDefault(p => p.Kind == PanelKind.Floor);
+        Panel? roof = panels.FirstOrDefault(p => p.Kind == PanelKind.Roof),
+            floor = panels.FirstOrDefault(p => p.Kind == PanelKind.Floor);
         PanelBox? across = (roof ?? floor)?.Box;
         (LeftMm, RightMm) = (across?.TMaxMm ?? UsualHalfWidthMm, across?.TMinMm ?? -UsualHalfWidthMm);
-        PanelBox[] along = [.. panels.Where(p => p.Kind is PanelKind.Roof or PanelKind.Floor or PanelKind.Left or PanelKind.Right).Select(p => p.Box)];
+        PanelBox[] along =
+        [
+            .. panels.Where(p => p.Kind is PanelKind.Roof or PanelKind.Floor or PanelKind.Left or PanelKind.Right).Select(p => p.Box),
+        ];
         (FrontMm, RearMm) = (along.Select(b => b.SMinMm).DefaultIfEmpty(0).Min(), along.Select(b => b.SMaxMm).DefaultIfEmpty(0).Max());
         TopMm = panels.Where(p => p.Kind is PanelKind.Left or PanelKind.Right).Select(p => p.Box.TMaxMm).DefaultIfEmpty(UsualHeightMm).Max();
     }
@@ -54,15 +60,16 @@ public sealed class ShellFrame
     /// <param name="panel">The panel.</param>
     /// <param name="p">The point on it.</param>
     /// <param name="standsMm">How far its skin stands above its datum plane there, mm; counts on the roof.</param>
-    public ShellPoint At(Panel panel, PanelPoint p, double standsMm = 0) => panel.Facing switch
-    {
-        Facing.Left => new ShellPoint(p.SMm, LeftMm, p.TMm),
-        Facing.Right => new ShellPoint(p.SMm, RightMm, p.TMm),
-        Facing.Rear => new ShellPoint(RearMm, p.SMm, p.TMm),
-        Facing.Front => new ShellPoint(FrontMm, p.SMm, p.TMm),
-        Facing.Up when panel.Kind == PanelKind.Roof => new ShellPoint(p.SMm, p.TMm, TopMm + standsMm),
-        _ => new ShellPoint(p.SMm, p.TMm, 0),
-    };
+    public ShellPoint At(Panel panel, PanelPoint p, double standsMm = 0) =>
+        panel.Facing switch
+        {
+            Facing.Left => new ShellPoint(p.SMm, LeftMm, p.TMm),
+            Facing.Right => new ShellPoint(p.SMm, RightMm, p.TMm),
+            Facing.Rear => new ShellPoint(RearMm, p.SMm, p.TMm),
+            Facing.Front => new ShellPoint(FrontMm, p.SMm, p.TMm),
+            Facing.Up when panel.Kind == PanelKind.Roof => new ShellPoint(p.SMm, p.TMm, TopMm + standsMm),
+            _ => new ShellPoint(p.SMm, p.TMm, 0),
+        };
 
     /// <summary>How high a place lies above level ground as the vehicle is parked, mm, for small angles.</summary>
     public static double HeightMm(ShellPoint p, Attitude attitude) =>

@@ -13,7 +13,9 @@ public abstract class Surface
 {
     /// <summary>The surface that counts for a panel: measured where the panel says so, as drawn otherwise.</summary>
     public static Surface Of(Panel panel, IReadOnlyList<Member> members) =>
-        panel is { Surface: SurfaceSource.Measured, Sections: { Count: > 0 } sections } ? new MeasuredSurface(sections) : new DrawnSurface(panel, members);
+        panel is { Surface: SurfaceSource.Measured, Sections: { Count: > 0 } sections }
+            ? new MeasuredSurface(sections)
+            : new DrawnSurface(panel, members);
 
     /// <summary>The height at a place, mm.</summary>
     public abstract double HeightAt(PanelPoint place);

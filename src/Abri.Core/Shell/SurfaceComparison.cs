@@ -19,16 +19,20 @@ public static class SurfaceComparison
     /// <summary>Compares both.</summary>
     public static Result<Worked<SurfaceDifference>> Of(Panel panel, IReadOnlyList<Member> members)
     {
-        if (ShellCheck.Of(panel, members) is { } problem) return problem;
-        if (panel.Sections is not { Count: > 0 } sections) return new Problem("no-sections", "/panel/sections", "No section has been measured on this panel yet.");
+        if (ShellCheck.Of(panel, members) is { } problem)
+            return problem;
+        if (panel.Sections is not { Count: > 0 } sections)
+            return new Problem("no-sections", "/panel/sections", "No section has been measured on this panel yet.");
         var drawn = new DrawnSurface(panel, members);
         (PanelPoint At, double Mm)[] off =
         [
-            .. sections.SelectMany(section => section.Readings.Select(r =>
-            {
-                var at = new PanelPoint(section.StationMm, r.TMm);
-                return (at, section.StraightEdgeMm - r.DepthMm - drawn.HeightAt(at));
-            })),
+            .. sections.SelectMany(section =>
+                section.Readings.Select(r =>
+                {
+                    var at = new PanelPoint(section.StationMm, r.TMm);
+                    return (at, section.StraightEdgeMm - r.DepthMm - drawn.HeightAt(at));
+                })
+            ),
         ];
         (PanelPoint worstAt, double worst) = off.MaxBy(x => Math.Abs(x.Mm));
         var sheet = new Worksheet();
@@ -37,7 +41,8 @@ public static class SurfaceComparison
         double mean = sheet.Step("d_mean", "mean difference", "sum(d) / n", off.Average(x => x.Mm), "mm");
         double rms = sheet.Step("d_rms", "root mean square", "sqrt(sum(d^2) / n)", Math.Sqrt(off.Average(x => x.Mm * x.Mm)), "mm");
         sheet.Cite(new Source("Linear interpolation; circle arcs and trapezoid swages", SourceKind.Geometry));
-        if (Math.Abs(mean) > TapeChain.AskMm) sheet.Warn("On the whole the sections lie higher or lower than the drawing: was the straight-edge's own height entered?");
+        if (Math.Abs(mean) > TapeChain.AskMm)
+            sheet.Warn("On the whole the sections lie higher or lower than the drawing: was the straight-edge's own height entered?");
         return sheet.Finish(new SurfaceDifference(worst, worstAt, rms, mean, off.Length));
     }
 }

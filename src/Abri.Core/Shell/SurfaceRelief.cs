@@ -22,15 +22,22 @@ public static class SurfaceRelief
     /// <param name="stepMm">Distance between places, mm; made larger where the panel would need more than <see cref="MostPlaces"/>.</param>
     public static Result<Worked<Relief>> Of(Panel panel, IReadOnlyList<Member> members, double stepMm)
     {
-        if (ShellCheck.Of(panel, members) is { } problem) return problem;
+        if (ShellCheck.Of(panel, members) is { } problem)
+            return problem;
         PanelBox box = panel.Box;
         double step = Math.Max(stepMm, Math.Sqrt(box.AreaMm2 / MostPlaces) * 1.01);
         var grid = new SurfaceGrid(box, Math.Max(2, (int)(box.WidthMm / step) + 1), Math.Max(2, (int)(box.HeightMm / step) + 1));
         double[] heights = Surface.Of(panel, members).Sample(grid);
         var sheet = new Worksheet();
         sheet.Step("n", "places sampled", "columns * rows", heights.Length, "count");
-        double low = sheet.Step("z_min", "lowest place", "min(z)", heights.Min(), "mm"), high = sheet.Step("z_max", "highest place", "max(z)", heights.Max(), "mm");
-        sheet.Cite(new Source(panel.Surface == SurfaceSource.Measured ? "Linear interpolation between measured sections" : "Circle arcs and trapezoid swages", SourceKind.Geometry));
+        double low = sheet.Step("z_min", "lowest place", "min(z)", heights.Min(), "mm"),
+            high = sheet.Step("z_max", "highest place", "max(z)", heights.Max(), "mm");
+        sheet.Cite(
+            new Source(
+                panel.Surface == SurfaceSource.Measured ? "Linear interpolation between measured sections" : "Circle arcs and trapezoid swages",
+                SourceKind.Geometry
+            )
+        );
         return sheet.Finish(new Relief(grid, [.. heights.Select(h => Math.Round(h, 2))], low, high));
     }
 }

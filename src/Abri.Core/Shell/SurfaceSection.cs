@@ -10,14 +10,16 @@ namespace Abri.Core.Shell;
 public sealed record SurfaceSection(
     [Within(-Limits.LongestMm, Limits.LongestMm, "The station", "mm")] double StationMm,
     [Count(2, DepthPairs.Most, "A section has {0} to {1} readings.")] IReadOnlyList<DepthReading> Readings,
-    [Within(-2000, 2000, "The straight-edge's height", "mm")] double StraightEdgeMm = 0);
+    [Within(-2000, 2000, "The straight-edge's height", "mm")] double StraightEdgeMm = 0
+);
 
 /// <summary>One reading of a depth gauge.</summary>
 /// <param name="TMm">Where across the panel, mm.</param>
 /// <param name="DepthMm">How far the skin lies below the straight-edge, mm.</param>
 public readonly record struct DepthReading(
     [Within(-Limits.LongestMm, Limits.LongestMm, "A place across", "mm")] double TMm,
-    [Within(-1000, 1000, "A depth", "mm")] double DepthMm);
+    [Within(-1000, 1000, "A depth", "mm")] double DepthMm
+);
 
 /// <summary>A grid of places, square to a panel.</summary>
 /// <param name="Area">The area; both its edges carry places.</param>

@@ -11,7 +11,8 @@ namespace Abri.Core.Shell;
 /// <param name="Units">Unit in which lengths are shown, and in which plain numbers are read.</param>
 /// <param name="InchDenominator">Finest fraction of an inch shown: 16 or 32.</param>
 /// <param name="Schools">What a new opening starts from where practitioners differ.</param>
-/// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm: it is added to every distance at which a straight-edge is set.</param>
+/// <param name="MarkerOffsetMm">How far a pencil line lies from the straight-edge, mm: it is added to every distance at which a straight-edge is
+/// set.</param>
 /// <param name="TimeZone">Time zone in which times are shown, by its IANA name.</param>
 /// <param name="Place">Where it stands; null when unknown.</param>
 /// <param name="Masses">Masses and axles; null when nothing is known yet.</param>
@@ -28,7 +29,8 @@ public sealed record Vehicle(
     [TimeZone] string TimeZone = "Etc/UTC",
     Place? Place = null,
     Masses? Masses = null,
-    Attitude? Attitude = null)
+    Attitude? Attitude = null
+)
 {
     /// <summary>Common practice, no source: 1/8 inch between straight-edge and pencil line.</summary>
     public const double UsualMarkerOffsetMm = 3.175;
@@ -39,7 +41,8 @@ public sealed record Vehicle(
 /// <param name="LongitudeDeg">Degrees east of Greenwich.</param>
 public sealed record Place(
     [Within(-90, 90, "The latitude", "degrees")] double LatitudeDeg,
-    [Within(-180, 180, "The longitude", "degrees")] double LongitudeDeg);
+    [Within(-180, 180, "The longitude", "degrees")] double LongitudeDeg
+);
 
 /// <summary>Masses and axles, as on the vehicle's plate and papers; null what is not known.</summary>
 /// <param name="KerbKg">Mass of the vehicle as it is, ready to drive, kg.</param>
@@ -52,14 +55,13 @@ public sealed record Masses(
     [Within(50, 40_000, "The permitted mass", "kg")] double? PermittedKg,
     [Within(20, 20_000, "The front axle's limit", "kg")] double? FrontAxleKg,
     [Within(20, 30_000, "The rear axle's limit", "kg")] double? RearAxleKg,
-    [Within(500, 15_000, "The wheelbase", "mm")] double? WheelbaseMm);
+    [Within(500, 15_000, "The wheelbase", "mm")] double? WheelbaseMm
+);
 
 /// <summary>How a vehicle stands.</summary>
 /// <param name="PitchDeg">Degrees; positive with the nose up.</param>
 /// <param name="RollDeg">Degrees; positive with the left side up.</param>
-public sealed record Attitude(
-    [Within(-20, 20, "The pitch", "degrees")] double PitchDeg,
-    [Within(-20, 20, "The roll", "degrees")] double RollDeg);
+public sealed record Attitude([Within(-20, 20, "The pitch", "degrees")] double PitchDeg, [Within(-20, 20, "The roll", "degrees")] double RollDeg);
 
 /// <summary>What sort of body a vehicle has.</summary>
 public enum VehicleKind
@@ -85,8 +87,13 @@ public enum VehicleKind
 /// <param name="WideTrim">What to do where two skins are too far apart for the edge trim.</param>
 /// <param name="Bedding">What beds the flange of a roof fitting.</param>
 public sealed record Schools(
-    RibInTheWay RibInTheWay, CutSize CutSize, RibOrder RibOrder = RibOrder.RibsFirst, SpacerRing SpacerRing = SpacerRing.Adhesive, WideTrim WideTrim = WideTrim.InnerEdge,
-    FlangeBedding Bedding = FlangeBedding.ButylAndLapSealant);
+    RibInTheWay RibInTheWay,
+    CutSize CutSize,
+    RibOrder RibOrder = RibOrder.RibsFirst,
+    SpacerRing SpacerRing = SpacerRing.Adhesive,
+    WideTrim WideTrim = WideTrim.InnerEdge,
+    FlangeBedding Bedding = FlangeBedding.ButylAndLapSealant
+);
 
 /// <summary>What to do about a secondary rib in the way of an opening. Pillars and marked structure are never cut in either school.</summary>
 public enum RibInTheWay

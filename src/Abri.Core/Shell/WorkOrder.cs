@@ -53,8 +53,7 @@ public static class WorkOrder
         bool damp = open.Any(w => w.Finding is { Kind: FindingKind.DampInsulation or FindingKind.Stain or FindingKind.SoftWood });
         return
         [
-            .. open
-                .OrderBy(StepOf)
+            .. open.OrderBy(StepOf)
                 // What let water in when it was sprayed comes before what was not tested, that before what stayed dry.
                 .ThenBy(w => w.Test is { Wet: var wet } ? (wet ? 0 : 2) : 1)
                 .ThenByDescending(w => w.Finding?.Severity)
@@ -64,18 +63,25 @@ public static class WorkOrder
         ];
     }
 
-    private static Step StepOf(Waiting w) => w.Finding switch
-    {
-        null => w.IsCut ? Step.CloseShell : Step.NewOpenings,
-        { Kind: FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal or FindingKind.OpenHole or FindingKind.CrackInPlastic } => Step.KeepWaterOut,
-        { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => Step.KeepWaterOut,
-        { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => Step.LetWaterOut,
-        { Kind: FindingKind.Stain } => Step.FindTheLeak,
-        { Kind: FindingKind.DampInsulation } => Step.DryOut,
-        { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => Step.TreatRust,
-        { Kind: FindingKind.SoftWood } => Step.ReplaceWood,
-        _ => Step.Straighten,
-    };
+    private static Step StepOf(Waiting w) =>
+        w.Finding switch
+        {
+            null => w.IsCut ? Step.CloseShell : Step.NewOpenings,
+            {
+                Kind: FindingKind.OpenSeam
+                    or FindingKind.CrackedSealant
+                    or FindingKind.MissingSeal
+                    or FindingKind.OpenHole
+                    or FindingKind.CrackInPlastic
+            } => Step.KeepWaterOut,
+            { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => Step.KeepWaterOut,
+            { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => Step.LetWaterOut,
+            { Kind: FindingKind.Stain } => Step.FindTheLeak,
+            { Kind: FindingKind.DampInsulation } => Step.DryOut,
+            { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => Step.TreatRust,
+            { Kind: FindingKind.SoftWood } => Step.ReplaceWood,
+            _ => Step.Straighten,
+        };
 
     private static string What(Waiting w, bool damp)
     {
@@ -84,7 +90,9 @@ public static class WorkOrder
         return StepOf(w) switch
         {
             Step.CloseShell => $"fit {thing}, or cover it",
-            Step.KeepWaterOut when w.Test is null && damp && w.Finding!.Kind is FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal => $"test and close: {thing}",
+            Step.KeepWaterOut
+                when w.Test is null && damp && w.Finding!.Kind is FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal =>
+                $"test and close: {thing}",
             Step.KeepWaterOut => $"close: {thing}",
             Step.LetWaterOut => $"let the water out: {thing}",
             Step.FindTheLeak => $"find where it gets in: {thing}",
@@ -96,27 +104,32 @@ public static class WorkOrder
         };
     }
 
-    private static string Why(Waiting w) => w.Where + ": " + StepOf(w) switch
-    {
-        Step.CloseShell => "it is cut, and the shell is open there",
-        Step.KeepWaterOut when w.Test is { Wet: false, On: var on } => $"no water came in when it was sprayed on {on:yyyy-MM-dd}: close it, but look for the leak elsewhere",
-        Step.KeepWaterOut when w.Test is { Wet: true, On: var on } => $"water came in when it was sprayed on {on:yyyy-MM-dd}",
-        Step.KeepWaterOut => "outside seals come before any work inside",
-        Step.LetWaterOut => "water that cannot leave finds its own way",
-        Step.FindTheLeak => "a stain shows where water ends, not where it gets in",
-        Step.DryOut => "nothing holds on damp ground",
-        Step.TreatRust => "once no more water comes, and before anything is lined",
-        Step.ReplaceWood => "new wood goes in when what wetted the old one is mended",
-        Step.NewOpenings => "new holes go into a sound shell",
-        _ => "it lets no water in and can wait",
-    };
+    private static string Why(Waiting w) =>
+        w.Where
+        + ": "
+        + StepOf(w) switch
+        {
+            Step.CloseShell => "it is cut, and the shell is open there",
+            Step.KeepWaterOut when w.Test is { Wet: false, On: var on } =>
+                $"no water came in when it was sprayed on {on:yyyy-MM-dd}: close it, but look for the leak elsewhere",
+            Step.KeepWaterOut when w.Test is { Wet: true, On: var on } => $"water came in when it was sprayed on {on:yyyy-MM-dd}",
+            Step.KeepWaterOut => "outside seals come before any work inside",
+            Step.LetWaterOut => "water that cannot leave finds its own way",
+            Step.FindTheLeak => "a stain shows where water ends, not where it gets in",
+            Step.DryOut => "nothing holds on damp ground",
+            Step.TreatRust => "once no more water comes, and before anything is lined",
+            Step.ReplaceWood => "new wood goes in when what wetted the old one is mended",
+            Step.NewOpenings => "new holes go into a sound shell",
+            _ => "it lets no water in and can wait",
+        };
 
-    private static string? Caution(Step step, bool damp) => step switch
-    {
-        Step.CloseShell => "Have the cover at hand before you leave it.",
-        Step.DryOut => "Do not insulate, line or seal it from inside before it is dry: the water must get out.",
-        Step.FindTheLeak => "Do not seal it from inside: the water would stay in the wall.",
-        Step.TreatRust when damp => "The inside is still damp: dry it first, and seal no channel or cladding all round.",
-        _ => null,
-    };
+    private static string? Caution(Step step, bool damp) =>
+        step switch
+        {
+            Step.CloseShell => "Have the cover at hand before you leave it.",
+            Step.DryOut => "Do not insulate, line or seal it from inside before it is dry: the water must get out.",
+            Step.FindTheLeak => "Do not seal it from inside: the water would stay in the wall.",
+            Step.TreatRust when damp => "The inside is still damp: dry it first, and seal no channel or cladding all round.",
+            _ => null,
+        };
 }

@@ -51,7 +51,8 @@ public sealed record Zone(
     [Within(-5000, 5000, "The right edge", "mm")] double YMinMm,
     [Within(-5000, 5000, "The left edge", "mm")] double YMaxMm,
     [Within(-2000, 5000, "The foot", "mm")] double ZMinMm,
-    [Within(-2000, 5000, "The top", "mm")] double ZMaxMm) : IConsistent
+    [Within(-2000, 5000, "The top", "mm")] double ZMaxMm
+) : IConsistent
 {
     (string Field, string Message)? IConsistent.Contradiction() =>
         XMaxMm <= XMinMm ? ("xMaxMm", "The rear of a zone must lie behind its front.")
@@ -63,13 +64,14 @@ public sealed record Zone(
     /// Its outline in the frame of a panel that faces some way, if the panel can have to do with it: roof and floor with all zones, a side with those
     /// that reach past the centre line to it. Null otherwise.
     /// </summary>
-    internal PanelBox? On(Facing facing) => facing switch
-    {
-        Facing.Up or Facing.Down => new PanelBox(XMinMm, XMaxMm, YMinMm, YMaxMm),
-        Facing.Left when YMaxMm > 0 => new PanelBox(XMinMm, XMaxMm, ZMinMm, ZMaxMm),
-        Facing.Right when YMinMm < 0 => new PanelBox(XMinMm, XMaxMm, ZMinMm, ZMaxMm),
-        _ => null,
-    };
+    internal PanelBox? On(Facing facing) =>
+        facing switch
+        {
+            Facing.Up or Facing.Down => new PanelBox(XMinMm, XMaxMm, YMinMm, YMaxMm),
+            Facing.Left when YMaxMm > 0 => new PanelBox(XMinMm, XMaxMm, ZMinMm, ZMaxMm),
+            Facing.Right when YMinMm < 0 => new PanelBox(XMinMm, XMaxMm, ZMinMm, ZMaxMm),
+            _ => null,
+        };
 
     /// <summary>Whether an opening before or above it would come out inside it.</summary>
     internal bool HidesOpenings => Kind is ZoneKind.OverheadLocker or ZoneKind.Bulkhead;

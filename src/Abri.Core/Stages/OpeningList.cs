@@ -16,17 +16,19 @@ public static class OpeningList
 {
     /// <summary>The openings of a vehicle, panel by panel.</summary>
     public static IReadOnlyList<ListedOpening> Of(VehicleSnapshot of) =>
-    [
-        .. of.Openings.Select(row =>
-        {
-            Joint? joint = of.JointOf(row)?.Value;
-            return new ListedOpening(row.Id, OpeningProgress.Of(row.Value, OpeningSites.Of(of, row), joint), of.Product(joint?.ProductId)?.Name);
-        }),
-    ];
+        [
+            .. of.Openings.Select(row =>
+            {
+                Joint? joint = of.JointOf(row)?.Value;
+                return new ListedOpening(row.Id, OpeningProgress.Of(row.Value, OpeningSites.Of(of, row), joint), of.Product(joint?.ProductId)?.Name);
+            }),
+        ];
 
     /// <summary>What moves the air of a vehicle: its openings that let air pass.</summary>
     public static IReadOnlyList<AirWay> Air(VehicleSnapshot of) =>
-    [
-        .. of.Openings.Select(o => AirWay.Of(o.Value.Name, of.PanelOf(o).Value, of.FittingOf(o.Value).Turned(o.Value.TurnDeg), o.Value.Centre)).OfType<AirWay>(),
-    ];
+        [
+            .. of
+                .Openings.Select(o => AirWay.Of(o.Value.Name, of.PanelOf(o).Value, of.FittingOf(o.Value).Turned(o.Value.TurnDeg), o.Value.Centre))
+                .OfType<AirWay>(),
+        ];
 }

@@ -17,39 +17,63 @@ public static class OpeningSites
     /// <param name="panel">Its panel.</param>
     /// <param name="opening">The opening.</param>
     /// <param name="ownId">Its id, so that it is no neighbour of itself; null for a new one.</param>
-    public static Site Of(VehicleSnapshot of, Stored<Panel> panel, Opening opening, string? ownId) => new(
-        panel.Value, of.MembersOn(panel).Values(), of.FittingOf(opening), opening.Schools.RibInTheWay, opening.TurnDeg, opening.WallMm,
-        [
-            .. of.Openings.On(panel.Id).Where(o => o.Id != ownId)
-                .Select(o => new Neighbour(o.Value.Name, of.FittingOf(o.Value), o.Value.Centre, o.Value.TurnDeg)),
-        ],
-        of.Zones.Values(), of.Lengths, Doors(of, panel));
+    public static Site Of(VehicleSnapshot of, Stored<Panel> panel, Opening opening, string? ownId) =>
+        new(
+            panel.Value,
+            of.MembersOn(panel).Values(),
+            of.FittingOf(opening),
+            opening.Schools.RibInTheWay,
+            opening.TurnDeg,
+            opening.WallMm,
+            [
+                .. of
+                    .Openings.On(panel.Id)
+                    .Where(o => o.Id != ownId)
+                    .Select(o => new Neighbour(o.Value.Name, of.FittingOf(o.Value), o.Value.Centre, o.Value.TurnDeg)),
+            ],
+            of.Zones.Values(),
+            of.Lengths,
+            Doors(of, panel)
+        );
 
     /// <summary>What the procedure of an opening is made from, with the product that its joint names.</summary>
-    public static OpeningWork Work(VehicleSnapshot of, Stored<Opening> row) => new(
-        row.Value.Name, Of(of, row), row.Value.Centre, row.Value.Schools, of.Product(of.JointOf(row)?.Value.ProductId), row.Value.Tape);
+    public static OpeningWork Work(VehicleSnapshot of, Stored<Opening> row) =>
+        new(row.Value.Name, Of(of, row), row.Value.Centre, row.Value.Schools, of.Product(of.JointOf(row)?.Value.ProductId), row.Value.Tape);
 
     /// <summary>Several openings of a panel that are placed together; the others stay where they are.</summary>
     /// <param name="of">The vehicle.</param>
     /// <param name="panel">The panel.</param>
     /// <param name="chosen">Which, each with the name of the zone that it is to serve; null for none.</param>
     /// <param name="spacingMm">Room to be kept between two flanges, mm.</param>
-    public static TogetherSite Together(VehicleSnapshot of, Stored<Panel> panel, IReadOnlyList<(Stored<Opening> Row, string? Zone)> chosen, double spacingMm)
+    public static TogetherSite Together(
+        VehicleSnapshot of,
+        Stored<Panel> panel,
+        IReadOnlyList<(Stored<Opening> Row, string? Zone)> chosen,
+        double spacingMm
+    )
     {
         HashSet<string> moving = [.. chosen.Select(c => c.Row.Id)];
         bool cuts = chosen.All(c => c.Row.Value.Schools.RibInTheWay == RibInTheWay.CutSecondary);
         return new TogetherSite(
-            panel.Value, of.MembersOn(panel).Values(),
+            panel.Value,
+            of.MembersOn(panel).Values(),
             [.. chosen.Select(c => new TogetherFitting(c.Row.Value.Name, of.FittingOf(c.Row.Value), WishesFor(c.Zone), c.Row.Value.TurnDeg))],
-            cuts ? RibInTheWay.CutSecondary : RibInTheWay.Keep, spacingMm,
+            cuts ? RibInTheWay.CutSecondary : RibInTheWay.Keep,
+            spacingMm,
             [
-                .. of.Openings.On(panel.Id).Where(o => !moving.Contains(o.Id))
+                .. of
+                    .Openings.On(panel.Id)
+                    .Where(o => !moving.Contains(o.Id))
                     .Select(o => new Neighbour(o.Value.Name, of.FittingOf(o.Value), o.Value.Centre, o.Value.TurnDeg)),
             ],
-            of.Zones.Values(), of.Lengths, Doors(of, panel));
+            of.Zones.Values(),
+            of.Lengths,
+            Doors(of, panel)
+        );
     }
 
-    /// <summary>Over what it serves where that is said, in the middle of the vehicle elsewhere; in the middle of its bay in either case, for half as much.</summary>
+    /// <summary>Over what it serves where that is said, in the middle of the vehicle elsewhere; in the middle of its bay in either case, for half as
+    /// much.</summary>
     private static Wish[] WishesFor(string? zone) =>
         [new(WishKind.BayCentre, 0.5), zone is null ? new Wish(WishKind.CentreLine, 0.5) : new Wish(WishKind.OverZone, 1, zone)];
 

@@ -20,12 +20,22 @@ public sealed record JointFault(string JointId, string Fault);
 public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<OfferedJoint> Offered, IReadOnlyList<JointFault> Faults)
 {
     /// <summary>The joints of a vehicle: those written down and those that its shell offers.</summary>
-    public static VehicleJoints Of(VehicleSnapshot of) => new(
-        of.Joints,
-        [
-            .. of.Panels.SelectMany(panel => OfferedJoints.Of(
-                panel.Value, [.. of.MembersOn(panel)], [.. of.Openings.On(panel.Id).Select(o => new JointedOpening(o.Id, o.Value, of.FittingOf(o.Value)))],
-                [.. of.Findings.On(panel.Id)], of.Joints.On(panel.Id).Values()).Select(joint => new OfferedJoint(panel.Id, joint))),
-        ],
-        [.. of.Joints.SelectMany(j => JointHistory.Faults(j.Value).Select(fault => new JointFault(j.Id, fault)))]);
+    public static VehicleJoints Of(VehicleSnapshot of) =>
+        new(
+            of.Joints,
+            [
+                .. of.Panels.SelectMany(panel =>
+                    OfferedJoints
+                        .Of(
+                            panel.Value,
+                            [.. of.MembersOn(panel)],
+                            [.. of.Openings.On(panel.Id).Select(o => new JointedOpening(o.Id, o.Value, of.FittingOf(o.Value)))],
+                            [.. of.Findings.On(panel.Id)],
+                            of.Joints.On(panel.Id).Values()
+                        )
+                        .Select(joint => new OfferedJoint(panel.Id, joint))
+                ),
+            ],
+            [.. of.Joints.SelectMany(j => JointHistory.Faults(j.Value).Select(fault => new JointFault(j.Id, fault)))]
+        );
 }

@@ -13,12 +13,21 @@ public static class WetVehicle
     private const int PlacesEach = 5;
 
     /// <summary>The roof with its openings as dams, planned ones too: one wants to know before one cuts. Null where no roof is drawn.</summary>
-    public static WetRoof? Roof(VehicleSnapshot of) => of.Roof is not { } roof ? null : new WetRoof(
-        roof.Value, of.MembersOn(roof).Values(),
-        [
-            .. Named(of.Openings.On(roof.Id)).Select(o => new Dam(
-                o.Name, of.FittingOf(o.Row.Value).Turned(o.Row.Value.TurnDeg).Flange.BoxAt(o.Row.Value.Centre), Dam.UsualStandsMm)),
-        ]);
+    public static WetRoof? Roof(VehicleSnapshot of) =>
+        of.Roof is not { } roof
+            ? null
+            : new WetRoof(
+                roof.Value,
+                of.MembersOn(roof).Values(),
+                [
+                    .. Named(of.Openings.On(roof.Id))
+                        .Select(o => new Dam(
+                            o.Name,
+                            of.FittingOf(o.Row.Value).Turned(o.Row.Value.TurnDeg).Flange.BoxAt(o.Row.Value.Centre),
+                            Dam.UsualStandsMm
+                        )),
+                ]
+            );
 
     /// <summary>What keeps standing water from what stands on the roof: openings that are only planned may go elsewhere.</summary>
     /// <param name="of">The vehicle.</param>
@@ -32,26 +41,50 @@ public static class WetVehicle
         {
             Site site = OpeningSites.Of(of, row);
             int across = (row.Value.TurnDeg + 90) % 360;
-            foreach (int turn in site.Fitting.Flange.WidthMm == site.Fitting.Flange.HeightMm ? [row.Value.TurnDeg] : new[] { row.Value.TurnDeg, across })
+            foreach (
+                int turn in site.Fitting.Flange.WidthMm == site.Fitting.Flange.HeightMm ? [row.Value.TurnDeg] : new[] { row.Value.TurnDeg, across }
+            )
             {
-                if (RankedPositions.Of(site with { TurnDeg = turn }, [new Wish(WishKind.BayCentre)], stop).Value is not { Result.Positions: var found }) continue;
+                if (
+                    RankedPositions.Of(site with { TurnDeg = turn }, [new Wish(WishKind.BayCentre)], stop).Value
+                    is not { Result.Positions: var found }
+                )
+                    continue;
                 string turned = turn == across ? " and turn it by a quarter" : "";
-                places.AddRange(found.Take(PlacesEach).Select(p => new OtherPlace(
-                    name, $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.", site.Fitting.Flange.Turned(turn).BoxAt(p.Centre))));
+                places.AddRange(
+                    found
+                        .Take(PlacesEach)
+                        .Select(p => new OtherPlace(
+                            name,
+                            $"Move it to position {p.Rank}{(p.Bay is null ? "" : $" in bay {p.Bay}")}{turned}.",
+                            site.Fitting.Flange.Turned(turn).BoxAt(p.Centre)
+                        ))
+                );
             }
         }
         return PondingMends.Of(roof, attitude, [.. places.Take(PondingMends.MostPlaces)], of.Lengths, stop);
     }
 
     /// <summary>The shell with all that bears on leaks.</summary>
-    public static WetShell Shell(VehicleSnapshot of) => new(
-        [
-            .. of.Panels.Select(p => new WetPanel(
-                p.Id, p.Value, of.MembersOn(p).Values(), Keys(of.Findings.On(p.Id)), [.. of.Openings.On(p.Id).Values().Where(o => o.State != OpeningState.Planned).Select(o => Cut(of, o))],
-                Keys(of.Water.Suspects.On(p.Id)), of.Water.Observations.On(p.Id).Values(), of.Water.SealReadings.On(p.Id).Values(),
-                of.Water.Drains.On(p.Id).Values(), of.Water.Coverings.On(p.Id).Values())),
-        ],
-        of.Vehicle.Value.Attitude ?? new Attitude(0, 0), of.LeakPriors.Values());
+    public static WetShell Shell(VehicleSnapshot of) =>
+        new(
+            [
+                .. of.Panels.Select(p => new WetPanel(
+                    p.Id,
+                    p.Value,
+                    of.MembersOn(p).Values(),
+                    Keys(of.Findings.On(p.Id)),
+                    [.. of.Openings.On(p.Id).Values().Where(o => o.State != OpeningState.Planned).Select(o => Cut(of, o))],
+                    Keys(of.Water.Suspects.On(p.Id)),
+                    of.Water.Observations.On(p.Id).Values(),
+                    of.Water.SealReadings.On(p.Id).Values(),
+                    of.Water.Drains.On(p.Id).Values(),
+                    of.Water.Coverings.On(p.Id).Values()
+                )),
+            ],
+            of.Vehicle.Value.Attitude ?? new Attitude(0, 0),
+            of.LeakPriors.Values()
+        );
 
     private static Keyed<T>[] Keys<T>(IEnumerable<Stored<T>> rows)
         where T : notnull => [.. rows.Select(r => new Keyed<T>(r.Id, r.Value))];

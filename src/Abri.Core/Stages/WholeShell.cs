@@ -23,18 +23,44 @@ namespace Abri.Core.Stages;
 /// <param name="LeakPriors">Priors that somebody changed.</param>
 /// <param name="WaysOut">What keeps water in, worst first.</param>
 public sealed record WholeShell(
-    Stored<Vehicle> Vehicle, IReadOnlyList<Stored<Panel>> Panels, IReadOnlyList<Stored<Member>> Members, IReadOnlyList<Stored<Zone>> Zones,
-    IReadOnlyList<Stored<Opening>> Openings, IReadOnlyList<Stored<Finding>> Findings, IReadOnlyList<Stored<Photo>> Photos,
-    IReadOnlyList<NextJob> Next, IReadOnlyList<Stored<Suspect>> Suspects, IReadOnlyList<Stored<Observation>> Observations,
-    IReadOnlyList<Stored<SealReading>> SealReadings, IReadOnlyList<Stored<Drain>> Drains, IReadOnlyList<Stored<Covering>> Coverings,
-    IReadOnlyList<Stored<LeakPrior>> LeakPriors, IReadOnlyList<WayOut> WaysOut)
+    Stored<Vehicle> Vehicle,
+    IReadOnlyList<Stored<Panel>> Panels,
+    IReadOnlyList<Stored<Member>> Members,
+    IReadOnlyList<Stored<Zone>> Zones,
+    IReadOnlyList<Stored<Opening>> Openings,
+    IReadOnlyList<Stored<Finding>> Findings,
+    IReadOnlyList<Stored<Photo>> Photos,
+    IReadOnlyList<NextJob> Next,
+    IReadOnlyList<Stored<Suspect>> Suspects,
+    IReadOnlyList<Stored<Observation>> Observations,
+    IReadOnlyList<Stored<SealReading>> SealReadings,
+    IReadOnlyList<Stored<Drain>> Drains,
+    IReadOnlyList<Stored<Covering>> Coverings,
+    IReadOnlyList<Stored<LeakPrior>> LeakPriors,
+    IReadOnlyList<WayOut> WaysOut
+)
 {
     /// <summary>The shell with what follows from it.</summary>
     /// <param name="of">The vehicle.</param>
     /// <param name="now">The time: what was looked after long ago counts for less.</param>
-    public static WholeShell Of(VehicleSnapshot of, DateTimeOffset now) => new(
-        of.Vehicle, of.Panels, of.Members, of.Zones, of.Openings, of.Findings, of.Photos, NextJobs(of), of.Water.Suspects, of.Water.Observations,
-        of.Water.SealReadings, of.Water.Drains, of.Water.Coverings, of.LeakPriors, WaysOfWater(of, now));
+    public static WholeShell Of(VehicleSnapshot of, DateTimeOffset now) =>
+        new(
+            of.Vehicle,
+            of.Panels,
+            of.Members,
+            of.Zones,
+            of.Openings,
+            of.Findings,
+            of.Photos,
+            NextJobs(of),
+            of.Water.Suspects,
+            of.Water.Observations,
+            of.Water.SealReadings,
+            of.Water.Drains,
+            of.Water.Coverings,
+            of.LeakPriors,
+            WaysOfWater(of, now)
+        );
 
     /// <summary>What waits, in the order of work.</summary>
     private static IReadOnlyList<NextJob> NextJobs(VehicleSnapshot of)
@@ -42,17 +68,31 @@ public sealed record WholeShell(
         Dictionary<string, Panel> panels = of.Panels.ToDictionary(p => p.Id, p => p.Value);
         Observation[] looked = of.Water.Observations.Values();
         IEnumerable<Waiting> findings = of.Findings.Select(f => new Waiting(
-            f.Id, PanelWords.Title(panels[f.OwnerId!]), f.Value, Test: TestsOfFinding.Of(f.Value, panels[f.OwnerId!], looked)));
-        IEnumerable<Waiting> openings = of.Openings.Where(o => o.Value.State != OpeningState.Fitted).Select(o => new Waiting(
-            o.Id, PanelWords.Title(panels[o.OwnerId!]), null, o.Value.Name, o.Value.State == OpeningState.Cut));
+            f.Id,
+            PanelWords.Title(panels[f.OwnerId!]),
+            f.Value,
+            Test: TestsOfFinding.Of(f.Value, panels[f.OwnerId!], looked)
+        ));
+        IEnumerable<Waiting> openings = of
+            .Openings.Where(o => o.Value.State != OpeningState.Fitted)
+            .Select(o => new Waiting(o.Id, PanelWords.Title(panels[o.OwnerId!]), null, o.Value.Name, o.Value.State == OpeningState.Cut));
         return WorkOrder.Of([.. findings, .. openings]);
     }
 
     /// <summary>What keeps water in, worst first.</summary>
-    private static IReadOnlyList<WayOut> WaysOfWater(VehicleSnapshot of, DateTimeOffset now) => Water.WaysOut.Of(
-        [
-            .. of.Panels.Select(p => new DrainedPanel(
-                p.Id, p.Value, of.MembersOn(p).Values(), of.Findings.On(p.Id).Values(), of.Water.Drains.On(p.Id).Values(), of.Water.Coverings.On(p.Id).Values())),
-        ],
-        now, of.Lengths);
+    private static IReadOnlyList<WayOut> WaysOfWater(VehicleSnapshot of, DateTimeOffset now) =>
+        Water.WaysOut.Of(
+            [
+                .. of.Panels.Select(p => new DrainedPanel(
+                    p.Id,
+                    p.Value,
+                    of.MembersOn(p).Values(),
+                    of.Findings.On(p.Id).Values(),
+                    of.Water.Drains.On(p.Id).Values(),
+                    of.Water.Coverings.On(p.Id).Values()
+                )),
+            ],
+            now,
+            of.Lengths
+        );
 }

@@ -56,4 +56,5 @@ public sealed record Covering(
     bool SealedAtBottom,
     Lap Lap,
     bool Planned,
-    [Notes] string Notes);
+    [Notes] string Notes
+);

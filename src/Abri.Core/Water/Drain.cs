@@ -8,11 +8,7 @@ namespace Abri.Core.Water;
 /// <param name="Place">Where on the panel.</param>
 /// <param name="ClearedAt">When it was last cleared, UTC; null when nobody knows.</param>
 /// <param name="Notes">Anything worth keeping.</param>
-public sealed record Drain(
-    [Name] string Name,
-    PanelPoint Place,
-    [Dated] DateTimeOffset? ClearedAt,
-    [Notes] string Notes)
+public sealed record Drain([Name] string Name, PanelPoint Place, [Dated] DateTimeOffset? ClearedAt, [Notes] string Notes)
 {
     /// <summary>A drain is looked at again after so many days: assumption.</summary>
     public const int LookAgainDays = 180;

@@ -9,9 +9,12 @@ namespace Abri.Core.Water;
 /// Fills the hollows of a height field to the brim, as rain does.
 /// </summary>
 /// <remarks>
-/// The level of a cell is the lowest height that every way out of it, over 8 neighbours, has to climb over: level = max(ground, lowest level beside it), with none at all outside the field and where there is no ground.
-/// All cells begin brimful and are lowered until nothing changes (Planchon and Darboux 2001, "A fast, simple and versatile algorithm to fill the depressions of digital elevation models", Catena 46), in sweeps to and fro that settle straight ways at once
-/// and work on several rows at a time. What winding ways leave unsettled after <see cref="Rounds"/> of them is lowered from the lowest cell on, each cell once (Barnes, Lehman and Mulla 2014, "Priority-flood", Computers and Geosciences 62).
+/// The level of a cell is the lowest height that every way out of it, over 8 neighbours, has to climb over: level = max(ground, lowest level beside
+/// it), with none at all outside the field and where there is no ground.
+/// All cells begin brimful and are lowered until nothing changes (Planchon and Darboux 2001, "A fast, simple and versatile algorithm to fill the
+/// depressions of digital elevation models", Catena 46), in sweeps to and fro that settle straight ways at once
+/// and work on several rows at a time. What winding ways leave unsettled after <see cref="Rounds"/> of them is lowered from the lowest cell on, each
+/// cell once (Barnes, Lehman and Mulla 2014, "Priority-flood", Computers and Geosciences 62).
 /// </remarks>
 /// <example>A bowl inside a wall 10 mm high holds water up to 10 mm and no higher.</example>
 internal sealed class FilledField
@@ -22,13 +25,18 @@ internal sealed class FilledField
     /// <summary>Level where there is no ground, and ground there: lower than any water.</summary>
     private const double FallsAway = double.NegativeInfinity;
 
-    private readonly double[] ground, levels;
-    private readonly int rows, columns, stride, count;
+    private readonly double[] ground,
+        levels;
+    private readonly int rows,
+        columns,
+        stride,
+        count;
 
     private FilledField(HeightField field)
     {
         (rows, columns) = (field.Rows, field.Columns);
-        // A rim without ground all round saves asking for every neighbour whether it is there; at the end of a column it is as wide as what is worked on at a time.
+        // A rim without ground all round saves asking for every neighbour whether it is there; at the end of a column it is as wide as what is worked
+        // on at a time.
         stride = rows + 2 + Vector<double>.Count;
         count = (stride * (columns + 2)) + Vector<double>.Count;
         // Rented: to be given fresh arrays of this size takes longer than to fill them.
@@ -52,8 +60,10 @@ internal sealed class FilledField
         var filled = new FilledField(field);
         filled.BeginBrimful(field.HeightsMm);
         bool settled = false;
-        for (int round = 0; round < Rounds && !settled; round++) settled = !filled.LoweredToAndFro();
-        if (!settled) filled.LowerTheRest();
+        for (int round = 0; round < Rounds && !settled; round++)
+            settled = !filled.LoweredToAndFro();
+        if (!settled)
+            filled.LowerTheRest();
         filled.WithoutRim();
         ArrayPool<double>.Shared.Return(filled.ground);
         ArrayPool<double>.Shared.Return(filled.levels);
@@ -71,7 +81,8 @@ internal sealed class FilledField
         {
             for (int at = At(column), end = at + rows; at < end; at++, cell++)
             {
-                if (double.IsNaN(heights[cell])) continue;
+                if (double.IsNaN(heights[cell]))
+                    continue;
                 (ground[at], levels[at]) = (heights[cell], double.PositiveInfinity);
                 Reached++;
             }
@@ -81,8 +92,10 @@ internal sealed class FilledField
     private bool LoweredToAndFro()
     {
         bool lowered = false;
-        for (int column = 0; column < columns; column++) lowered |= Lowered(At(column), -stride);
-        for (int column = columns - 1; column >= 0; column--) lowered |= Lowered(At(column), stride);
+        for (int column = 0; column < columns; column++)
+            lowered |= Lowered(At(column), -stride);
+        for (int column = columns - 1; column >= 0; column--)
+            lowered |= Lowered(At(column), stride);
         return lowered;
     }
 
@@ -90,14 +103,16 @@ internal sealed class FilledField
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private bool Lowered(int start, int beside)
     {
-        ref double ground = ref MemoryMarshal.GetArrayDataReference(this.ground), levels = ref MemoryMarshal.GetArrayDataReference(this.levels);
+        ref double ground = ref MemoryMarshal.GetArrayDataReference(this.ground),
+            levels = ref MemoryMarshal.GetArrayDataReference(this.levels);
         Vector<long> fell = Vector<long>.Zero;
         for (int at = start, end = start + rows; at < end; at += Vector<double>.Count)
         {
             Vector<double> level = Vector.LoadUnsafe(ref levels, (nuint)at);
             Vector<double> lowest = Vector.Min(
                 Vector.LoadUnsafe(ref levels, (nuint)(at + beside)),
-                Vector.Min(Vector.LoadUnsafe(ref levels, (nuint)(at + beside - 1)), Vector.LoadUnsafe(ref levels, (nuint)(at + beside + 1))));
+                Vector.Min(Vector.LoadUnsafe(ref levels, (nuint)(at + beside - 1)), Vector.LoadUnsafe(ref levels, (nuint)(at + beside + 1)))
+            );
             Vector<double> then = Vector.Min(level, Vector.Max(Vector.LoadUnsafe(ref ground, (nuint)at), lowest));
             fell |= Vector.LessThan(then, level);
             then.StoreUnsafe(ref levels, (nuint)at);
@@ -134,7 +149,8 @@ internal sealed class FilledField
         {
             for (int at = At(column), end = at + rows; at < end; at++)
             {
-                if (levels[at] != FallsAway && Array.Exists(neighbours, by => Lowers(at, at + by))) lowering.Enqueue(at, levels[at]);
+                if (levels[at] != FallsAway && Array.Exists(neighbours, by => Lowers(at, at + by)))
+                    lowering.Enqueue(at, levels[at]);
             }
         }
         while (lowering.TryDequeue(out int cell, out _))
@@ -142,7 +158,8 @@ internal sealed class FilledField
             foreach (int by in neighbours)
             {
                 int next = cell + by;
-                if (!Lowers(cell, next)) continue;
+                if (!Lowers(cell, next))
+                    continue;
                 levels[next] = Math.Max(ground[next], levels[cell]);
                 lowering.Enqueue(next, levels[next]);
             }
@@ -165,7 +182,8 @@ internal sealed class FilledField
                 bool isGround = level != FallsAway;
                 Levels[cell] = isGround ? level : double.NaN;
                 bool atEdge = !inside || row == 0 || row == rows - 1;
-                if (isGround && (atEdge || (!whole && IsBesideNoGround(start + row)))) outlets.Add(cell);
+                if (isGround && (atEdge || (!whole && IsBesideNoGround(start + row))))
+                    outlets.Add(cell);
             }
         }
         Outlets = [.. outlets];
@@ -177,7 +195,8 @@ internal sealed class FilledField
         {
             for (int next = column - 1; next <= column + 1; next++)
             {
-                if (levels[next] == FallsAway) return true;
+                if (levels[next] == FallsAway)
+                    return true;
             }
         }
         return false;

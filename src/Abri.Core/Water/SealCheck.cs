@@ -16,7 +16,8 @@ public sealed record SealPlace(PanelPoint Place, double SqueezePercent, bool Clo
 public sealed record SealOutlook(IReadOnlyList<SealPlace> Places, double LeastPercent, double OpenMm, string Verdict);
 
 /// <summary>Tells from pairs of readings along a seal where it does not close.</summary>
-/// <remarks>A hollow rubber seal keeps water out where it is squeezed by <see cref="LeastSqueezePercent"/> of its height or more, and takes a set or keeps the door from shutting beyond <see cref="MostSqueezePercent"/>: assumptions, maker's figures come first.</remarks>
+/// <remarks>A hollow rubber seal keeps water out where it is squeezed by <see cref="LeastSqueezePercent"/> of its height or more, and takes a set or
+/// keeps the door from shutting beyond <see cref="MostSqueezePercent"/>: assumptions, maker's figures come first.</remarks>
 /// <example>Seal 12 mm high, gap 9 mm: squeezed by 25 %. Gap 12.5 mm: it does not touch.</example>
 public static class SealCheck
 {
@@ -31,26 +32,44 @@ public static class SealCheck
     /// <param name="lengths">How lengths are written in sentences.</param>
     public static Result<Worked<SealOutlook>> Of(IReadOnlyList<SealReading> readings, LengthFormat lengths)
     {
-        if (readings.Count < 2) return new Problem("readings-too-few", "/readings", "Give at least two pairs of readings along the seal.");
+        if (readings.Count < 2)
+            return new Problem("readings-too-few", "/readings", "Give at least two pairs of readings along the seal.");
         for (int i = 0; i < readings.Count; i++)
         {
-            if (readings[i].SealMm is not > 0) return new Problem("seal-reading", $"/readings/{i}/sealMm", "A seal has a height. Where it is missing, write that down as a finding.");
-            if (readings[i].GapMm is not >= 0) return new Problem("seal-reading", $"/readings/{i}/gapMm", "A gap cannot be less than nothing.");
+            if (readings[i].SealMm is not > 0)
+                return new Problem(
+                    "seal-reading",
+                    $"/readings/{i}/sealMm",
+                    "A seal has a height. Where it is missing, write that down as a finding."
+                );
+            if (readings[i].GapMm is not >= 0)
+                return new Problem("seal-reading", $"/readings/{i}/gapMm", "A gap cannot be less than nothing.");
         }
         var sheet = new Worksheet();
         SealPlace[] places = [.. readings.Select(Place)];
         double open = 0;
-        for (int i = 1; i < places.Length; i++) open += readings[i].Place.DistanceMm(readings[i - 1].Place) * ShareBelow(places[i - 1].SqueezePercent, places[i].SqueezePercent);
-        SealPlace least = places.MinBy(p => p.SqueezePercent)!, most = places.MaxBy(p => p.SqueezePercent)!;
+        for (int i = 1; i < places.Length; i++)
+            open += readings[i].Place.DistanceMm(readings[i - 1].Place) * ShareBelow(places[i - 1].SqueezePercent, places[i].SqueezePercent);
+        SealPlace least = places.MinBy(p => p.SqueezePercent)!,
+            most = places.MaxBy(p => p.SqueezePercent)!;
         int worst = Array.IndexOf(places, least);
         sheet.Step("h", "seal at the worst place", "as measured", readings[worst].SealMm, "mm");
         sheet.Step("g", "gap there", "as measured", readings[worst].GapMm, "mm");
         sheet.Step("q", "squeezed there by", "(h - g) / h", least.SqueezePercent, "%");
         sheet.Step("L", "length below what is needed", "between readings in straight lines", open, "mm");
-        sheet.Cite(new Source($"A seal closes from {LeastSqueezePercent} % squeeze and takes a set beyond {MostSqueezePercent} %", SourceKind.Assumption));
-        string verdict = least.SqueezePercent < 0 ? $"It does not touch over some of its length: the door stands {lengths.Text(-least.SqueezePercent / 100 * readings[worst].SealMm)} off. Set the hinge or the striker, or fit a higher seal."
-            : !least.Closes ? $"It is squeezed by {least.SqueezePercent:0} % only. Bring the door in by {lengths.Text(readings[worst].GapMm - (readings[worst].SealMm * (1 - (LeastSqueezePercent / 100))))} there, or fit a higher seal."
-            : most.SqueezePercent > MostSqueezePercent ? $"It closes, but is squeezed by {most.SqueezePercent:0} % at its tightest and will take a set. Ease the door there."
+        sheet.Cite(
+            new Source($"A seal closes from {LeastSqueezePercent} % squeeze and takes a set beyond {MostSqueezePercent} %", SourceKind.Assumption)
+        );
+        string verdict =
+            least.SqueezePercent < 0
+                ? "It does not touch over some of its length: the door stands "
+                    + $"{lengths.Text(-least.SqueezePercent / 100 * readings[worst].SealMm)} off. Set the hinge or the striker, or fit a higher seal."
+            : !least.Closes
+                ? $"It is squeezed by {least.SqueezePercent:0} % only. Bring the door in by "
+                    + $"{lengths.Text(readings[worst].GapMm - (readings[worst].SealMm * (1 - (LeastSqueezePercent / 100))))} there, "
+                    + "or fit a higher seal."
+            : most.SqueezePercent > MostSqueezePercent
+                ? $"It closes, but is squeezed by {most.SqueezePercent:0} % at its tightest and will take a set. Ease the door there."
             : "It closes all along.";
         return sheet.Finish(new SealOutlook(places, least.SqueezePercent, open, verdict));
     }
@@ -66,6 +85,8 @@ public static class SealCheck
     private static double ShareBelow(double a, double b)
     {
         (double low, double high) = (Math.Min(a, b), Math.Max(a, b));
-        return high < LeastSqueezePercent ? 1 : low >= LeastSqueezePercent ? 0 : (LeastSqueezePercent - low) / (high - low);
+        return high < LeastSqueezePercent ? 1
+            : low >= LeastSqueezePercent ? 0
+            : (LeastSqueezePercent - low) / (high - low);
     }
 }

@@ -10,4 +10,5 @@ namespace Abri.Core.Water;
 public sealed record SealReading(
     PanelPoint Place,
     [Within(0, 100, "The gap", "mm")] double GapMm,
-    [Within(0.5, 100, "The height of the seal", "mm")] double SealMm);
+    [Within(0.5, 100, "The height of the seal", "mm")] double SealMm
+);

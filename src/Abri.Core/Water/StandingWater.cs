@@ -11,7 +11,8 @@ namespace Abri.Core.Water;
 public sealed record Dam(
     [Name] string Name,
     [Enclosing("The edge of what stands on the roof")] PanelBox Edge,
-    [Within(0, 1000, "How far it stands above the skin", "mm")] double StandsMm)
+    [Within(0, 1000, "How far it stands above the skin", "mm")] double StandsMm
+)
 {
     /// <summary>How far a flange with its lid stands above the skin where nobody measured it, mm: assumption.</summary>
     public const double UsualStandsMm = 30;
@@ -53,8 +54,19 @@ public sealed record Runoff(double Front, double Rear, double Left, double Right
 /// <param name="Litres">All the water that stands, l.</param>
 /// <param name="Gutters">What rain gutters take, and where they spill.</param>
 public sealed record WaterMap(
-    double CellMm, int Columns, int Rows, double SMinMm, double TMinMm, IReadOnlyList<double> DepthsMm, IReadOnlyList<double> PathShares,
-    IReadOnlyList<Pond> Ponds, IReadOnlyList<WaterAtDam> Dams, Runoff Runoff, double Litres, IReadOnlyList<GutterFlow> Gutters);
+    double CellMm,
+    int Columns,
+    int Rows,
+    double SMinMm,
+    double TMinMm,
+    IReadOnlyList<double> DepthsMm,
+    IReadOnlyList<double> PathShares,
+    IReadOnlyList<Pond> Ponds,
+    IReadOnlyList<WaterAtDam> Dams,
+    Runoff Runoff,
+    double Litres,
+    IReadOnlyList<GutterFlow> Gutters
+);
 
 /// <summary>What a rain gutter takes.</summary>
 /// <param name="Name">What people call it.</param>
@@ -72,7 +84,8 @@ internal sealed record Gutter(string Name, PanelBox Reach, PanelPoint? LowEnd);
 /// Finds where rain stands on a height field, how deep, and which way the rest runs off.
 /// </summary>
 /// <remarks>
-/// The field is filled to the brim (<see cref="FilledField"/>); what lies between ground and level is water. Ponds shallower than <see cref="FilmMm"/> are a wet film and left out.
+/// The field is filled to the brim (<see cref="FilledField"/>); what lies between ground and level is water. Ponds shallower than
+/// <see cref="FilmMm"/> are a wet film and left out.
 /// The rest runs off down the steepest slope (<see cref="RunningOff"/>). Evaporation, wind and the bow wave of driving are left out.
 /// </remarks>
 /// <example>A bowl that is the cap of a sphere, 400 mm wide and 10 mm deep, holds pi h (3 a^2 + h^2) / 6 = 0.629 l.</example>
@@ -93,17 +106,28 @@ public static class StandingWater
     /// <summary>Finds the water on a field of heights.</summary>
     public static Result<Worked<WaterMap>> On(HeightField field)
     {
-        if (Check(field) is { } problem) return problem;
+        if (Check(field) is { } problem)
+            return problem;
         return On(field, [], [], new Worksheet());
     }
 
     internal static Problem? Check(HeightField field)
     {
-        if (field.Columns < 3 || field.Rows < 3) return new Problem("grid-too-small", "/grid", "A grid has at least 3 columns and 3 rows.");
-        if ((long)field.Columns * field.Rows > MostCells) return new Problem("grid-too-large", "/grid", $"A grid has at most {MostCells} cells; this one has {(long)field.Columns * field.Rows}. Take larger cells.");
+        if (field.Columns < 3 || field.Rows < 3)
+            return new Problem("grid-too-small", "/grid", "A grid has at least 3 columns and 3 rows.");
+        if ((long)field.Columns * field.Rows > MostCells)
+            return new Problem(
+                "grid-too-large",
+                "/grid",
+                $"A grid has at most {MostCells} cells; this one has {(long)field.Columns * field.Rows}. Take larger cells."
+            );
         return field.HeightsMm.Count == field.Columns * field.Rows
             ? null
-            : new Problem("grid-incomplete", "/grid/heightsMm", $"A grid of {field.Columns} by {field.Rows} has {field.Columns * field.Rows} heights; {field.HeightsMm.Count} were given.");
+            : new Problem(
+                "grid-incomplete",
+                "/grid/heightsMm",
+                $"A grid of {field.Columns} by {field.Rows} has {field.Columns * field.Rows} heights; {field.HeightsMm.Count} were given."
+            );
     }
 
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
@@ -115,9 +139,11 @@ public static class StandingWater
         double[] heights = field.HeightsMm as double[] ?? [.. field.HeightsMm];
         for (int i = 0; i < depths.Length; i++)
         {
-            if (double.IsNaN(filled.Levels[i])) continue;
+            if (double.IsNaN(filled.Levels[i]))
+                continue;
             depths[i] = filled.Levels[i] - heights[i];
-            if (depths[i] >= FilmMm) litres += depths[i] * cellM2;
+            if (depths[i] >= FilmMm)
+                litres += depths[i] * cellM2;
         }
         (IReadOnlyList<Pond> ponds, double[] shares) = ([], []);
         // Neither waits for the other, and somebody waits for both while a slider moves.
@@ -126,21 +152,30 @@ public static class StandingWater
         sheet.Step("V", "water that stands", "sum(depth * cell area)", litres, "l");
         sheet.Step("d", "deepest place", "max(level - ground)", depths.Max(), "mm");
         WaterAtDam[] at = [.. dams.Select(dam => At(dam, field, depths))];
-        foreach (WaterAtDam dam in at) sheet.Step($"d_{dam.Name}", $"water against {dam.Name}", "max(depth) beside its edge", dam.DepthMm, "mm");
-        sheet.Cite(new Source("Planchon and Darboux 2001, A fast, simple and versatile algorithm to fill the depressions of digital elevation models, Catena 46", SourceKind.Published));
+        foreach (WaterAtDam dam in at)
+            sheet.Step($"d_{dam.Name}", $"water against {dam.Name}", "max(depth) beside its edge", dam.DepthMm, "mm");
+        sheet.Cite(
+            new Source(
+                "Planchon and Darboux 2001, A fast, simple and versatile algorithm to fill the depressions of digital elevation models, Catena 46",
+                SourceKind.Published
+            )
+        );
         sheet.Cite(new Source($"Water shallower than {FilmMm} mm is a film", SourceKind.Assumption));
         Runoff leaves = Leaves(field, filled, shares);
         GutterFlow[] taken = [.. gutters.Select(g => Taken(g, field, filled, shares))];
         Round(depths, FilmMm, 10);
         Round(shares, PathShare, 1000);
-        return sheet.Finish(new WaterMap(field.CellMm, field.Columns, field.Rows, field.SMinMm, field.TMinMm, depths, shares, ponds, at, leaves, litres, taken));
+        return sheet.Finish(
+            new WaterMap(field.CellMm, field.Columns, field.Rows, field.SMinMm, field.TMinMm, depths, shares, ponds, at, leaves, litres, taken)
+        );
     }
 
     /// <summary>Rounds in place, which saves an array of that size; what is less than counts becomes 0.</summary>
     [MethodImpl(MethodImplOptions.AggressiveOptimization)]
     private static void Round(double[] values, double least, double perUnit)
     {
-        for (int i = 0; i < values.Length; i++) values[i] = values[i] < least ? 0 : Math.Round(values[i] * perUnit) / perUnit;
+        for (int i = 0; i < values.Length; i++)
+            values[i] = values[i] < least ? 0 : Math.Round(values[i] * perUnit) / perUnit;
     }
 
     /// <summary>Connected water, most first.</summary>
@@ -153,35 +188,52 @@ public static class StandingWater
         var front = new Stack<int>();
         for (int start = 0; start < depths.Length; start++)
         {
-            if (seen[start] || depths[start] < FilmMm) continue;
-            int cells = 0, deepest = start;
+            if (seen[start] || depths[start] < FilmMm)
+                continue;
+            int cells = 0,
+                deepest = start;
             double volume = 0;
             (int c1, int c2, int r1, int r2) = (int.MaxValue, 0, int.MaxValue, 0);
             front.Push(start);
             seen[start] = true;
             while (front.Count > 0)
             {
-                int cell = front.Pop(), column = cell / field.Rows, row = cell % field.Rows;
+                int cell = front.Pop(),
+                    column = cell / field.Rows,
+                    row = cell % field.Rows;
                 cells++;
                 volume += depths[cell];
-                if (depths[cell] > depths[deepest]) deepest = cell;
+                if (depths[cell] > depths[deepest])
+                    deepest = cell;
                 (c1, c2, r1, r2) = (Math.Min(c1, column), Math.Max(c2, column), Math.Min(r1, row), Math.Max(r2, row));
                 for (int dc = -1; dc <= 1; dc++)
                 {
                     for (int dr = -1; dr <= 1; dr++)
                     {
-                        if (column + dc < 0 || column + dc >= field.Columns || row + dr < 0 || row + dr >= field.Rows) continue;
+                        if (column + dc < 0 || column + dc >= field.Columns || row + dr < 0 || row + dr >= field.Rows)
+                            continue;
                         int next = cell + (dc * field.Rows) + dr;
                         // Two ponds that touch at different levels are two.
-                        if (seen[next] || depths[next] < FilmMm || filled.Levels[next] != filled.Levels[cell]) continue;
+                        if (seen[next] || depths[next] < FilmMm || filled.Levels[next] != filled.Levels[cell])
+                            continue;
                         seen[next] = true;
                         front.Push(next);
                     }
                 }
             }
             double half = field.CellMm / 2;
-            PanelPoint low = field.At((c1 * field.Rows) + r1), high = field.At((c2 * field.Rows) + r2);
-            found.Add(new Pond(0, field.At(deepest), depths[deepest], cells * cellM2, volume * cellM2, new PanelBox(low.SMm - half, high.SMm + half, low.TMm - half, high.TMm + half)));
+            PanelPoint low = field.At((c1 * field.Rows) + r1),
+                high = field.At((c2 * field.Rows) + r2);
+            found.Add(
+                new Pond(
+                    0,
+                    field.At(deepest),
+                    depths[deepest],
+                    cells * cellM2,
+                    volume * cellM2,
+                    new PanelBox(low.SMm - half, high.SMm + half, low.TMm - half, high.TMm + half)
+                )
+            );
         }
         return [.. found.OrderByDescending(p => p.Litres).ThenBy(p => p.Deepest.SMm).Take(MostPonds).Select((p, i) => p with { Number = i + 1 })];
     }
@@ -191,13 +243,18 @@ public static class StandingWater
         (double front, double rear, double left, double right) = (0, 0, 0, 0);
         foreach (int cell in filled.Outlets)
         {
-            int column = cell / field.Rows, row = cell % field.Rows;
+            int column = cell / field.Rows,
+                row = cell % field.Rows;
             // By the nearest edge of the field, in cells.
             int nearest = Math.Min(Math.Min(column, field.Columns - 1 - column), Math.Min(row, field.Rows - 1 - row));
-            if (nearest == row) right += shares[cell];
-            else if (nearest == field.Rows - 1 - row) left += shares[cell];
-            else if (nearest == column) front += shares[cell];
-            else rear += shares[cell];
+            if (nearest == row)
+                right += shares[cell];
+            else if (nearest == field.Rows - 1 - row)
+                left += shares[cell];
+            else if (nearest == column)
+                front += shares[cell];
+            else
+                rear += shares[cell];
         }
         return new Runoff(front, rear, left, right);
     }
@@ -208,7 +265,8 @@ public static class StandingWater
         double taken = 0;
         foreach (int cell in filled.Outlets)
         {
-            if (gutter.Reach.Holds(field.At(cell))) taken += shares[cell];
+            if (gutter.Reach.Holds(field.At(cell)))
+                taken += shares[cell];
         }
         return new GutterFlow(gutter.Name, taken, gutter.LowEnd);
     }
@@ -219,9 +277,11 @@ public static class StandingWater
         (int beside, int wet, double deepest) = (0, 0, 0);
         foreach (int cell in field.Within(dam.Edge.Grown(1.5 * field.CellMm)))
         {
-            if (dam.Edge.Holds(field.At(cell)) || double.IsNaN(field.HeightsMm[cell])) continue;
+            if (dam.Edge.Holds(field.At(cell)) || double.IsNaN(field.HeightsMm[cell]))
+                continue;
             beside++;
-            if (depths[cell] < FilmMm) continue;
+            if (depths[cell] < FilmMm)
+                continue;
             wet++;
             deepest = Math.Max(deepest, depths[cell]);
         }

@@ -23,8 +23,10 @@ public static class WaterCheck
     /// <summary>The first contradiction of what was looked at, or null.</summary>
     public static Problem? Of(Panel panel, Observation seen)
     {
-        if (seen.Wet is null && seen.MoisturePercent is null) return new Problem("observation-empty", "/wet", "Say whether it was wet or dry, or give a moisture reading.");
-        if ((seen.Kind == ObservationKind.WaterTest) != seen.Spray is not null) return new Problem("observation-spray", "/spray", "A water test says what was sprayed, and nothing else does.");
+        if (seen.Wet is null && seen.MoisturePercent is null)
+            return new Problem("observation-empty", "/wet", "Say whether it was wet or dry, or give a moisture reading.");
+        if ((seen.Kind == ObservationKind.WaterTest) != seen.Spray is not null)
+            return new Problem("observation-spray", "/spray", "A water test says what was sprayed, and nothing else does.");
         return PlaceCheck.Of(panel, [seen.Place], OffPanel, "/place");
     }
 }

@@ -12,10 +12,12 @@ public static class Cautions
     public static Caution WiringBehind { get; } = new("wiring-behind", "Wiring, pipes, fuel lines and airbags are where nobody drew them.");
 
     /// <summary>Before a cut: current, and what lies behind.</summary>
-    public static Caution CurrentAndFuel { get; } = new("current-and-fuel", "Battery disconnected; look behind the panel for wiring, pipes and fuel.");
+    public static Caution CurrentAndFuel { get; } =
+        new("current-and-fuel", "Battery disconnected; look behind the panel for wiring, pipes and fuel.");
 
     /// <summary>While metal is cut.</summary>
-    public static Caution CuttingMetal { get; } = new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
+    public static Caution CuttingMetal { get; } =
+        new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
 
     /// <summary>On a roof.</summary>
     public static Caution OnTheRoof { get; } = new("on-the-roof", "Firm ladder, boards across the bows, soft shoes without grit, no wind.");
@@ -27,7 +29,8 @@ public static class Cautions
     public static Caution Solvents { get; } = new("solvents", "Gloves and air: solvents. Rags go into a lidded metal container.");
 
     /// <summary>Before acrylic is cleaned.</summary>
-    public static Caution AcrylicCrazes { get; } = new("acrylic-crazes", "No solvent, activator or glass cleaner on acrylic: it crazes, at once or weeks later.");
+    public static Caution AcrylicCrazes { get; } =
+        new("acrylic-crazes", "No solvent, activator or glass cleaner on acrylic: it crazes, at once or weeks later.");
 
     /// <summary>Before a flange with an acrylic pane is degreased.</summary>
     public static Caution AcrylicPane { get; } = new("acrylic-pane", "No solvent on the acrylic pane: it crazes.");

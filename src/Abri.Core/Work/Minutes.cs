@@ -33,11 +33,32 @@ public static class MinutesTable
     /// <summary>The rows.</summary>
     public static IReadOnlyList<TimedWork> All { get; } =
     [
-        new("offer", 15), new("look-behind", 20), new("mark-out", 30), new("header", 75), new("cut-back", 15), new("hatch-frame", 180),
-        new("inner-frame", 90), new("backing", 30), new("lugs", 5, 2, "lug"), new("cut", 0, 1 / CutMmPerMinute, "mm of cut"),
-        new("measure", 10, 1 / FileMmPerMinute, "mm of cut"), new("edge-paint", 25), new("edge-trim", 15), new("spacer-ring", 30),
-        new("dry-fit", 15, 1, "screw"), new("dry-fit-halves", 20), new("bed", 25), new("set", 10, 1.5, "screw"), new("seal-over", 20), new("clamp", 40),
-        new("skins", 15), new("clean", 30), new("bead", 5, 1, "minute of laying"), new("set-pane", 15), new("hold", 0), new("water-test", 0, 4, "minute at an edge"),
+        new("offer", 15),
+        new("look-behind", 20),
+        new("mark-out", 30),
+        new("header", 75),
+        new("cut-back", 15),
+        new("hatch-frame", 180),
+        new("inner-frame", 90),
+        new("backing", 30),
+        new("lugs", 5, 2, "lug"),
+        new("cut", 0, 1 / CutMmPerMinute, "mm of cut"),
+        new("measure", 10, 1 / FileMmPerMinute, "mm of cut"),
+        new("edge-paint", 25),
+        new("edge-trim", 15),
+        new("spacer-ring", 30),
+        new("dry-fit", 15, 1, "screw"),
+        new("dry-fit-halves", 20),
+        new("bed", 25),
+        new("set", 10, 1.5, "screw"),
+        new("seal-over", 20),
+        new("clamp", 40),
+        new("skins", 15),
+        new("clean", 30),
+        new("bead", 5, 1, "minute of laying"),
+        new("set-pane", 15),
+        new("hold", 0),
+        new("water-test", 0, 4, "minute at an edge"),
     ];
 
     /// <summary>Where the minutes come from.</summary>
@@ -47,7 +68,8 @@ public static class MinutesTable
     /// <param name="work">What it is.</param>
     /// <param name="amount">How much, in the row's measure.</param>
     /// <exception cref="ArgumentException">The table has no such work.</exception>
-    public static Minutes For(string work, double amount) => All.SingleOrDefault(row => row.Work == work) is { } row
-        ? Minutes.About(row.Fixed + (row.Each * amount))
-        : throw new ArgumentException($"The table of minutes has no {work}.", nameof(work));
+    public static Minutes For(string work, double amount) =>
+        All.SingleOrDefault(row => row.Work == work) is { } row
+            ? Minutes.About(row.Fixed + (row.Each * amount))
+            : throw new ArgumentException($"The table of minutes has no {work}.", nameof(work));
 }

@@ -77,7 +77,8 @@ public sealed record WeatherNeeds(bool Dry, double? WindBelowMs, double? FromC, 
 /// <summary>One step of a procedure: what stages hand to the schedule, the bench and the stores.</summary>
 /// <param name="Number">Its number, from 1.</param>
 /// <param name="Key">
-/// What it is known by as long as the work is the same, whatever stands before it: <c>cut</c>, <c>header-2</c>. What was measured and done is kept under it.
+/// What it is known by as long as the work is the same, whatever stands before it: <c>cut</c>, <c>header-2</c>. What was measured and done is kept
+/// under it.
 /// </param>
 /// <param name="Title">What it is.</param>
 /// <param name="Do">What to do, with the figures in it.</param>
@@ -93,9 +94,22 @@ public sealed record WeatherNeeds(bool Dry, double? WindBelowMs, double? FromC, 
 /// <param name="WaitHours">How long to wait before the next step, hours; 0 for none.</param>
 /// <param name="After">What has to be done before, each with how long ago.</param>
 public sealed record WorkStep(
-    int Number, string Key, string Title, string Do, IReadOnlyList<string> Tools, IReadOnlyList<Consumable> Consumables, Minutes Minutes, int People,
-    WorkPlace Place, IReadOnlyList<HoldPoint> Holds, IReadOnlyList<Caution> Cautions, ShellChange Shell, WeatherNeeds Weather, double WaitHours,
-    IReadOnlyList<Follows> After)
+    int Number,
+    string Key,
+    string Title,
+    string Do,
+    IReadOnlyList<string> Tools,
+    IReadOnlyList<Consumable> Consumables,
+    Minutes Minutes,
+    int People,
+    WorkPlace Place,
+    IReadOnlyList<HoldPoint> Holds,
+    IReadOnlyList<Caution> Cautions,
+    ShellChange Shell,
+    WeatherNeeds Weather,
+    double WaitHours,
+    IReadOnlyList<Follows> After
+)
 {
     /// <summary>A step of one person in any weather, with the minutes of the table.</summary>
     /// <param name="work">What work it is: its key, and its row in <see cref="MinutesTable"/>.</param>

@@ -14,12 +14,25 @@ internal static class FiguresPage
     public static void Draw(Flow flow, OpeningSheet sheet, Tiling tiling)
     {
         string from = sheet.SettingOut.View == ViewedFrom.Outside ? "outside" : "inside";
-        flow.Head(sheet.Opening, $"{sheet.Vehicle}, {sheet.PrintedOn:yyyy-MM-dd}. {sheet.Fitting.Name}. Marked from {from}. {sheet.Verdict.Summary}: {sheet.Verdict.Reason}.");
+        flow.Head(
+            sheet.Opening,
+            $"{sheet.Vehicle}, {sheet.PrintedOn:yyyy-MM-dd}. {sheet.Fitting.Name}. Marked from {from}. {sheet.Verdict.Summary}: "
+                + $"{sheet.Verdict.Reason}."
+        );
 
-        double left = Page.MarginMm, top = flow.Y, room = flow.Wide - 62;
+        double left = Page.MarginMm,
+            top = flow.Y,
+            room = flow.Wide - 62;
         PanelBox box = sheet.Drawing.Bounds.Grown(8);
         double scale = Math.Min(room / box.WidthMm, DrawingHeightMm / box.HeightMm);
-        flow.Page.Draw(sheet.Drawing, box.Centre, left + (room / 2), top + (DrawingHeightMm / 2), scale, new PanelBox(left, left + room, top, top + DrawingHeightMm));
+        flow.Page.Draw(
+            sheet.Drawing,
+            box.Centre,
+            left + (room / 2),
+            top + (DrawingHeightMm / 2),
+            scale,
+            new PanelBox(left, left + room, top, top + DrawingHeightMm)
+        );
         OpeningPdf.Compass(flow.Page, sheet, left + flow.Wide - 24, top + 18);
         flow.Page.Text("Template pages", left + flow.Wide - 46, top + 42, 3);
         OpeningPdf.Map(flow.Page, tiling, null, left + flow.Wide - 46, top + 44);
@@ -27,8 +40,10 @@ internal static class FiguresPage
 
         flow.Y = top + DrawingHeightMm + 9;
         Lines(flow, sheet);
-        foreach (string line in Figures(sheet)) flow.Paragraph(line, 0, SizeMm);
-        foreach (string warning in sheet.Warnings) flow.Paragraph("Mind: " + warning, 0, SizeMm, true, Page.Rust);
+        foreach (string line in Figures(sheet))
+            flow.Paragraph(line, 0, SizeMm);
+        foreach (string warning in sheet.Warnings)
+            flow.Paragraph("Mind: " + warning, 0, SizeMm, true, Page.Rust);
         Numbered(flow, "In order", [.. sheet.SettingOut.Order, .. sheet.SettingOut.View == ViewedFrom.Outside ? sheet.SettingOut.CutPath.HowTo : []]);
         Numbered(flow, "Cautions", sheet.Verdict.Cautions);
     }
@@ -62,14 +77,25 @@ internal static class FiguresPage
         (string width, string height) = sheet.Facing.Ways();
         (string across, string along) = sheet.Facing.CentreLines();
         string Size(RoundedRectangle r) => $"{l.Text(r.WidthMm)} {width} by {l.Text(r.HeightMm)} {height}";
-        yield return $"The tape reads {l.Text(first.TapeFromMm)}: set the straight-edge at {l.Text(first.SetFromMm)} (pencil offset included). Two figures: at the {EndNames(sheet.Facing)}.";
+        yield return $"The tape reads {l.Text(first.TapeFromMm)}: set the straight-edge at {l.Text(first.SetFromMm)} (pencil offset "
+            + $"included). Two figures: at the {EndNames(sheet.Facing)}.";
         yield return $"Cut-out {Size(s.CutOut)}, corner radius {l.Text(s.CutOut.CornerRadiusMm)}."
-            + (l.Text(s.LinesWidthMm) == l.Text(s.CutOut.WidthMm) && l.Text(s.LinesHeightMm) == l.Text(s.CutOut.HeightMm) ? ""
-                : $" The skin is curved: along it the lines lie {l.Text(s.LinesWidthMm)} {width} and {l.Text(s.LinesHeightMm)} {height} apart, so that the frame finds its own size.");
-        yield return $"Centre line {across}: {l.Text(s.AcrossLine.LowMm)} from {s.AcrossLine.LowDatum}, {l.Text(s.AcrossLine.HighMm)} from {s.AcrossLine.HighDatum}. Centre line {along}: {l.Text(s.AlongLine.LowMm)} from {s.AlongLine.LowDatum}, {l.Text(s.AlongLine.HighMm)} from {s.AlongLine.HighDatum}. From them to the lines: {l.Text(s.AcrossLine.HalfMm)} {width}, {l.Text(s.AlongLine.HalfMm)} {height}.";
-        yield return $"Diagonals between the crossings of the lines: {l.Text(s.DiagonalMm)} both; between through-holes: {l.Text(s.ThroughDiagonalMm)} both; once cut, arc to arc: {l.Text(s.ArcDiagonalMm)} both.";
-        yield return $"First cut: {Size(s.CutPath.Path)}. The frame fits holes from {l.Text(s.CutPath.LeastHole.WidthMm)} by {l.Text(s.CutPath.LeastHole.HeightMm)} to {l.Text(s.CutPath.MostHole.WidthMm)} by {l.Text(s.CutPath.MostHole.HeightMm)}.";
-        yield return $"Start holes {s.StartHoles[0].Drill}; {s.ThroughHoles.Count} through-holes {s.ThroughHoles[0].Drill}" + (s.ScrewHoles.Count > 0 ? $"; {s.ScrewHoles.Count} pilot holes {s.ScrewHoles[0].Drill}." : ".");
+            + (
+                l.Text(s.LinesWidthMm) == l.Text(s.CutOut.WidthMm) && l.Text(s.LinesHeightMm) == l.Text(s.CutOut.HeightMm)
+                    ? ""
+                    : $" The skin is curved: along it the lines lie {l.Text(s.LinesWidthMm)} {width} and {l.Text(s.LinesHeightMm)} "
+                        + $"{height} apart, so that the frame finds its own size."
+            );
+        yield return $"Centre line {across}: {l.Text(s.AcrossLine.LowMm)} from {s.AcrossLine.LowDatum}, "
+            + $"{l.Text(s.AcrossLine.HighMm)} from {s.AcrossLine.HighDatum}. Centre line {along}: {l.Text(s.AlongLine.LowMm)} from "
+            + $"{s.AlongLine.LowDatum}, {l.Text(s.AlongLine.HighMm)} from {s.AlongLine.HighDatum}. From them to the lines: "
+            + $"{l.Text(s.AcrossLine.HalfMm)} {width}, {l.Text(s.AlongLine.HalfMm)} {height}.";
+        yield return $"Diagonals between the crossings of the lines: {l.Text(s.DiagonalMm)} both; between through-holes: "
+            + $"{l.Text(s.ThroughDiagonalMm)} both; once cut, arc to arc: {l.Text(s.ArcDiagonalMm)} both.";
+        yield return $"First cut: {Size(s.CutPath.Path)}. The frame fits holes from {l.Text(s.CutPath.LeastHole.WidthMm)} by "
+            + $"{l.Text(s.CutPath.LeastHole.HeightMm)} to {l.Text(s.CutPath.MostHole.WidthMm)} by {l.Text(s.CutPath.MostHole.HeightMm)}.";
+        yield return $"Start holes {s.StartHoles[0].Drill}; {s.ThroughHoles.Count} through-holes {s.ThroughHoles[0].Drill}"
+            + (s.ScrewHoles.Count > 0 ? $"; {s.ScrewHoles.Count} pilot holes {s.ScrewHoles[0].Drill}." : ".");
     }
 
     private static void Numbered(Flow flow, string title, IReadOnlyList<string> items)
@@ -88,12 +114,13 @@ internal static class FiguresPage
     private static string Ends(double a, double b, LengthFormat lengths) =>
         lengths.Text(a) == lengths.Text(b) ? lengths.Text(a) : $"{lengths.Text(a)} / {lengths.Text(b)}";
 
-    private static string EndNames(Facing facing) => facing switch
-    {
-        Facing.Up or Facing.Down => "right and left end, or at the front and rear end",
-        Facing.Rear or Facing.Front => "lower and upper end, or at the right and left end",
-        _ => "lower and upper end, or at the front and rear end",
-    };
+    private static string EndNames(Facing facing) =>
+        facing switch
+        {
+            Facing.Up or Facing.Down => "right and left end, or at the front and rear end",
+            Facing.Rear or Facing.Front => "lower and upper end, or at the right and left end",
+            _ => "lower and upper end, or at the front and rear end",
+        };
 
     private static string SideName(Side side, Facing facing)
     {

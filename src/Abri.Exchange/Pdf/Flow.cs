@@ -26,7 +26,8 @@ internal sealed class Flow(SKDocument document, double widthMm, double heightMm)
     /// <summary>Goes to a new page where less than this is left, mm.</summary>
     public void Keep(double roomMm)
     {
-        if (Y > heightMm - Page.MarginMm - roomMm) Turn();
+        if (Y > heightMm - Page.MarginMm - roomMm)
+            Turn();
     }
 
     /// <summary>Writes a paragraph, line by line and over the page where it must.</summary>

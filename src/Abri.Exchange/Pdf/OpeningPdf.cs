@@ -20,11 +20,17 @@ public static class OpeningPdf
     public static byte[] Write(OpeningSheet sheet, Paper paper)
     {
         using var bytes = new MemoryStream();
-        using (var document = SKDocument.CreatePdf(bytes, new SKDocumentPdfMetadata { Title = $"{sheet.Vehicle}: {sheet.Drawing.Title}", Creator = "Abri" }))
+        using (
+            var document = SKDocument.CreatePdf(
+                bytes,
+                new SKDocumentPdfMetadata { Title = $"{sheet.Vehicle}: {sheet.Drawing.Title}", Creator = "Abri" }
+            )
+        )
         {
             Tiling tiling = TilingOn(paper, sheet.Drawing);
             (double width, double height) = paper.SizeMm();
-            using (var flow = new Flow(document, width, height)) FiguresPage.Draw(flow, sheet, tiling);
+            using (var flow = new Flow(document, width, height))
+                FiguresPage.Draw(flow, sheet, tiling);
             foreach (Tile tile in tiling.Tiles)
             {
                 using var page = new Page(document, tiling.TileWidthMm + (2 * Page.MarginMm), tiling.TileHeightMm + (2 * Page.MarginMm) + FooterMm);
@@ -59,7 +65,8 @@ public static class OpeningPdf
         (double width, double height) = paper.SizeMm();
         PanelBox area = drawing.Bounds.Grown(PaddingMm);
         Tiling Cut(double w, double h) => Tiling.Of(area, w - (2 * Page.MarginMm), h - (2 * Page.MarginMm) - FooterMm);
-        Tiling upright = Cut(width, height), lying = Cut(height, width);
+        Tiling upright = Cut(width, height),
+            lying = Cut(height, width);
         return lying.Tiles.Count < upright.Tiles.Count ? lying : upright;
     }
 
@@ -67,13 +74,23 @@ public static class OpeningPdf
     {
         var frame = new PanelBox(Page.MarginMm, Page.MarginMm + tiling.TileWidthMm, Page.MarginMm, Page.MarginMm + tiling.TileHeightMm);
         page.Draw(drawing, new PanelPoint(tile.Area.SMinMm, tile.Area.TMaxMm), frame.SMinMm, frame.TMinMm, 1, frame);
-        using (SKPaint pen = Page.Pen(Page.Soft, 0.15, 1, 1)) page.Frame(pen, frame);
-        foreach (PanelPoint corner in frame.Grown(-Tiling.OverlapMm / 2).Corners) Cross(page, corner.SMm, corner.TMm);
+        using (SKPaint pen = Page.Pen(Page.Soft, 0.15, 1, 1))
+            page.Frame(pen, frame);
+        foreach (PanelPoint corner in frame.Grown(-Tiling.OverlapMm / 2).Corners)
+            Cross(page, corner.SMm, corner.TMm);
 
         double footer = frame.TMaxMm + 7;
         page.CheckBar(Page.MarginMm, footer + 2, 100, "Check bar 100 mm: measure it before you cut. Print at 100 %, never fitted to the page.");
-        if (lengths.Units == UnitSystem.Inch) page.CheckBar(Page.MarginMm, footer + 9, 4 * LengthFormat.MmPerInch, "4 inches");
-        page.TextWithin($"Page {tile.Name}. {vehicle}: {drawing.Title}", Page.MarginMm, footer + 15, page.WidthMm - (2 * Page.MarginMm) - 80, 3, true);
+        if (lengths.Units == UnitSystem.Inch)
+            page.CheckBar(Page.MarginMm, footer + 9, 4 * LengthFormat.MmPerInch, "4 inches");
+        page.TextWithin(
+            $"Page {tile.Name}. {vehicle}: {drawing.Title}",
+            Page.MarginMm,
+            footer + 15,
+            page.WidthMm - (2 * Page.MarginMm) - 80,
+            3,
+            true
+        );
         Map(page, tiling, tile, page.WidthMm - Page.MarginMm - 14, footer - 3);
     }
 
@@ -85,7 +102,8 @@ public static class OpeningPdf
         page.Circle(pen, x, y, 2);
     }
 
-    /// <summary>Arrows to the vehicle's front and left; up on a wall; right and up on the rear. The upright one is centred on y, whichever way it points.</summary>
+    /// <summary>Arrows to the vehicle's front and left; up on a wall; right and up on the rear. The upright one is centred on y, whichever way it
+    /// points.</summary>
     internal static void Compass(Page page, OpeningSheet sheet, double x, double middleMm)
     {
         var view = PanelView.Of(sheet.Facing, sheet.SettingOut.View);
@@ -101,9 +119,17 @@ public static class OpeningPdf
         foreach (Tile tile in tiling.Tiles)
         {
             var box = PanelBox.Around(new PanelPoint(x + ((tile.Column + 0.5) * cell), y + ((tile.Row + 0.5) * cell)), cell, cell);
-            if (tile == here) page.Fill(Page.Ink, box);
+            if (tile == here)
+                page.Fill(Page.Ink, box);
             page.Frame(pen, box);
-            page.Text(tile.Name, box.Centre.SMm, box.Centre.TMm + (cell * 0.18), cell * 0.48, colour: tile == here ? SKColors.White : Page.Ink, align: SKTextAlign.Center);
+            page.Text(
+                tile.Name,
+                box.Centre.SMm,
+                box.Centre.TMm + (cell * 0.18),
+                cell * 0.48,
+                colour: tile == here ? SKColors.White : Page.Ink,
+                align: SKTextAlign.Center
+            );
         }
     }
 }

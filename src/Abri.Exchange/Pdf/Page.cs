@@ -10,7 +10,8 @@ internal sealed class Page : IDisposable
     public const double MarginMm = 8;
 
     /// <summary>Length of an arrow, and what its word takes beyond it where it points up or down, mm.</summary>
-    public const double ArrowMm = 12, WordMm = 3.6;
+    public const double ArrowMm = 12,
+        WordMm = 3.6;
 
     private const float PointsPerMm = (float)(72 / LengthFormat.MmPerInch);
 
@@ -48,18 +49,32 @@ internal sealed class Page : IDisposable
         canvas.DrawRect(Rect(box), paint);
     }
 
-    public static SKPaint Pen(SKColor colour, double widthMm, params float[] dashesMm) => new()
-    {
-        Color = colour,
-        StrokeWidth = (float)widthMm,
-        Style = SKPaintStyle.Stroke,
-        PathEffect = dashesMm.Length > 0 ? SKPathEffect.CreateDash(dashesMm, 0) : null,
-    };
+    public static SKPaint Pen(SKColor colour, double widthMm, params float[] dashesMm) =>
+        new()
+        {
+            Color = colour,
+            StrokeWidth = (float)widthMm,
+            Style = SKPaintStyle.Stroke,
+            PathEffect = dashesMm.Length > 0 ? SKPathEffect.CreateDash(dashesMm, 0) : null,
+        };
 
-    public void Text(string text, double x, double y, double sizeMm, bool strong = false, SKColor? colour = null, SKTextAlign align = SKTextAlign.Left)
+    public void Text(
+        string text,
+        double x,
+        double y,
+        double sizeMm,
+        bool strong = false,
+        SKColor? colour = null,
+        SKTextAlign align = SKTextAlign.Left
+    )
     {
         using var paint = new SKPaint { Color = colour ?? Ink };
-        double at = align switch { SKTextAlign.Right => x - WidthOf(text, sizeMm, strong), SKTextAlign.Center => x - (WidthOf(text, sizeMm, strong) / 2), _ => x };
+        double at = align switch
+        {
+            SKTextAlign.Right => x - WidthOf(text, sizeMm, strong),
+            SKTextAlign.Center => x - (WidthOf(text, sizeMm, strong) / 2),
+            _ => x,
+        };
         foreach (TextRun run in ShippedFonts.Runs(text, strong))
         {
             using SKFont font = run.Face.Of(sizeMm);
@@ -80,7 +95,8 @@ internal sealed class Page : IDisposable
     public void TextWithin(string text, double x, double y, double widthMm, double sizeMm, bool strong = false)
     {
         string shown = text;
-        for (string[] letters = [.. ShippedFonts.Letters(text)]; letters.Length > 0 && WidthOf(shown, sizeMm, strong) > widthMm;) shown = string.Concat(letters = letters[..^1]).TrimEnd() + "...";
+        for (string[] letters = [.. ShippedFonts.Letters(text)]; letters.Length > 0 && WidthOf(shown, sizeMm, strong) > widthMm; )
+            shown = string.Concat(letters = letters[..^1]).TrimEnd() + "...";
         Text(shown, x, y, sizeMm, strong);
     }
 
@@ -90,7 +106,8 @@ internal sealed class Page : IDisposable
     private static double WidthOf(TextRun run, double sizeMm)
     {
         using SKFont font = run.Face.Of(sizeMm);
-        if (!run.Face.Shaped) return font.MeasureText(run.Text);
+        if (!run.Face.Shaped)
+            return font.MeasureText(run.Text);
         using var shaper = new SKShaper(run.Face.Typeface);
         return shaper.Shape(run.Text, font).Width;
     }
@@ -117,12 +134,15 @@ internal sealed class Page : IDisposable
 
     private static List<string> Pieces(string word, double widthMm, double sizeMm, bool strong)
     {
-        if (WidthOf(word, sizeMm, strong) <= widthMm) return [word];
+        if (WidthOf(word, sizeMm, strong) <= widthMm)
+            return [word];
         var pieces = new List<string> { "" };
         foreach (string letter in ShippedFonts.Letters(word))
         {
-            if (WidthOf(pieces[^1] + letter, sizeMm, strong) > widthMm) pieces.Add(letter);
-            else pieces[^1] += letter;
+            if (WidthOf(pieces[^1] + letter, sizeMm, strong) > widthMm)
+                pieces.Add(letter);
+            else
+                pieces[^1] += letter;
         }
         return pieces;
     }
@@ -132,12 +152,28 @@ internal sealed class Page : IDisposable
     {
         const double head = 2.4;
         using SKPaint pen = Pen(Ink, 0.5);
-        double ex = x + (dx * ArrowMm), ey = y + (dy * ArrowMm);
+        double ex = x + (dx * ArrowMm),
+            ey = y + (dy * ArrowMm);
         Line(pen, x, y, ex, ey);
         Line(pen, ex, ey, ex - (dx * head) - (dy * head * 0.6), ey - (dy * head) - (dx * head * 0.6));
         Line(pen, ex, ey, ex - (dx * head) + (dy * head * 0.6), ey - (dy * head) + (dx * head * 0.6));
-        SKTextAlign align = dx > 0 ? SKTextAlign.Left : dx < 0 ? SKTextAlign.Right : SKTextAlign.Center;
-        Text(word, ex + (dx * 1.5), ey + (dy < 0 ? -1.2 : dy > 0 ? WordMm : 1.1), 3.2, true, align: align);
+        SKTextAlign align =
+            dx > 0 ? SKTextAlign.Left
+            : dx < 0 ? SKTextAlign.Right
+            : SKTextAlign.Center;
+        Text(
+            word,
+            ex + (dx * 1.5),
+            ey
+                + (
+                    dy < 0 ? -1.2
+                    : dy > 0 ? WordMm
+                    : 1.1
+                ),
+            3.2,
+            true,
+            align: align
+        );
     }
 
     /// <summary>A bar of known length, to measure before anything is cut.</summary>
@@ -150,7 +186,8 @@ internal sealed class Page : IDisposable
         Text(label, x, y - 2.4, 2.8);
     }
 
-    /// <summary>A drawing laid on the page: a point of it comes to a place, at a scale, cut off at a frame; its words only where it is in true scale.</summary>
+    /// <summary>A drawing laid on the page: a point of it comes to a place, at a scale, cut off at a frame; its words only where it is in true
+    /// scale.</summary>
     public void Draw(Drawing drawing, PanelPoint point, double x, double y, double scale, PanelBox frame)
     {
         canvas.Save();
@@ -160,12 +197,17 @@ internal sealed class Page : IDisposable
         foreach (Layer layer in Enum.GetValues<Layer>())
         {
             using SKPaint pen = PenOf(layer);
-            foreach (DrawnLine line in drawing.Lines.Where(l => l.Layer == layer)) Line(pen, X(line.X1Mm), Y(line.Y1Mm), X(line.X2Mm), Y(line.Y2Mm));
+            foreach (DrawnLine line in drawing.Lines.Where(l => l.Layer == layer))
+                Line(pen, X(line.X1Mm), Y(line.Y1Mm), X(line.X2Mm), Y(line.Y2Mm));
             foreach (DrawnArc arc in drawing.Arcs.Where(a => a.Layer == layer))
             {
-                SKRect around = Rect(new PanelBox(X(arc.XMm - arc.RadiusMm), X(arc.XMm + arc.RadiusMm), Y(arc.YMm + arc.RadiusMm), Y(arc.YMm - arc.RadiusMm)));
-                if (arc.IsCircle) canvas.DrawOval(around, pen);
-                else canvas.DrawArc(around, (float)-arc.EndDeg, (float)(arc.EndDeg - arc.StartDeg), false, pen);
+                SKRect around = Rect(
+                    new PanelBox(X(arc.XMm - arc.RadiusMm), X(arc.XMm + arc.RadiusMm), Y(arc.YMm + arc.RadiusMm), Y(arc.YMm - arc.RadiusMm))
+                );
+                if (arc.IsCircle)
+                    canvas.DrawOval(around, pen);
+                else
+                    canvas.DrawArc(around, (float)-arc.EndDeg, (float)(arc.EndDeg - arc.StartDeg), false, pen);
             }
         }
         // A small picture has no room for them.
@@ -176,13 +218,14 @@ internal sealed class Page : IDisposable
 
     private static SKRect Rect(PanelBox box) => new((float)box.SMinMm, (float)box.TMinMm, (float)box.SMaxMm, (float)box.TMaxMm);
 
-    private static SKPaint PenOf(Layer layer) => layer switch
-    {
-        Layer.Cut => Pen(Rust, 0.5),
-        Layer.Path => Pen(Rust, 0.2, 2, 1),
-        Layer.Trim => Pen(Rust, 0.4, 1, 1),
-        Layer.Flange => Pen(Ink, 0.25, 4, 2),
-        Layer.Datum => Pen(Soft, 0.2, 8, 2, 1, 2),
-        _ => Pen(Ink, 0.25),
-    };
+    private static SKPaint PenOf(Layer layer) =>
+        layer switch
+        {
+            Layer.Cut => Pen(Rust, 0.5),
+            Layer.Path => Pen(Rust, 0.2, 2, 1),
+            Layer.Trim => Pen(Rust, 0.4, 1, 1),
+            Layer.Flange => Pen(Ink, 0.25, 4, 2),
+            Layer.Datum => Pen(Soft, 0.2, 8, 2, 1, 2),
+            _ => Pen(Ink, 0.25),
+        };
 }

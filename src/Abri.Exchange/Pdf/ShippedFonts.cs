@@ -19,17 +19,19 @@ internal sealed record ShippedFace(SKTypeface Typeface, bool Shaped)
 
     /// <summary>A font of the typeface.</summary>
     /// <param name="sizeMm">Size, mm.</param>
-    public SKFont Of(double sizeMm) => new(Typeface, (float)sizeMm)
-    {
-        // Sizes are in millimetres and so a few units high: without this, advances are rounded to whole units.
-        Subpixel = true,
-        LinearMetrics = true,
-        Hinting = SKFontHinting.None,
-    };
+    public SKFont Of(double sizeMm) =>
+        new(Typeface, (float)sizeMm)
+        {
+            // Sizes are in millimetres and so a few units high: without this, advances are rounded to whole units.
+            Subpixel = true,
+            LinearMetrics = true,
+            Hinting = SKFontHinting.None,
+        };
 }
 
 /// <summary>The typefaces that ship with the program, so that sheets look alike on every machine, and letters of most scripts print.</summary>
-/// <remarks>Each letter is taken from the first face that has it: the sheet's own, one for Greek, Cyrillic, Arabic, Hebrew and their like, those of Indian scripts and Thai, and one in parts for Chinese, Japanese and Korean.</remarks>
+/// <remarks>Each letter is taken from the first face that has it: the sheet's own, one for Greek, Cyrillic, Arabic, Hebrew and their like, those of
+/// Indian scripts and Thai, and one in parts for Chinese, Japanese and Korean.</remarks>
 internal static class ShippedFonts
 {
     private static readonly ShippedFace[] Others =
@@ -49,9 +51,14 @@ internal static class ShippedFonts
         foreach (string letter in Letters(text))
         {
             // Spaces and marks stay with what stands before them, so that words are shaped whole.
-            ShippedFace face = runs.Count > 0 && Follows(letter) && Has(runs[^1].Face, letter) ? runs[^1].Face : faces.FirstOrDefault(f => Has(f, letter)) ?? faces[^1];
-            if (runs.Count > 0 && runs[^1].Face == face) runs[^1] = runs[^1] with { Text = runs[^1].Text + letter };
-            else runs.Add(new TextRun(face, letter));
+            ShippedFace face =
+                runs.Count > 0 && Follows(letter) && Has(runs[^1].Face, letter)
+                    ? runs[^1].Face
+                    : faces.FirstOrDefault(f => Has(f, letter)) ?? faces[^1];
+            if (runs.Count > 0 && runs[^1].Face == face)
+                runs[^1] = runs[^1] with { Text = runs[^1].Text + letter };
+            else
+                runs.Add(new TextRun(face, letter));
         }
         return runs;
     }
@@ -59,7 +66,8 @@ internal static class ShippedFonts
     /// <summary>What a reader takes for one letter each, with the marks that belong to it.</summary>
     public static IEnumerable<string> Letters(string text)
     {
-        for (TextElementEnumerator letters = StringInfo.GetTextElementEnumerator(text); letters.MoveNext();) yield return letters.GetTextElement();
+        for (TextElementEnumerator letters = StringInfo.GetTextElementEnumerator(text); letters.MoveNext(); )
+            yield return letters.GetTextElement();
     }
 
     private static bool Follows(string letter) => char.IsWhiteSpace(letter[0]) || char.IsPunctuation(letter[0]);

@@ -5,7 +5,8 @@ internal sealed class Guards(RequestDelegate next)
 {
     /// <summary>No inline scripts, nothing from elsewhere. Styles are set by the components at run time, so inline styles are allowed.</summary>
     private const string Policy =
-        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; object-src 'none'; base-uri 'none'; frame-ancestors 'none'; form-action 'self'";
+        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; object-src 'none'; base-uri "
+        + "'none'; frame-ancestors 'none'; form-action 'self'";
 
     public async Task InvokeAsync(HttpContext context)
     {
@@ -27,7 +28,8 @@ internal sealed class Guards(RequestDelegate next)
         headers["Referrer-Policy"] = "no-referrer";
         headers["Cross-Origin-Resource-Policy"] = "same-origin";
         // What is kept here changes: a browser asks again unless an answer says that it never will.
-        if (headers.CacheControl.Count == 0) headers.CacheControl = "no-cache";
+        if (headers.CacheControl.Count == 0)
+            headers.CacheControl = "no-cache";
         return Task.CompletedTask;
     }
 

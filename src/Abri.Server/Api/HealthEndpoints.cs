@@ -11,7 +11,9 @@ public sealed record Health(bool Ready, string Version, int Schema);
 
 internal static class HealthEndpoints
 {
-    private static readonly string Version = typeof(Health).Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()!.InformationalVersion.Split('+')[0];
+    private static readonly string Version = typeof(Health)
+        .Assembly.GetCustomAttribute<AssemblyInformationalVersionAttribute>()!
+        .InformationalVersion.Split('+')[0];
 
     public static void MapHealth(this WebApplication app) =>
         app.MapGet("/health", (Database database) => new Health(database.IsReady(), Version, database.SchemaVersion)).WithTags("health");

@@ -14,7 +14,9 @@ internal static class HistoryEndpoints
     {
         RouteGroupBuilder vehicle = app.MapVehicle("history");
         vehicle.MapGet("/changes", (string vehicleId, History history) => history.Newest(vehicleId, MostShown));
-        vehicle.MapGet("/changes/{recordId}", (string vehicleId, string recordId, History history) => history.OfRecord(vehicleId, recordId, MostShown));
+        vehicle.MapGet("/changes/{recordId}", (string vehicleId, string recordId, History history) =>
+            history.OfRecord(vehicleId, recordId, MostShown)
+        );
         vehicle.MapPost("/undo", (string vehicleId, History history) => Answer(history.Undo(vehicleId)));
         vehicle.MapPost("/redo", (string vehicleId, History history) => Answer(history.Redo(vehicleId)));
         app.MapPost("/api/vehicles/undo", (History history) => Answer(history.Undo(VehicleStore.ListScope))).WithTags("history");

@@ -17,7 +17,8 @@ internal sealed class Kept<T>
     /// <param name="work">Works it out of data of one moment.</param>
     public Task<T> Of(string key, long revision, Func<T> work)
     {
-        if (answers.Count > Most) answers.Clear();
+        if (answers.Count > Most)
+            answers.Clear();
         Answer New() => new(revision, new Lazy<Task<T>>(() => Task.Run(work)));
         return answers.AddOrUpdate(key, _ => New(), (_, kept) => kept.Revision >= revision && !kept.HasFailed ? kept : New()).Work.Value;
     }

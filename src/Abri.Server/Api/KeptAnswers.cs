@@ -3,23 +3,26 @@ using Microsoft.AspNetCore.OutputCaching;
 namespace Abri.Server.Api;
 
 /// <summary>
-/// Answers that are worked out of a vehicle, kept as they were sent, compressed and all, until it changes; who asks meanwhile waits for the one that works.
+/// Answers that are worked out of a vehicle, kept as they were sent, compressed and all, until it changes; who asks meanwhile waits for the one that
+/// works.
 /// </summary>
 internal sealed class KeptAnswers(Snapshots snapshots) : IOutputCachePolicy
 {
     /// <summary>Name of the policy.</summary>
     public const string Policy = "vehicle";
 
-    private const long MostBytes = 64 * 1024 * 1024, MostBytesEach = 4 * 1024 * 1024;
+    private const long MostBytes = 64 * 1024 * 1024,
+        MostBytesEach = 4 * 1024 * 1024;
 
     private static readonly TimeSpan Kept = TimeSpan.FromMinutes(10);
 
     /// <summary>Sets it up.</summary>
-    public static void Add(IServiceCollection services) => services.AddOutputCache(options =>
-    {
-        (options.SizeLimit, options.MaximumBodySize, options.DefaultExpirationTimeSpan) = (MostBytes, MostBytesEach, Kept);
-        options.AddPolicy(Policy, policy => policy.AddPolicy<KeptAnswers>().SetVaryByHeader("Accept-Encoding"));
-    });
+    public static void Add(IServiceCollection services) =>
+        services.AddOutputCache(options =>
+        {
+            (options.SizeLimit, options.MaximumBodySize, options.DefaultExpirationTimeSpan) = (MostBytes, MostBytesEach, Kept);
+            options.AddPolicy(Policy, policy => policy.AddPolicy<KeptAnswers>().SetVaryByHeader("Accept-Encoding"));
+        });
 
     /// <summary>An answer is another one as soon as the vehicle's tag is.</summary>
     public ValueTask CacheRequestAsync(OutputCacheContext context, CancellationToken cancellation)

@@ -17,34 +17,67 @@ internal static class RecordEndpoints
     /// <typeparam name="T">The record.</typeparam>
     /// <typeparam name="TStore">Its store.</typeparam>
     public static void MapRecord<T, TStore>(
-        this RouteGroupBuilder group, string name, Func<HttpContext, TStore, string, Stored<T>?> find, Func<HttpContext, Stored<T>, T, Core.Problem?> check)
+        this RouteGroupBuilder group,
+        string name,
+        Func<HttpContext, TStore, string, Stored<T>?> find,
+        Func<HttpContext, Stored<T>, T, Core.Problem?> check
+    )
         where T : notnull
         where TStore : Store<T>
     {
-        group.MapGet("/", Results<Ok<Stored<T>>, ProblemHttpResult> (string id, HttpContext context, TStore store) =>
-            find(context, store, id) is { } row ? Tagged(context, row) : Gone()).WithName($"{name}-get");
+        group
+            .MapGet("/", Results<Ok<Stored<T>>, ProblemHttpResult> (string id, HttpContext context, TStore store) =>
+                find(context, store, id) is { } row ? Tagged(context, row) : Gone()
+            )
+            .WithName($"{name}-get");
 
-        group.MapPut("/", Results<Ok<Stored<T>>, ProblemHttpResult> (string id, T value, [FromHeader(Name = "If-Match")] string? ifMatch, HttpContext context, TStore store) =>
-        {
-            if (Version(ifMatch) is not { } version) return NoVersion(ifMatch);
-            if (find(context, store, id) is not { } row) return Gone();
-            if (check(context, row, value) is { } problem) return Problems.Of(problem);
-            return Answer(context, store.Replace(id, version, value));
-        }).Validate<T>().WithName($"{name}-put");
+        group
+            .MapPut(
+                "/",
+                Results<Ok<Stored<T>>, ProblemHttpResult> (
+                    string id,
+                    T value,
+                    [FromHeader(Name = "If-Match")] string? ifMatch,
+                    HttpContext context,
+                    TStore store
+                ) =>
+                {
+                    if (Version(ifMatch) is not { } version)
+                        return NoVersion(ifMatch);
+                    if (find(context, store, id) is not { } row)
+                        return Gone();
+                    if (check(context, row, value) is { } problem)
+                        return Problems.Of(problem);
+                    return Answer(context, store.Replace(id, version, value));
+                }
+            )
+            .Validate<T>()
+            .WithName($"{name}-put");
 
-        group.MapDelete("/", Results<NoContent, ProblemHttpResult> (string id, [FromHeader(Name = "If-Match")] string? ifMatch, HttpContext context, TStore store) =>
-        {
-            if (Version(ifMatch) is not { } version) return NoVersion(ifMatch);
-            if (find(context, store, id) is null) return Gone();
-            Written<T> written = store.Remove(id, version);
-            return written.State == WriteState.Done ? TypedResults.NoContent() : Problems.Of(written);
-        }).WithName($"{name}-delete");
+        group
+            .MapDelete(
+                "/",
+                Results<NoContent, ProblemHttpResult> (
+                    string id,
+                    [FromHeader(Name = "If-Match")] string? ifMatch,
+                    HttpContext context,
+                    TStore store
+                ) =>
+                {
+                    if (Version(ifMatch) is not { } version)
+                        return NoVersion(ifMatch);
+                    if (find(context, store, id) is null)
+                        return Gone();
+                    Written<T> written = store.Remove(id, version);
+                    return written.State == WriteState.Done ? TypedResults.NoContent() : Problems.Of(written);
+                }
+            )
+            .WithName($"{name}-delete");
     }
 
     /// <summary>The row that was written, or why it was not.</summary>
     public static Results<Ok<Stored<T>>, ProblemHttpResult> Answer<T>(HttpContext context, Written<T> written)
-        where T : notnull =>
-        written.State == WriteState.Done ? Tagged(context, written.Row!) : Problems.Of(written);
+        where T : notnull => written.State == WriteState.Done ? Tagged(context, written.Row!) : Problems.Of(written);
 
     private static Ok<Stored<T>> Tagged<T>(HttpContext context, Stored<T> row)
         where T : notnull
@@ -56,9 +89,10 @@ internal static class RecordEndpoints
     private static int? Version(string? ifMatch) =>
         int.TryParse(ifMatch?.Trim().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out int version) ? version : null;
 
-    private static ProblemHttpResult NoVersion(string? ifMatch) => ifMatch is null
-        ? Problems.Answer(428, "version-missing", "Say in the header If-Match which version the change was made from, such as \"3\".")
-        : Problems.BadRequest("version-unreadable", "The header If-Match takes the number of one version, such as \"3\".");
+    private static ProblemHttpResult NoVersion(string? ifMatch) =>
+        ifMatch is null
+            ? Problems.Answer(428, "version-missing", "Say in the header If-Match which version the change was made from, such as \"3\".")
+            : Problems.BadRequest("version-unreadable", "The header If-Match takes the number of one version, such as \"3\".");
 
     private static ProblemHttpResult Gone() => Problems.NotFound("It is not there any more.");
 }

@@ -18,10 +18,11 @@ internal static class RequestFile
         using var content = new MemoryStream();
         byte[] part = new byte[81_920];
         long all = 0;
-        for (int read; (read = await request.Body.ReadAsync(part, request.HttpContext.RequestAborted)) > 0;)
+        for (int read; (read = await request.Body.ReadAsync(part, request.HttpContext.RequestAborted)) > 0; )
         {
             all += read;
-            if (all <= mostBytes) content.Write(part, 0, read);
+            if (all <= mostBytes)
+                content.Write(part, 0, read);
         }
         return all <= mostBytes
             ? content.ToArray()

@@ -52,12 +52,16 @@ internal static class VehicleRoutes
         string id = (string)context.GetRouteValue("vehicleId")!;
         // Before the data is looked at: what changes meanwhile makes the next question new.
         string tag = snapshots.Tag(id);
-        if (await snapshots.Of(id) is null) return Problems.NotFound("This vehicle is not there any more.");
-        if (!HttpMethods.IsGet(context.Request.Method)) return await next(call);
-        if (Has(context.Request.Headers.IfNoneMatch, tag)) return TypedResults.StatusCode(StatusCodes.Status304NotModified);
+        if (await snapshots.Of(id) is null)
+            return Problems.NotFound("This vehicle is not there any more.");
+        if (!HttpMethods.IsGet(context.Request.Method))
+            return await next(call);
+        if (Has(context.Request.Headers.IfNoneMatch, tag))
+            return TypedResults.StatusCode(StatusCodes.Status304NotModified);
         object? answer = await next(call);
         // Records have a tag of their own, their version, by which they are changed.
-        if (context.Response.Headers.ETag.Count == 0 && answer is not IStatusCodeHttpResult { StatusCode: >= 400 }) context.Response.Headers.ETag = tag;
+        if (context.Response.Headers.ETag.Count == 0 && answer is not IStatusCodeHttpResult { StatusCode: >= 400 })
+            context.Response.Headers.ETag = tag;
         return answer;
     }
 

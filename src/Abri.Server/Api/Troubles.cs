@@ -29,25 +29,45 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
         return true;
     }
 
-    private ProblemHttpResult Answer(HttpContext context, Exception exception) => exception switch
-    {
-        BadHttpRequestException { StatusCode: 413 } large => Problems.Answer(413, "body-too-large", large.Message.StartsWith("The file", StringComparison.Ordinal) ? large.Message : $"The request is larger than the {Limit(context)} MB that are taken here."),
-        BadHttpRequestException { StatusCode: 415 } => Problems.Answer(415, "not-json", "Send JSON, with the header Content-Type: application/json."),
-        BadHttpRequestException { InnerException: JsonException json } => Problems.Bad(JsonTrouble.Of(json)),
-        JsonException json => Problems.Bad(JsonTrouble.Of(json)),
-        BadHttpRequestException bad => Problems.BadRequest("bad-request", Address(context, bad.Message)),
-        InvalidOperationException when IsCharset(exception) => Problems.Answer(415, "charset-unknown", "The letters of the request are in a charset that is not known here. Send UTF-8."),
-        SqliteException sqlite => DatabaseAnswer(sqlite),
-        StorageException storage => Problems.Answer(503, "storage", storage.Message),
-        IOException disk when DiskTrouble.Of(disk) is var (status, code, message) => Problems.Answer(status, code, message),
-        _ => Unforeseen(context, exception),
-    };
+    private ProblemHttpResult Answer(HttpContext context, Exception exception) =>
+        exception switch
+        {
+            BadHttpRequestException { StatusCode: 413 } large => Problems.Answer(
+                413,
+                "body-too-large",
+                large.Message.StartsWith("The file", StringComparison.Ordinal)
+                    ? large.Message
+                    : $"The request is larger than the {Limit(context)} MB that are taken here."
+            ),
+            BadHttpRequestException { StatusCode: 415 } => Problems.Answer(
+                415,
+                "not-json",
+                "Send JSON, with the header Content-Type: application/json."
+            ),
+            BadHttpRequestException { InnerException: JsonException json } => Problems.Bad(JsonTrouble.Of(json)),
+            JsonException json => Problems.Bad(JsonTrouble.Of(json)),
+            BadHttpRequestException bad => Problems.BadRequest("bad-request", Address(context, bad.Message)),
+            InvalidOperationException when IsCharset(exception) => Problems.Answer(
+                415,
+                "charset-unknown",
+                "The letters of the request are in a charset that is not known here. Send UTF-8."
+            ),
+            SqliteException sqlite => DatabaseAnswer(sqlite),
+            StorageException storage => Problems.Answer(503, "storage", storage.Message),
+            IOException disk when DiskTrouble.Of(disk) is var (status, code, message) => Problems.Answer(status, code, message),
+            _ => Unforeseen(context, exception),
+        };
 
     private ProblemHttpResult Unforeseen(HttpContext context, Exception exception)
     {
         string reference = Guid.NewGuid().ToString("N")[..8];
         Log(exception, reference, context.Request.Method, context.Request.Path);
-        return Problems.Answer(500, "failed", $"Something failed in the program. Look whether your change is there before you try again; the log tells more under {reference}.", more: ("reference", reference));
+        return Problems.Answer(
+            500,
+            "failed",
+            $"Something failed in the program. Look whether your change is there before you try again; the log tells more under {reference}.",
+            more: ("reference", reference)
+        );
     }
 
     [LoggerMessage(LogLevel.Error, "Failed {Reference}: {Method} {Path}")]
@@ -64,18 +84,25 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
     /// <summary>What is wrong in the address, with what it takes, instead of how the framework calls it.</summary>
     private static string Address(HttpContext context, string message)
     {
-        if (Parameter().Match(message) is not { Success: true } match) return message.Contains('"', StringComparison.Ordinal) ? "The request cannot be read." : message;
+        if (Parameter().Match(message) is not { Success: true } match)
+            return message.Contains('"', StringComparison.Ordinal) ? "The request cannot be read." : message;
         string name = match.Groups["name"].Value;
-        Type? type = Asked(context)?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>().FirstOrDefault(p => p.Name == name)?.ParameterInfo.ParameterType;
+        Type? type = Asked(context)
+            ?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>()
+            .FirstOrDefault(p => p.Name == name)
+            ?.ParameterInfo.ParameterType;
         type = type is null ? null : Nullable.GetUnderlyingType(type) ?? type;
         string takes = type switch
         {
-            { IsGenericType: true } named when named.GetGenericTypeDefinition() == typeof(Named<>) => $"one of {string.Join(", ", Enum.GetNames(named.GenericTypeArguments[0]).Select(JsonNamingPolicy.CamelCase.ConvertName))}",
+            { IsGenericType: true } named when named.GetGenericTypeDefinition() == typeof(Named<>) =>
+                $"one of {string.Join(", ", Enum.GetNames(named.GenericTypeArguments[0]).Select(JsonNamingPolicy.CamelCase.ConvertName))}",
             _ when type == typeof(double) => "a number, with a point",
             _ when type == typeof(bool) => "true or false",
             _ => "another value",
         };
-        return match.Groups["value"].Success ? $"{name} in the address takes {takes}, not \"{match.Groups["value"].Value}\"." : $"{name} is missing: it takes {takes}.";
+        return match.Groups["value"].Success
+            ? $"{name} in the address takes {takes}, not \"{match.Groups["value"].Value}\"."
+            : $"{name} is missing: it takes {takes}.";
     }
 
     [GeneratedRegex("""^(?:Failed to bind parameter|Required parameter) "[^"]*?(?<name>\w+)"(?: from "(?<value>[^"]*)")?""")]

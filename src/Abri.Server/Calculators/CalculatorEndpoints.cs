@@ -21,48 +21,182 @@ internal static class CalculatorEndpoints
     {
         RouteGroupBuilder calculators = app.MapGroup("/api/calculators").WithTags("calculators");
         calculators.MapPost("/bays", (BaysInput x) => Answer(Bays.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("bays");
-        calculators.MapPost("/length-parse", (LengthParseInput x) => Answer(LengthText.Parse(x.Text, x.Lengths ?? LengthFormat.Millimetres))).Validate<LengthParseInput>().WithName("length-parse");
-        calculators.MapPost("/tape-chain", (TapeChainInput x) => Answer(TapeChain.Members(x.Panel, x.Run))).Validate<TapeChainInput>().WithName("tape-chain");
+        calculators
+            .MapPost("/length-parse", (LengthParseInput x) => Answer(LengthText.Parse(x.Text, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<LengthParseInput>()
+            .WithName("length-parse");
+        calculators
+            .MapPost("/tape-chain", (TapeChainInput x) => Answer(TapeChain.Members(x.Panel, x.Run)))
+            .Validate<TapeChainInput>()
+            .WithName("tape-chain");
         calculators.MapPost("/squareness", (SixReadings x) => Answer(Squareness.Of(x))).Validate<SixReadings>().WithName("squareness");
-        calculators.MapPost("/parallel-lines", (ParallelLinesInput x) => Answer(ParallelLines.Of(x.Lines, x.ApartMm, x.OpeningMm))).Validate<ParallelLinesInput>().WithName("parallel-lines");
-        calculators.MapPost("/sagitta", (SagittaInput x) => Answer(Sagitta.Of(x.RadiusMm, x.ChordMm, x.RiseMm))).Validate<SagittaInput>().WithName("sagitta");
-        calculators.MapPost("/section-parse", (SectionParseInput x) => Answer(DepthPairs.Parse(x.Text, x.Lengths))).Validate<SectionParseInput>().WithName("section-parse");
-        calculators.MapPost("/surface-compare", (BaysInput x) => Answer(SurfaceComparison.Of(x.Panel, x.Members))).Validate<BaysInput>().WithName("surface-compare");
-        calculators.MapPost("/surface-relief", (SurfaceReliefInput x) => Answer(SurfaceRelief.Of(x.Panel, x.Members, x.StepMm))).Validate<SurfaceReliefInput>().WithName("surface-relief");
-        calculators.MapPost("/surface-section", (SurfaceSectionInput x) => Answer(CrossSection.At(x.Panel, x.Members, x.StationMm))).Validate<SurfaceSectionInput>().WithName("surface-section");
-        calculators.MapPost("/ponding", (PondingInput x) => Answer(Ponding.Of(x.Roof, x.Attitude, x.CellMm))).Validate<PondingInput>().WithName("ponding");
-        calculators.MapPost("/ponding-grid", (PondingGridInput x) => Answer(StandingWater.On(x.Grid))).Validate<PondingGridInput>().WithName("ponding-grid");
-        calculators.MapPost("/ponding-worst", (PondingWorstInput x, CancellationToken stop) => Answer(Ponding.Worst(x.Roof, stop))).Validate<PondingWorstInput>().WithName("ponding-worst");
-        calculators.MapPost("/ponding-park", (PondingParkInput x, CancellationToken stop) => Answer(Ponding.Park(x.Roof, x.Attitude, stop))).Validate<PondingParkInput>().WithName("ponding-park");
-        calculators.MapPost("/ponding-mends", (PondingMendsInput x, CancellationToken stop) => Answer(PondingMends.Of(x.Roof, x.Attitude, x.Places, x.Lengths ?? LengthFormat.Millimetres, stop))).Validate<PondingMendsInput>().WithName("ponding-mends");
-        calculators.MapPost("/drying", (DryingInput x) => Answer(Drying.Of(x.Readings, x.RestingPercent, x.LimitPercent))).Validate<DryingInput>().WithName("drying");
-        calculators.MapPost("/seal-gap", (SealGapInput x) => Answer(SealCheck.Of(x.Readings, x.Lengths ?? LengthFormat.Millimetres))).Validate<SealGapInput>().WithName("seal-gap");
+        calculators
+            .MapPost("/parallel-lines", (ParallelLinesInput x) => Answer(ParallelLines.Of(x.Lines, x.ApartMm, x.OpeningMm)))
+            .Validate<ParallelLinesInput>()
+            .WithName("parallel-lines");
+        calculators
+            .MapPost("/sagitta", (SagittaInput x) => Answer(Sagitta.Of(x.RadiusMm, x.ChordMm, x.RiseMm)))
+            .Validate<SagittaInput>()
+            .WithName("sagitta");
+        calculators
+            .MapPost("/section-parse", (SectionParseInput x) => Answer(DepthPairs.Parse(x.Text, x.Lengths)))
+            .Validate<SectionParseInput>()
+            .WithName("section-parse");
+        calculators
+            .MapPost("/surface-compare", (BaysInput x) => Answer(SurfaceComparison.Of(x.Panel, x.Members)))
+            .Validate<BaysInput>()
+            .WithName("surface-compare");
+        calculators
+            .MapPost("/surface-relief", (SurfaceReliefInput x) => Answer(SurfaceRelief.Of(x.Panel, x.Members, x.StepMm)))
+            .Validate<SurfaceReliefInput>()
+            .WithName("surface-relief");
+        calculators
+            .MapPost("/surface-section", (SurfaceSectionInput x) => Answer(CrossSection.At(x.Panel, x.Members, x.StationMm)))
+            .Validate<SurfaceSectionInput>()
+            .WithName("surface-section");
+        calculators
+            .MapPost("/ponding", (PondingInput x) => Answer(Ponding.Of(x.Roof, x.Attitude, x.CellMm)))
+            .Validate<PondingInput>()
+            .WithName("ponding");
+        calculators
+            .MapPost("/ponding-grid", (PondingGridInput x) => Answer(StandingWater.On(x.Grid)))
+            .Validate<PondingGridInput>()
+            .WithName("ponding-grid");
+        calculators
+            .MapPost("/ponding-worst", (PondingWorstInput x, CancellationToken stop) => Answer(Ponding.Worst(x.Roof, stop)))
+            .Validate<PondingWorstInput>()
+            .WithName("ponding-worst");
+        calculators
+            .MapPost("/ponding-park", (PondingParkInput x, CancellationToken stop) => Answer(Ponding.Park(x.Roof, x.Attitude, stop)))
+            .Validate<PondingParkInput>()
+            .WithName("ponding-park");
+        calculators
+            .MapPost("/ponding-mends", (PondingMendsInput x, CancellationToken stop) =>
+                Answer(PondingMends.Of(x.Roof, x.Attitude, x.Places, x.Lengths ?? LengthFormat.Millimetres, stop))
+            )
+            .Validate<PondingMendsInput>()
+            .WithName("ponding-mends");
+        calculators
+            .MapPost("/drying", (DryingInput x) => Answer(Drying.Of(x.Readings, x.RestingPercent, x.LimitPercent)))
+            .Validate<DryingInput>()
+            .WithName("drying");
+        calculators
+            .MapPost("/seal-gap", (SealGapInput x) => Answer(SealCheck.Of(x.Readings, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<SealGapInput>()
+            .WithName("seal-gap");
         calculators.MapPost("/leak-suspects", (LeakQuestion x) => Answer(LeakRanking.Of(x))).Validate<LeakQuestion>().WithName("leak-suspects");
-        calculators.MapPost("/leak-suspects-shell", (LeakShellInput x, CancellationToken stop) => Answer(LeakHunt.Of(x.Shell, x.Mark, stop))).Validate<LeakShellInput>().WithName("leak-suspects-shell");
-        calculators.MapPost("/next-water-test", (NextWaterTestInput x, CancellationToken stop) => Answer(NextWaterTest.Of(x.Question, x.Candidates, stop), "/question")).Validate<NextWaterTestInput>().WithName("next-water-test");
-        calculators.MapPost("/resting-plane", (RestingPlaneInput x) => Answer(RestingPlane.Under(x.Samples, x.Weight))).Validate<RestingPlaneInput>().WithName("resting-plane");
-        calculators.MapPost("/seat", (SeatInput x) => Answer(FlangeSeat.Of(x.Site, x.Centre, x.Tape ?? BeddingTape.Usual), "/site")).Validate<SeatInput>().WithName("seat");
-        calculators.MapPost("/clamp-stack", (ClampStackInput x) => Answer(ClampedWall.Of(x.Layers, x.NominalGapMm, x.Range, x.Lugs, x.Screws, x.Lengths ?? LengthFormat.Millimetres))).Validate<ClampStackInput>().WithName("clamp-stack");
-        calculators.MapPost("/tightening-order", (TighteningOrderInput x) => Answer(TighteningOrder.Of(x.Places))).Validate<TighteningOrderInput>().WithName("tightening-order");
-        calculators.MapPost("/gasket", (GasketInput x) => Answer(Gasket.Of(x.BeforeMm, x.AfterMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<GasketInput>().WithName("gasket");
-        calculators.MapPost("/bead", (BeadPlanInput x) => Answer(Bead.Of(x.Bead, x.Lengths ?? LengthFormat.Millimetres), "/bead")).Validate<BeadPlanInput>().WithName("bead");
-        calculators.MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain))).Validate<BondThicknessInput>().WithName("bond-thickness");
-        calculators.MapPost("/absolute-humidity", (AirInput x) => Answer(MoistAir.Holds(x.AirC, x.RelativePercent))).Validate<AirInput>().WithName("absolute-humidity");
-        calculators.MapPost("/dew-point", (DewPointInput x) => Answer(MoistAir.Point(x.AirC, x.RelativePercent, x.SurfaceC))).Validate<DewPointInput>().WithName("dew-point");
-        calculators.MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site")).Validate<OpeningVerdictInput>().WithName("opening-verdict");
-        calculators.MapPost("/opening-positions", (OpeningPositionsInput x, CancellationToken stop) => Answer(RankedPositions.Of(x.Site, x.Wishes, stop), "/site")).Validate<OpeningPositionsInput>().WithName("opening-positions");
-        calculators.MapPost("/openings-together", (OpeningsTogetherInput x, CancellationToken stop) => Answer(PlacingTogether.Of(x.Site, stop), "/site")).Validate<OpeningsTogetherInput>().WithName("openings-together");
-        calculators.MapPost("/draught", (DraughtInput x) => Answer(Draught.Of(x.Ways, x.Sources, x.VolumeM3, x.FloorAreaM2))).Validate<DraughtInput>().WithName("draught");
-        calculators.MapPost("/sill-taper", (SillTaperInput x) => Answer(SillTaper.Of(x.LengthMm, x.TaperDeg, x.FrontMm, x.Lengths ?? LengthFormat.Millimetres))).Validate<SillTaperInput>().WithName("sill-taper");
-        calculators.MapPost("/inner-frame", (InnerFrameInput x) => Answer(InnerFrame.Of(x.Site, x.Centre), "/site")).Validate<InnerFrameInput>().WithName("inner-frame");
-        calculators.MapPost("/tape-plan", (TapePlanInput x) => Answer(TapePlan.Of(x.Sides, x.Tape ?? BeddingTape.Usual, x.Lengths ?? LengthFormat.Millimetres))).Validate<TapePlanInput>().WithName("tape-plan");
-        calculators.MapPost("/opening-procedure", (OpeningProcedureInput x) => Answer(OpeningProcedure.Of(x.Work), "/work")).Validate<OpeningProcedureInput>().WithName("opening-procedure");
-        calculators.MapPost("/sealant-choice", (SealantChoiceInput x) => Answer(SealantChoice.Of(x.Joint, x.Products, x.Bedding, x.AirC, x.Lengths ?? LengthFormat.Millimetres))).Validate<SealantChoiceInput>().WithName("sealant-choice");
-        calculators.MapPost("/cure", (CureInput x) => Answer(Cure.Of(x.Product, x.WidthMm, x.OpenFaces, x.Weather))).Validate<CureInput>().WithName("cure");
-        calculators.MapPost("/open-time", (OpenTimeInput x) => Answer(OpenTime.Of(x.Product, x.Air, x.LayMinutes))).Validate<OpenTimeInput>().WithName("open-time");
-        calculators.MapPost("/pot-life", (PotLifeInput x) => TypedResults.Ok(OpenTime.InThePot(x.MinutesAt23C, x.AirC, x.Grams))).Validate<PotLifeInput>().WithName("pot-life");
-        calculators.MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site")).Validate<SettingOutInput>().WithName("setting-out");
-        calculators.MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Facing, x.Lengths ?? LengthFormat.Millimetres))).Validate<HoleCheckInput>().WithName("hole-check");
+        calculators
+            .MapPost("/leak-suspects-shell", (LeakShellInput x, CancellationToken stop) => Answer(LeakHunt.Of(x.Shell, x.Mark, stop)))
+            .Validate<LeakShellInput>()
+            .WithName("leak-suspects-shell");
+        calculators
+            .MapPost("/next-water-test", (NextWaterTestInput x, CancellationToken stop) =>
+                Answer(NextWaterTest.Of(x.Question, x.Candidates, stop), "/question")
+            )
+            .Validate<NextWaterTestInput>()
+            .WithName("next-water-test");
+        calculators
+            .MapPost("/resting-plane", (RestingPlaneInput x) => Answer(RestingPlane.Under(x.Samples, x.Weight)))
+            .Validate<RestingPlaneInput>()
+            .WithName("resting-plane");
+        calculators
+            .MapPost("/seat", (SeatInput x) => Answer(FlangeSeat.Of(x.Site, x.Centre, x.Tape ?? BeddingTape.Usual), "/site"))
+            .Validate<SeatInput>()
+            .WithName("seat");
+        calculators
+            .MapPost("/clamp-stack", (ClampStackInput x) =>
+                Answer(ClampedWall.Of(x.Layers, x.NominalGapMm, x.Range, x.Lugs, x.Screws, x.Lengths ?? LengthFormat.Millimetres))
+            )
+            .Validate<ClampStackInput>()
+            .WithName("clamp-stack");
+        calculators
+            .MapPost("/tightening-order", (TighteningOrderInput x) => Answer(TighteningOrder.Of(x.Places)))
+            .Validate<TighteningOrderInput>()
+            .WithName("tightening-order");
+        calculators
+            .MapPost("/gasket", (GasketInput x) => Answer(Gasket.Of(x.BeforeMm, x.AfterMm, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<GasketInput>()
+            .WithName("gasket");
+        calculators
+            .MapPost("/bead", (BeadPlanInput x) => Answer(Bead.Of(x.Bead, x.Lengths ?? LengthFormat.Millimetres), "/bead"))
+            .Validate<BeadPlanInput>()
+            .WithName("bead");
+        calculators
+            .MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain)))
+            .Validate<BondThicknessInput>()
+            .WithName("bond-thickness");
+        calculators
+            .MapPost("/absolute-humidity", (AirInput x) => Answer(MoistAir.Holds(x.AirC, x.RelativePercent)))
+            .Validate<AirInput>()
+            .WithName("absolute-humidity");
+        calculators
+            .MapPost("/dew-point", (DewPointInput x) => Answer(MoistAir.Point(x.AirC, x.RelativePercent, x.SurfaceC)))
+            .Validate<DewPointInput>()
+            .WithName("dew-point");
+        calculators
+            .MapPost("/opening-verdict", (OpeningVerdictInput x) => Answer(OpeningVerdict.Of(x.Site, x.Centre), "/site"))
+            .Validate<OpeningVerdictInput>()
+            .WithName("opening-verdict");
+        calculators
+            .MapPost("/opening-positions", (OpeningPositionsInput x, CancellationToken stop) =>
+                Answer(RankedPositions.Of(x.Site, x.Wishes, stop), "/site")
+            )
+            .Validate<OpeningPositionsInput>()
+            .WithName("opening-positions");
+        calculators
+            .MapPost("/openings-together", (OpeningsTogetherInput x, CancellationToken stop) => Answer(PlacingTogether.Of(x.Site, stop), "/site"))
+            .Validate<OpeningsTogetherInput>()
+            .WithName("openings-together");
+        calculators
+            .MapPost("/draught", (DraughtInput x) => Answer(Draught.Of(x.Ways, x.Sources, x.VolumeM3, x.FloorAreaM2)))
+            .Validate<DraughtInput>()
+            .WithName("draught");
+        calculators
+            .MapPost("/sill-taper", (SillTaperInput x) =>
+                Answer(SillTaper.Of(x.LengthMm, x.TaperDeg, x.FrontMm, x.Lengths ?? LengthFormat.Millimetres))
+            )
+            .Validate<SillTaperInput>()
+            .WithName("sill-taper");
+        calculators
+            .MapPost("/inner-frame", (InnerFrameInput x) => Answer(InnerFrame.Of(x.Site, x.Centre), "/site"))
+            .Validate<InnerFrameInput>()
+            .WithName("inner-frame");
+        calculators
+            .MapPost("/tape-plan", (TapePlanInput x) =>
+                Answer(TapePlan.Of(x.Sides, x.Tape ?? BeddingTape.Usual, x.Lengths ?? LengthFormat.Millimetres))
+            )
+            .Validate<TapePlanInput>()
+            .WithName("tape-plan");
+        calculators
+            .MapPost("/opening-procedure", (OpeningProcedureInput x) => Answer(OpeningProcedure.Of(x.Work), "/work"))
+            .Validate<OpeningProcedureInput>()
+            .WithName("opening-procedure");
+        calculators
+            .MapPost("/sealant-choice", (SealantChoiceInput x) =>
+                Answer(SealantChoice.Of(x.Joint, x.Products, x.Bedding, x.AirC, x.Lengths ?? LengthFormat.Millimetres))
+            )
+            .Validate<SealantChoiceInput>()
+            .WithName("sealant-choice");
+        calculators
+            .MapPost("/cure", (CureInput x) => Answer(Cure.Of(x.Product, x.WidthMm, x.OpenFaces, x.Weather)))
+            .Validate<CureInput>()
+            .WithName("cure");
+        calculators
+            .MapPost("/open-time", (OpenTimeInput x) => Answer(OpenTime.Of(x.Product, x.Air, x.LayMinutes)))
+            .Validate<OpenTimeInput>()
+            .WithName("open-time");
+        calculators
+            .MapPost("/pot-life", (PotLifeInput x) => TypedResults.Ok(OpenTime.InThePot(x.MinutesAt23C, x.AirC, x.Grams)))
+            .Validate<PotLifeInput>()
+            .WithName("pot-life");
+        calculators
+            .MapPost("/setting-out", (SettingOutInput x) => Answer(SettingOut.Of(x.Site, x.Centre, x.Marking), "/site"))
+            .Validate<SettingOutInput>()
+            .WithName("setting-out");
+        calculators
+            .MapPost("/hole-check", (HoleCheckInput x) => Answer(HoleCheck.Of(x.Frame, x.Measured, x.Facing, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<HoleCheckInput>()
+            .WithName("hole-check");
     }
 
     /// <summary>Fields of inputs that stand beside the site.</summary>
@@ -72,7 +206,8 @@ internal static class CalculatorEndpoints
     private static Results<Ok<Worked<T>>, ProblemHttpResult> Answer<T>(Result<Worked<T>> result, string site = "")
         where T : notnull
     {
-        if (result.IsOk(out Worked<T>? worked, out Problem? problem)) return TypedResults.Ok(worked);
+        if (result.IsOk(out Worked<T>? worked, out Problem? problem))
+            return TypedResults.Ok(worked);
         bool inSite = site == "/work" || !BesideSite.Any(field => problem.Pointer.StartsWith(field, StringComparison.Ordinal));
         return Problems.Of(inSite ? problem.Under(site) : problem);
     }

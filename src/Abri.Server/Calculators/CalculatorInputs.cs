@@ -8,9 +8,7 @@ namespace Abri.Server.Calculators;
 /// <summary>Input of the calculator <c>bays</c>.</summary>
 /// <param name="Panel">The panel.</param>
 /// <param name="Members">Its members.</param>
-public sealed record BaysInput(
-    Panel Panel,
-    [Members] IReadOnlyList<Member> Members);
+public sealed record BaysInput(Panel Panel, [Members] IReadOnlyList<Member> Members);
 
 /// <summary>Input of the calculator <c>length-parse</c>.</summary>
 /// <param name="Text">What was typed.</param>
@@ -29,7 +27,8 @@ public sealed record TapeChainInput(Panel Panel, TapeRun Run);
 public sealed record ParallelLinesInput(
     [Count(2, 12, "Give 2 to 12 lines.")] IReadOnlyList<MeasuredLine> Lines,
     [Within(50, Limits.LongestMm, "The distance between the two places", "mm")] double ApartMm,
-    [Within(20, 5000, "The opening's width", "mm")] double OpeningMm);
+    [Within(20, 5000, "The opening's width", "mm")] double OpeningMm
+);
 
 /// <summary>Input of the calculator <c>sagitta</c>: two of the three.</summary>
 /// <param name="RadiusMm">Radius, mm.</param>
@@ -38,23 +37,19 @@ public sealed record ParallelLinesInput(
 public sealed record SagittaInput(
     [Within(1, 10_000_000, "The radius", "mm")] double? RadiusMm = null,
     [Within(1, Limits.LongestMm, "The chord", "mm")] double? ChordMm = null,
-    [Within(0.001, Limits.LongestMm, "The rise", "mm")] double? RiseMm = null);
+    [Within(0.001, Limits.LongestMm, "The rise", "mm")] double? RiseMm = null
+);
 
 /// <summary>Input of the calculator <c>section-parse</c>.</summary>
 /// <param name="Text">Readings as typed or pasted: place across and depth, one reading a line.</param>
 /// <param name="Lengths">Unit of plain numbers.</param>
-public sealed record SectionParseInput(
-    [Letters(40_000, "A section has at most 40 000 characters.")] string Text,
-    LengthFormat Lengths);
+public sealed record SectionParseInput([Letters(40_000, "A section has at most 40 000 characters.")] string Text, LengthFormat Lengths);
 
 /// <summary>Input of the calculator <c>surface-relief</c>.</summary>
 /// <param name="Panel">The panel.</param>
 /// <param name="Members">Its members.</param>
 /// <param name="StepMm">Distance between places, mm.</param>
-public sealed record SurfaceReliefInput(
-    Panel Panel,
-    [Members] IReadOnlyList<Member> Members,
-    [Within(2, 500, "The step", "mm")] double StepMm);
+public sealed record SurfaceReliefInput(Panel Panel, [Members] IReadOnlyList<Member> Members, [Within(2, 500, "The step", "mm")] double StepMm);
 
 /// <summary>Input of the calculator <c>surface-section</c>.</summary>
 /// <param name="Panel">The panel.</param>
@@ -63,7 +58,8 @@ public sealed record SurfaceReliefInput(
 public sealed record SurfaceSectionInput(
     Panel Panel,
     [Members] IReadOnlyList<Member> Members,
-    [Within(-Limits.LongestMm, Limits.LongestMm, "The station", "mm")] double StationMm);
+    [Within(-Limits.LongestMm, Limits.LongestMm, "The station", "mm")] double StationMm
+);
 
 /// <summary>Input of the calculator <c>opening-verdict</c>.</summary>
 /// <param name="Site">What decides.</param>
@@ -73,9 +69,7 @@ public sealed record OpeningVerdictInput(Site Site, PanelPoint Centre);
 /// <summary>Input of the calculator <c>opening-positions</c>.</summary>
 /// <param name="Site">What decides.</param>
 /// <param name="Wishes">What is wished; may be empty.</param>
-public sealed record OpeningPositionsInput(
-    Site Site,
-    [Wishes] IReadOnlyList<Wish> Wishes);
+public sealed record OpeningPositionsInput(Site Site, [Wishes] IReadOnlyList<Wish> Wishes);
 
 /// <summary>Input of the calculator <c>setting-out</c>.</summary>
 /// <param name="Site">What decides.</param>

@@ -20,7 +20,8 @@ public sealed record DraughtInput(
     [Count(0, 100, "At most 100 ways of air are weighed.")] IReadOnlyList<AirWay> Ways,
     [Count(0, 100, "At most 100 sources are weighed.")] IReadOnlyList<AirSource> Sources,
     [Within(0, 1000, "The volume", "m3")] double VolumeM3,
-    [Within(0, 200, "The floor area", "m2")] double FloorAreaM2);
+    [Within(0, 200, "The floor area", "m2")] double FloorAreaM2
+);
 
 /// <summary>Input of the calculator <c>sill-taper</c>.</summary>
 /// <param name="LengthMm">Length of the sill, mm.</param>
@@ -31,7 +32,8 @@ public sealed record SillTaperInput(
     [Within(1, Limits.LongestMm, "The sill's length", "mm")] double LengthMm,
     [Within(-45, 45, "The taper", "degrees")] double TaperDeg,
     [Within(0, 2000, "The depth in front", "mm")] double FrontMm,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null
+);
 
 /// <summary>Input of the calculator <c>inner-frame</c>.</summary>
 /// <param name="Site">What decides.</param>
@@ -45,7 +47,8 @@ public sealed record InnerFrameInput(Site Site, PanelPoint Centre);
 public sealed record TapePlanInput(
     [Count(0, 4, "A flange has four sides.")] IReadOnlyList<SeatSide> Sides,
     BeddingTape? Tape = null,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null
+);
 
 /// <summary>Input of the calculator <c>opening-procedure</c>.</summary>
 /// <param name="Work">What the procedure is made from.</param>

@@ -32,7 +32,8 @@ public sealed record ClampStackInput(
     ClampRange Range,
     [Within(0, 100, "The number of lugs")] int Lugs,
     [Count(0, 20, "A table has at most 20 screws.")] IReadOnlyList<ScrewForWall> Screws,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null
+);
 
 /// <summary>Input of the calculator <c>tightening-order</c>.</summary>
 /// <param name="Screws">Where the screws are; null where they lie evenly round a frame.</param>
@@ -41,7 +42,8 @@ public sealed record ClampStackInput(
 public sealed record TighteningOrderInput(
     IReadOnlyList<PanelPoint>? Screws = null,
     RoundedRectangle? Frame = null,
-    [Within(0, 1000, "The number of screws")] int? Count = null)
+    [Within(0, 1000, "The number of screws")] int? Count = null
+)
 {
     internal IReadOnlyList<PanelPoint> Places => Screws ?? (Frame is null ? [] : TighteningOrder.Around(Frame, Count ?? 0));
 }
@@ -53,7 +55,8 @@ public sealed record TighteningOrderInput(
 public sealed record GasketInput(
     [Count(0, 100, "At most 100 places are measured."), EachWithin(-1000, 1000, "A gap", "mm")] IReadOnlyList<double> BeforeMm,
     [EachWithin(-1000, 1000, "A gap", "mm")] IReadOnlyList<double> AfterMm,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null
+);
 
 /// <summary>Input of the calculator <c>bead</c>.</summary>
 /// <param name="Bead">The bead.</param>
@@ -71,14 +74,13 @@ public sealed record BondThicknessInput(
     Part Second,
     [Within(1, Limits.LongestMm, "The length", "mm")] double LengthMm,
     [Within(0, 200, "The span of temperature", "K")] double SpanK,
-    [Within(0.01, 5, "The allowed strain")] double Strain = BondThickness.UsualStrain);
+    [Within(0.01, 5, "The allowed strain")] double Strain = BondThickness.UsualStrain
+);
 
 /// <summary>Input of the calculator <c>absolute-humidity</c>.</summary>
 /// <param name="AirC">Temperature of the air, C.</param>
 /// <param name="RelativePercent">Relative humidity, %.</param>
-public sealed record AirInput(
-    [Within(-40, 80, "The temperature", "C")] double AirC,
-    double RelativePercent);
+public sealed record AirInput([Within(-40, 80, "The temperature", "C")] double AirC, double RelativePercent);
 
 /// <summary>Input of the calculator <c>dew-point</c>.</summary>
 /// <param name="AirC">Temperature of the air, C.</param>
@@ -87,7 +89,8 @@ public sealed record AirInput(
 public sealed record DewPointInput(
     [Within(-40, 80, "The temperature", "C")] double AirC,
     double RelativePercent,
-    [Within(-40, 120, "The surface's temperature", "C")] double? SurfaceC = null);
+    [Within(-40, 120, "The surface's temperature", "C")] double? SurfaceC = null
+);
 
 /// <summary>Input of the calculator <c>sealant-choice</c>.</summary>
 /// <param name="Joint">The joint.</param>
@@ -100,7 +103,8 @@ public sealed record SealantChoiceInput(
     [Count(0, 200, "At most 200 products are weighed.")] IReadOnlyList<Product> Products,
     FlangeBedding Bedding,
     [Within(-40, 80, "The temperature", "C")] double? AirC = null,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null
+);
 
 /// <summary>Input of the calculator <c>cure</c>.</summary>
 /// <param name="Product">The product.</param>
@@ -111,16 +115,14 @@ public sealed record CureInput(
     Product Product,
     [Within(0, 100, "The bead's width", "mm")] double WidthMm,
     int OpenFaces,
-    [Count(0, 10_000, "At most 2880 hours of weather are followed.")] IReadOnlyList<AirHour> Weather);
+    [Count(0, 10_000, "At most 2880 hours of weather are followed.")] IReadOnlyList<AirHour> Weather
+);
 
 /// <summary>Input of the calculator <c>open-time</c>.</summary>
 /// <param name="Product">The product.</param>
 /// <param name="Air">Today's air.</param>
 /// <param name="LayMinutes">Minutes to lay the bead; null where that is open.</param>
-public sealed record OpenTimeInput(
-    Product Product,
-    AirHour Air,
-    [Within(0, 1440, "The time to lay it", "minutes")] double? LayMinutes = null);
+public sealed record OpenTimeInput(Product Product, AirHour Air, [Within(0, 1440, "The time to lay it", "minutes")] double? LayMinutes = null);
 
 /// <summary>Input of the calculator <c>pot-life</c>.</summary>
 /// <param name="MinutesAt23C">Pot life of the data sheet at 23 C, min.</param>
@@ -129,4 +131,5 @@ public sealed record OpenTimeInput(
 public sealed record PotLifeInput(
     [Within(1, 1440, "The pot life", "minutes")] double MinutesAt23C,
     [Within(-20, 60, "The temperature", "C")] double AirC,
-    [Within(1, 20_000, "The mass", "g")] double Grams);
+    [Within(1, 20_000, "The mass", "g")] double Grams
+);

@@ -10,10 +10,7 @@ namespace Abri.Server.Calculators;
 /// <param name="Roof">The roof and what stands on it.</param>
 /// <param name="Attitude">How the vehicle stands.</param>
 /// <param name="CellMm">Side of a cell, mm.</param>
-public sealed record PondingInput(
-    WetRoof Roof,
-    Attitude Attitude,
-    [Within(2, 500, "A cell's side", "mm")] double CellMm);
+public sealed record PondingInput(WetRoof Roof, Attitude Attitude, [Within(2, 500, "A cell's side", "mm")] double CellMm);
 
 /// <summary>Input of the calculator <c>ponding-grid</c>.</summary>
 /// <param name="Grid">Heights of any ground.</param>
@@ -37,7 +34,8 @@ public sealed record PondingMendsInput(
     WetRoof Roof,
     Attitude Attitude,
     [Count(0, PondingMends.MostPlaces, "At most {1} places are tried at once.")] IReadOnlyList<OtherPlace> Places,
-    LengthFormat? Lengths = null) : IConsistent
+    LengthFormat? Lengths = null
+) : IConsistent
 {
     (string Field, string Message)? IConsistent.Contradiction() =>
         Roof.Dams.Select(d => d.Name).Distinct().Count() == Roof.Dams.Count ? null : ("roof/dams", "Two things on the roof have the same name.");
@@ -50,14 +48,16 @@ public sealed record PondingMendsInput(
 public sealed record DryingInput(
     [Count(2, 500, "Give 2 to 500 readings.")] IReadOnlyList<MoistureReading> Readings,
     [Within(0, 30, "The moisture that the air holds wood at", "%")] double RestingPercent = Drying.UsualRestingPercent,
-    [Within(1, 60, "The limit", "%")] double LimitPercent = Drying.CoatPercent);
+    [Within(1, 60, "The limit", "%")] double LimitPercent = Drying.CoatPercent
+);
 
 /// <summary>Input of the calculator <c>seal-gap</c>.</summary>
 /// <param name="Readings">Pairs of readings in order along the seal.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
 public sealed record SealGapInput(
     [Count(2, 200, "Give 2 to 200 pairs of readings.")] IReadOnlyList<SealReading> Readings,
-    LengthFormat? Lengths = null);
+    LengthFormat? Lengths = null
+);
 
 /// <summary>Input of the calculator <c>leak-suspects-shell</c>.</summary>
 /// <param name="Shell">The shell with what was found and looked at.</param>

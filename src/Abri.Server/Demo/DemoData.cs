@@ -9,7 +9,8 @@ internal sealed class DemoData(RecordStore records, VehicleStore vehicles, Fitti
 {
     public void AddIfEmpty()
     {
-        if (vehicles.All().Count > 0 || fittings.All().Count > 0) return;
+        if (vehicles.All().Count > 0 || fittings.All().Count > 0)
+            return;
         records.Add(Heron.Record);
         records.Add(Plover.Record);
     }

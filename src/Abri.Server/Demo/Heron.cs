@@ -14,141 +14,419 @@ namespace Abri.Server.Demo;
 /// </summary>
 internal static class Heron
 {
-    private const double LengthMm = 4300, HalfWidthMm = 850, HeightMm = 1950;
+    private const double LengthMm = 4300,
+        HalfWidthMm = 850,
+        HeightMm = 1950;
     private static readonly Schools Schools = new(RibInTheWay.Keep, CutSize.WasteSide);
     private static readonly DateTimeOffset FirstDay = new(2026, 4, 11, 9, 30, 0, TimeSpan.Zero);
 
     /// <summary>Everything on it.</summary>
-    public static VehicleRecord Record { get; } = new(
-        new Vehicle(
-            "Heron", VehicleKind.PanelVan, 2009, "Retired mobile-library van, long wheelbase, high ribbed roof. Becoming a travelling ceramics studio with a bed.",
-            UnitSystem.Mm, 16, Schools, Vehicle.UsualMarkerOffsetMm, "Europe/London", new Place(54.6, -3.5), new Masses(2460, 3500, 1750, 2240, 3750), new Attitude(-0.6, 0.4)),
-        Zones, Fittings, [Roof, Left, Right, RearLeftDoor, RearRightDoor, SlidingDoor, Bulkhead, Floor, Step],
-        Products: Keyed.All("product", TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape)));
+    public static VehicleRecord Record { get; } =
+        new(
+            new Vehicle(
+                "Heron",
+                VehicleKind.PanelVan,
+                2009,
+                "Retired mobile-library van, long wheelbase, high ribbed roof. Becoming a travelling ceramics studio with a bed.",
+                UnitSystem.Mm,
+                16,
+                Schools,
+                Vehicle.UsualMarkerOffsetMm,
+                "Europe/London",
+                new Place(54.6, -3.5),
+                new Masses(2460, 3500, 1750, 2240, 3750),
+                new Attitude(-0.6, 0.4)
+            ),
+            Zones,
+            Fittings,
+            [Roof, Left, Right, RearLeftDoor, RearRightDoor, SlidingDoor, Bulkhead, Floor, Step],
+            Products: Keyed.All("product", TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape))
+        );
 
     private static Zone[] Zones =>
-    [
-        new("Glaze bench", ZoneKind.Bench, 1200, 1850, 230, 800, 0, 900),
-        new("Throwing wheel", ZoneKind.Bench, 2430, 3030, -300, 300, 0, 550),
-        new("Stove", ZoneKind.Stove, 3700, 4120, -760, -320, 0, 800),
-        new("Bed", ZoneKind.Bed, 3050, 4250, -250, 800, 400, 650),
-        new("Pot rack", ZoneKind.OverheadLocker, 300, 1100, 480, 820, 1400, 1850),
-    ];
+        [
+            new("Glaze bench", ZoneKind.Bench, 1200, 1850, 230, 800, 0, 900),
+            new("Throwing wheel", ZoneKind.Bench, 2430, 3030, -300, 300, 0, 550),
+            new("Stove", ZoneKind.Stove, 3700, 4120, -760, -320, 0, 800),
+            new("Bed", ZoneKind.Bed, 3050, 4250, -250, 800, 400, 650),
+            new("Pot rack", ZoneKind.OverheadLocker, 300, 1100, 480, 820, 1400, 1850),
+        ];
 
     private static Keyed<Fitting>[] Fittings =>
-    [
-        new("vent", TypicalFittings.Of(FittingKind.RoofVent)),
-        new("skylight", TypicalFittings.Of(FittingKind.RoofSkylight)),
-        new("flue", TypicalFittings.Of(FittingKind.Flue)),
-        new("window", TypicalFittings.Of(FittingKind.HingedWindow)),
-        new("glass", TypicalFittings.Of(FittingKind.BondedWindow)),
-        new("grille", TypicalFittings.Of(FittingKind.Grille)),
-    ];
+        [
+            new("vent", TypicalFittings.Of(FittingKind.RoofVent)),
+            new("skylight", TypicalFittings.Of(FittingKind.RoofSkylight)),
+            new("flue", TypicalFittings.Of(FittingKind.Flue)),
+            new("window", TypicalFittings.Of(FittingKind.HingedWindow)),
+            new("glass", TypicalFittings.Of(FittingKind.BondedWindow)),
+            new("grille", TypicalFittings.Of(FittingKind.Grille)),
+        ];
 
-    private static PanelRecord Roof => PanelRecord.Of(
-        new Panel(
-            PanelKind.Roof,
-            [new(0, -720), new(260, -HalfWidthMm), new(LengthMm, -HalfWidthMm), new(LengthMm, HalfWidthMm), new(260, HalfWidthMm), new(0, 720)],
-            0.8, SkinMaterial.GalvanisedSteel, null, 7000,
-            Sections:
+    private static PanelRecord Roof =>
+        PanelRecord.Of(
+            new Panel(
+                PanelKind.Roof,
+                [new(0, -720), new(260, -HalfWidthMm), new(LengthMm, -HalfWidthMm), new(LengthMm, HalfWidthMm), new(260, HalfWidthMm), new(0, 720)],
+                0.8,
+                SkinMaterial.GalvanisedSteel,
+                null,
+                7000,
+                Sections:
+                [
+                    new SurfaceSection(900, [new(-800, 46), new(-480, 17), new(-320, 8), new(0, 1), new(320, 8), new(480, 16), new(800, 45)]),
+                    new SurfaceSection(2700, [new(-800, 47), new(-480, 18), new(-320, 7), new(0, 0), new(320, 7), new(480, 17), new(800, 47)]),
+                ]
+            ),
             [
-                new SurfaceSection(900, [new(-800, 46), new(-480, 17), new(-320, 8), new(0, 1), new(320, 8), new(480, 16), new(800, 45)]),
-                new SurfaceSection(2700, [new(-800, 47), new(-480, 18), new(-320, 7), new(0, 0), new(320, 7), new(480, 17), new(800, 47)]),
-            ]),
-        [
-            Along("Left cant rail", MemberKind.CantRail, 822, 56, 60, 260), Along("Right cant rail", MemberKind.CantRail, -822, 56, 60, 260),
-            Bow("Bow 1", 590), Bow("Bow 2", 1195), Bow("Bow 3", 1800), Bow("Bow 4", 2405), Bow("Bow 5", 3059), Bow("Bow 6", 3630),
-            new("Rear header", MemberKind.RoofBow, MemberRole.Structural, Strip(new(4240, -794), new(4240, 794), 120), 70),
-            new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(300, -779), new(4180, -779), 30), 20),
-            .. new double[] { -560, -400, -240, -80, 80, 240, 400, 560 }.Select((t, i) => new Member(
-                $"Swage {i + 1}", MemberKind.Swage, MemberRole.Pressed, Strip(new(320, t), new(4080, t), 44), -8, 10)),
-        ],
-        [
-            Found("Seam open, rear left corner", FindingKind.OpenSeam, FindingShape.Line, [new(4120, 838), new(4262, 838)], ViewedFrom.Outside, Severity.Severe, new(140, null, null, null), 0, "Old sealant lifts with a fingernail."),
-            Found("Aerial grommet perished", FindingKind.MissingSeal, FindingShape.Point, [new(2560, 620)], ViewedFrom.Outside, Severity.Moderate, new(22, null, null, null), 1, "The aerial is gone, the hole is not."),
-            Found("Stain below bow 4", FindingKind.Stain, FindingShape.Area, [new(2360, 700), new(2450, 700), new(2450, 790), new(2360, 790)], ViewedFrom.Inside, Severity.Moderate, new(90, 90, null, null), 2, "Wet after the night of rain with the nose down."),
-            Found("Hail dents", FindingKind.Dent, FindingShape.Area, [new(1300, -480), new(2250, -480), new(2250, 480), new(1300, 480)], ViewedFrom.Outside, Severity.Minor, new(25, null, 2, null), 0, "About thirty, none through the paint."),
-        ],
-        [
-            Planned("Vent over the glaze bench", "vent", new PanelPoint(1497.5, 320), 0), Planned("Skylight over the throwing wheel", "skylight", new PanelPoint(2732, 0), 90, "Lining not chosen yet."),
-            Planned("Stove flue", "flue", new PanelPoint(3910, -480), 0),
-        ],
-        WaterRecord.None with { Observations = [Rained(new(2400, -760), 3, false), Rained(new(1150, 780), 3, false)] },
-        [
-            new Joint("Seam at the rear left corner", JointKind.Seam, 140, Substrate.PaintedMetal, Substrate.PaintedMetal, 3, 0.2, true, false, false, true, false, false, new JointOf(JointOfKind.Finding, "finding-1"), null,
-                [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.NeutralSilicone, "", "a former owner")], "Clear silicone, peels at one end."),
-            new Joint("Vent over the glaze bench: flange", JointKind.RoofFlange, 1908.5, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, new JointOf(JointOfKind.Opening, "opening-1"), "product-1", [], ""),
-        ]);
+                Along("Left cant rail", MemberKind.CantRail, 822, 56, 60, 260),
+                Along("Right cant rail", MemberKind.CantRail, -822, 56, 60, 260),
+                Bow("Bow 1", 590),
+                Bow("Bow 2", 1195),
+                Bow("Bow 3", 1800),
+                Bow("Bow 4", 2405),
+                Bow("Bow 5", 3059),
+                Bow("Bow 6", 3630),
+                new("Rear header", MemberKind.RoofBow, MemberRole.Structural, Strip(new(4240, -794), new(4240, 794), 120), 70),
+                new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(300, -779), new(4180, -779), 30), 20),
+                .. new double[] { -560, -400, -240, -80, 80, 240, 400, 560 }.Select(
+                    (t, i) => new Member($"Swage {i + 1}", MemberKind.Swage, MemberRole.Pressed, Strip(new(320, t), new(4080, t), 44), -8, 10)
+                ),
+            ],
+            [
+                Found(
+                    "Seam open, rear left corner",
+                    FindingKind.OpenSeam,
+                    FindingShape.Line,
+                    [new(4120, 838), new(4262, 838)],
+                    ViewedFrom.Outside,
+                    Severity.Severe,
+                    new(140, null, null, null),
+                    0,
+                    "Old sealant lifts with a fingernail."
+                ),
+                Found(
+                    "Aerial grommet perished",
+                    FindingKind.MissingSeal,
+                    FindingShape.Point,
+                    [new(2560, 620)],
+                    ViewedFrom.Outside,
+                    Severity.Moderate,
+                    new(22, null, null, null),
+                    1,
+                    "The aerial is gone, the hole is not."
+                ),
+                Found(
+                    "Stain below bow 4",
+                    FindingKind.Stain,
+                    FindingShape.Area,
+                    [new(2360, 700), new(2450, 700), new(2450, 790), new(2360, 790)],
+                    ViewedFrom.Inside,
+                    Severity.Moderate,
+                    new(90, 90, null, null),
+                    2,
+                    "Wet after the night of rain with the nose down."
+                ),
+                Found(
+                    "Hail dents",
+                    FindingKind.Dent,
+                    FindingShape.Area,
+                    [new(1300, -480), new(2250, -480), new(2250, 480), new(1300, 480)],
+                    ViewedFrom.Outside,
+                    Severity.Minor,
+                    new(25, null, 2, null),
+                    0,
+                    "About thirty, none through the paint."
+                ),
+            ],
+            [
+                Planned("Vent over the glaze bench", "vent", new PanelPoint(1497.5, 320), 0),
+                Planned("Skylight over the throwing wheel", "skylight", new PanelPoint(2732, 0), 90, "Lining not chosen yet."),
+                Planned("Stove flue", "flue", new PanelPoint(3910, -480), 0),
+            ],
+            WaterRecord.None with
+            {
+                Observations = [Rained(new(2400, -760), 3, false), Rained(new(1150, 780), 3, false)],
+            },
+            [
+                new Joint(
+                    "Seam at the rear left corner",
+                    JointKind.Seam,
+                    140,
+                    Substrate.PaintedMetal,
+                    Substrate.PaintedMetal,
+                    3,
+                    0.2,
+                    true,
+                    false,
+                    false,
+                    true,
+                    false,
+                    false,
+                    new JointOf(JointOfKind.Finding, "finding-1"),
+                    null,
+                    [new JointEvent(new DateOnly(2019, 8, 3), JointEventKind.Sealed, ProductFamily.NeutralSilicone, "", "a former owner")],
+                    "Clear silicone, peels at one end."
+                ),
+                new Joint(
+                    "Vent over the glaze bench: flange",
+                    JointKind.RoofFlange,
+                    1908.5,
+                    Substrate.PaintedMetal,
+                    Substrate.PlasticFrame,
+                    3,
+                    0,
+                    false,
+                    true,
+                    false,
+                    false,
+                    false,
+                    true,
+                    new JointOf(JointOfKind.Opening, "opening-1"),
+                    "product-1",
+                    [],
+                    ""
+                ),
+            ]
+        );
 
-    private static PanelRecord Left => PanelRecord.Of(
-        new Panel(PanelKind.Left, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
-        [.. SideMembers([40, 880, 2180, 3560, 4255], [1530, 3910]), new("Lower seam", MemberKind.Seam, MemberRole.KeepOut, Strip(new(0, 560), new(LengthMm, 560), 24), 0)],
-        [
-            Found("Two sign bolts through the skin", FindingKind.OpenHole, FindingShape.Line, [new(1080, 1380), new(1680, 1380)], ViewedFrom.Outside, Severity.Moderate, new(6, null, null, null), 1, "Rust runs below both."),
-            Found("Rust behind the lower lining", FindingKind.SurfaceRust, FindingShape.Area, [new(2250, 60), new(2900, 60), new(2900, 180), new(2250, 180)], ViewedFrom.Inside, Severity.Moderate, new(650, 120, null, null), 3, ""),
-        ],
-        [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)],
-        WaterRecord.None with
-        {
-            Drains = [.. new double[] { 700, 1900, 3100 }.Select((s, i) => new Drain($"Left sill drain {i + 1}", new(s, 12), i < 2 ? FirstDay : null, ""))],
-            Coverings = [new Covering("Wool in the lower left side", CoveringKind.Insulation, new PanelBox(920, 2140, 20, 800), false, Lap.Unknown, true, "Bought already.")],
-        });
+    private static PanelRecord Left =>
+        PanelRecord.Of(
+            new Panel(PanelKind.Left, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
+            [
+                .. SideMembers([40, 880, 2180, 3560, 4255], [1530, 3910]),
+                new("Lower seam", MemberKind.Seam, MemberRole.KeepOut, Strip(new(0, 560), new(LengthMm, 560), 24), 0),
+            ],
+            [
+                Found(
+                    "Two sign bolts through the skin",
+                    FindingKind.OpenHole,
+                    FindingShape.Line,
+                    [new(1080, 1380), new(1680, 1380)],
+                    ViewedFrom.Outside,
+                    Severity.Moderate,
+                    new(6, null, null, null),
+                    1,
+                    "Rust runs below both."
+                ),
+                Found(
+                    "Rust behind the lower lining",
+                    FindingKind.SurfaceRust,
+                    FindingShape.Area,
+                    [new(2250, 60), new(2900, 60), new(2900, 180), new(2250, 180)],
+                    ViewedFrom.Inside,
+                    Severity.Moderate,
+                    new(650, 120, null, null),
+                    3,
+                    ""
+                ),
+            ],
+            [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)],
+            WaterRecord.None with
+            {
+                Drains =
+                [
+                    .. new double[] { 700, 1900, 3100 }.Select(
+                        (s, i) => new Drain($"Left sill drain {i + 1}", new(s, 12), i < 2 ? FirstDay : null, "")
+                    ),
+                ],
+                Coverings =
+                [
+                    new Covering(
+                        "Wool in the lower left side",
+                        CoveringKind.Insulation,
+                        new PanelBox(920, 2140, 20, 800),
+                        false,
+                        Lap.Unknown,
+                        true,
+                        "Bought already."
+                    ),
+                ],
+            }
+        );
 
-    private static PanelRecord Right => PanelRecord.Of(
-        new Panel(PanelKind.Right, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
-        [
-            .. SideMembers([40, 880, 2160, 3330, 4255], [2740, 3820]), new("Filler neck", MemberKind.FillerNeck, MemberRole.KeepOut, new Footprint(FootprintShape.Polygon, new PanelBox(560, 760, 420, 640).Corners), 200),
-            new("Sliding-door rail", MemberKind.SlidingDoorRail, MemberRole.KeepOut, Strip(new(880, 980), new(3300, 980), 44), 40),
-        ],
-        [Found("Sill drains cleared, 6 of 6", FindingKind.BlockedDrain, FindingShape.Line, [new(900, 20), new(4200, 20)], ViewedFrom.Outside, Severity.Moderate, new(null, null, null, null), 0, "Leaf mould in all of them.", FindingState.Done)],
-        [Planned("Heater grille", "grille", new PanelPoint(3570, 420), 0)]);
+    private static PanelRecord Right =>
+        PanelRecord.Of(
+            new Panel(PanelKind.Right, new PanelBox(0, LengthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, TaperDeg: 0.4),
+            [
+                .. SideMembers([40, 880, 2160, 3330, 4255], [2740, 3820]),
+                new(
+                    "Filler neck",
+                    MemberKind.FillerNeck,
+                    MemberRole.KeepOut,
+                    new Footprint(FootprintShape.Polygon, new PanelBox(560, 760, 420, 640).Corners),
+                    200
+                ),
+                new("Sliding-door rail", MemberKind.SlidingDoorRail, MemberRole.KeepOut, Strip(new(880, 980), new(3300, 980), 44), 40),
+            ],
+            [
+                Found(
+                    "Sill drains cleared, 6 of 6",
+                    FindingKind.BlockedDrain,
+                    FindingShape.Line,
+                    [new(900, 20), new(4200, 20)],
+                    ViewedFrom.Outside,
+                    Severity.Moderate,
+                    new(null, null, null, null),
+                    0,
+                    "Leaf mould in all of them.",
+                    FindingState.Done
+                ),
+            ],
+            [Planned("Heater grille", "grille", new PanelPoint(3570, 420), 0)]
+        );
 
-    private static PanelRecord SlidingDoor => PanelRecord.Of(
-        new Panel(PanelKind.SlidingDoor, new PanelBox(900, 2140, 40, 1780).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, SkinGapMm: 38),
-        [
-            new("Door frame, front", MemberKind.SideRib, MemberRole.Structural, Strip(new(935, 40), new(935, 1780), 70), 38),
-            new("Door frame, rear", MemberKind.SideRib, MemberRole.Structural, Strip(new(2105, 40), new(2105, 1780), 70), 38),
-            new("Lock rod", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(970, 760), new(2070, 760), 40), 30),
-        ],
-        [],
-        [Planned("Glass in the sliding door", "glass", new PanelPoint(1520, 1270), 0)]);
+    private static PanelRecord SlidingDoor =>
+        PanelRecord.Of(
+            new Panel(PanelKind.SlidingDoor, new PanelBox(900, 2140, 40, 1780).Corners, 0.8, SkinMaterial.GalvanisedSteel, null, 9000, SkinGapMm: 38),
+            [
+                new("Door frame, front", MemberKind.SideRib, MemberRole.Structural, Strip(new(935, 40), new(935, 1780), 70), 38),
+                new("Door frame, rear", MemberKind.SideRib, MemberRole.Structural, Strip(new(2105, 40), new(2105, 1780), 70), 38),
+                new("Lock rod", MemberKind.WiringRun, MemberRole.KeepOut, Strip(new(970, 760), new(2070, 760), 40), 30),
+            ],
+            [],
+            [Planned("Glass in the sliding door", "glass", new PanelPoint(1520, 1270), 0)]
+        );
 
-    private static PanelRecord RearLeftDoor => PanelRecord.Of(
-        new Panel(PanelKind.RearLeftDoor, new PanelBox(0, HalfWidthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
-        [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(0, 780), new(HalfWidthMm, 780), 50), 35)],
-        [Found("Sealant cracked at the hinge", FindingKind.CrackedSealant, FindingShape.Line, [new(835, 1500), new(835, 1720)], ViewedFrom.Outside, Severity.Minor, new(220, null, null, null), 2, "")], [],
-        WaterRecord.None with { SealReadings = [.. new double[] { 9, 8.5, 10.8, 9.5 }.Select((gap, i) => new SealReading(new(150 + (i * 200), 1945), gap, 12))] });
+    private static PanelRecord RearLeftDoor =>
+        PanelRecord.Of(
+            new Panel(PanelKind.RearLeftDoor, new PanelBox(0, HalfWidthMm, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
+            [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(0, 780), new(HalfWidthMm, 780), 50), 35)],
+            [
+                Found(
+                    "Sealant cracked at the hinge",
+                    FindingKind.CrackedSealant,
+                    FindingShape.Line,
+                    [new(835, 1500), new(835, 1720)],
+                    ViewedFrom.Outside,
+                    Severity.Minor,
+                    new(220, null, null, null),
+                    2,
+                    ""
+                ),
+            ],
+            [],
+            WaterRecord.None with
+            {
+                SealReadings = [.. new double[] { 9, 8.5, 10.8, 9.5 }.Select((gap, i) => new SealReading(new(150 + (i * 200), 1945), gap, 12))],
+            }
+        );
 
-    private static PanelRecord RearRightDoor => PanelRecord.Of(
-        new Panel(PanelKind.RearRightDoor, new PanelBox(-HalfWidthMm, 0, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
-        [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(-HalfWidthMm, 780), new(0, 780), 50), 35)], [], []);
+    private static PanelRecord RearRightDoor =>
+        PanelRecord.Of(
+            new Panel(PanelKind.RearRightDoor, new PanelBox(-HalfWidthMm, 0, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
+            [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(-HalfWidthMm, 780), new(0, 780), 50), 35)],
+            [],
+            []
+        );
 
-    private static PanelRecord Bulkhead => PanelRecord.Of(
-        new Panel(PanelKind.Bulkhead, new PanelBox(-HalfWidthMm, HalfWidthMm, 0, 1900).Corners, 1.0, SkinMaterial.MildSteel),
-        [new("Belt anchorage", MemberKind.Anchorage, MemberRole.Structural, new Footprint(FootprintShape.Polygon, new PanelBox(-780, -660, 900, 1020).Corners), 60)], [], []);
+    private static PanelRecord Bulkhead =>
+        PanelRecord.Of(
+            new Panel(PanelKind.Bulkhead, new PanelBox(-HalfWidthMm, HalfWidthMm, 0, 1900).Corners, 1.0, SkinMaterial.MildSteel),
+            [
+                new(
+                    "Belt anchorage",
+                    MemberKind.Anchorage,
+                    MemberRole.Structural,
+                    new Footprint(FootprintShape.Polygon, new PanelBox(-780, -660, 900, 1020).Corners),
+                    60
+                ),
+            ],
+            [],
+            []
+        );
 
-    private static PanelRecord Floor => PanelRecord.Of(
-        new Panel(PanelKind.Floor, new PanelBox(0, LengthMm, -HalfWidthMm, HalfWidthMm).Corners, 1.0, SkinMaterial.MildSteel),
-        [.. new double[] { 350, 1000, 1650, 2300, 2950, 3600, 4200 }.Select((s, i) => new Member($"Bearer {i + 1}", MemberKind.Bearer, MemberRole.Structural, Strip(new(s, -HalfWidthMm), new(s, HalfWidthMm), 60), 60))],
-        [Found("Soft board by the side door", FindingKind.SoftWood, FindingShape.Area, [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)], ViewedFrom.Inside, Severity.Severe, new(410, 300, null, 31), 0, "An awl goes in to the handle.")], [],
-        WaterRecord.None with { Observations = [.. new (int Day, double Percent)[] { (1, 31), (4, 30.5), (8, 31.5) }.Select(m => new Observation(ObservationKind.Moisture, new(1380, -680), FirstDay.AddDays(m.Day), null, m.Percent, null, null, null, null, "Ida", ""))] });
+    private static PanelRecord Floor =>
+        PanelRecord.Of(
+            new Panel(PanelKind.Floor, new PanelBox(0, LengthMm, -HalfWidthMm, HalfWidthMm).Corners, 1.0, SkinMaterial.MildSteel),
+            [
+                .. new double[] { 350, 1000, 1650, 2300, 2950, 3600, 4200 }.Select(
+                    (s, i) =>
+                        new Member(
+                            $"Bearer {i + 1}",
+                            MemberKind.Bearer,
+                            MemberRole.Structural,
+                            Strip(new(s, -HalfWidthMm), new(s, HalfWidthMm), 60),
+                            60
+                        )
+                ),
+            ],
+            [
+                Found(
+                    "Soft board by the side door",
+                    FindingKind.SoftWood,
+                    FindingShape.Area,
+                    [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)],
+                    ViewedFrom.Inside,
+                    Severity.Severe,
+                    new(410, 300, null, 31),
+                    0,
+                    "An awl goes in to the handle."
+                ),
+            ],
+            [],
+            WaterRecord.None with
+            {
+                Observations =
+                [
+                    .. new (int Day, double Percent)[] { (1, 31), (4, 30.5), (8, 31.5) }.Select(m => new Observation(
+                        ObservationKind.Moisture,
+                        new(1380, -680),
+                        FirstDay.AddDays(m.Day),
+                        null,
+                        m.Percent,
+                        null,
+                        null,
+                        null,
+                        null,
+                        "Ida",
+                        ""
+                    )),
+                ],
+            }
+        );
 
-    private static PanelRecord Step => PanelRecord.Of(
-        new Panel(PanelKind.Step, new PanelBox(LengthMm, LengthMm + 230, -HalfWidthMm, HalfWidthMm).Corners, 1.5, SkinMaterial.MildSteel, Name: "Rear step"),
-        [], [Found("Rusted through under the rear step", FindingKind.Perforation, FindingShape.Area, [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)], ViewedFrom.Inside, Severity.Severe, new(60, 25, null, null), 1, "Both sides can be reached.")], []);
+    private static PanelRecord Step =>
+        PanelRecord.Of(
+            new Panel(
+                PanelKind.Step,
+                new PanelBox(LengthMm, LengthMm + 230, -HalfWidthMm, HalfWidthMm).Corners,
+                1.5,
+                SkinMaterial.MildSteel,
+                Name: "Rear step"
+            ),
+            [],
+            [
+                Found(
+                    "Rusted through under the rear step",
+                    FindingKind.Perforation,
+                    FindingShape.Area,
+                    [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)],
+                    ViewedFrom.Inside,
+                    Severity.Severe,
+                    new(60, 25, null, null),
+                    1,
+                    "Both sides can be reached."
+                ),
+            ],
+            []
+        );
 
     private static IEnumerable<Member> SideMembers(double[] pillarsMm, double[] ribsMm) =>
-    [
-        .. pillarsMm.Select((s, i) => new Member($"Pillar {i + 1}", MemberKind.Pillar, MemberRole.Structural, Strip(new(s, 0), new(s, 1850), 75), 60)),
-        .. ribsMm.Select((s, i) => new Member($"Rib {i + 1}", MemberKind.SideRib, MemberRole.Secondary, Strip(new(s, 140), new(s, 1850), 45), 45)),
-        new("Cant rail", MemberKind.CantRail, MemberRole.Structural, Strip(new(0, 1895), new(LengthMm, 1895), 90), 60),
-        new("Body line", MemberKind.Swage, MemberRole.Pressed, Strip(new(60, 820), new(4240, 820), 36), 7, 10),
-    ];
+        [
+            .. pillarsMm.Select(
+                (s, i) => new Member($"Pillar {i + 1}", MemberKind.Pillar, MemberRole.Structural, Strip(new(s, 0), new(s, 1850), 75), 60)
+            ),
+            .. ribsMm.Select(
+                (s, i) => new Member($"Rib {i + 1}", MemberKind.SideRib, MemberRole.Secondary, Strip(new(s, 140), new(s, 1850), 45), 45)
+            ),
+            new("Cant rail", MemberKind.CantRail, MemberRole.Structural, Strip(new(0, 1895), new(LengthMm, 1895), 90), 60),
+            new("Body line", MemberKind.Swage, MemberRole.Pressed, Strip(new(60, 820), new(4240, 820), 36), 7, 10),
+        ];
 
     private static Member Bow(string name, double s) => new(name, MemberKind.RoofBow, MemberRole.Secondary, Strip(new(s, -794), new(s, 794), 60), 40);
 
-    private static Member Along(string name, MemberKind kind, double t, double widthMm, double depthMm, double fromMm) => new(
-        name, kind, Member.DefaultRole(kind), Strip(new(fromMm, t), new(LengthMm, t), widthMm), depthMm);
+    private static Member Along(string name, MemberKind kind, double t, double widthMm, double depthMm, double fromMm) =>
+        new(name, kind, Member.DefaultRole(kind), Strip(new(fromMm, t), new(LengthMm, t), widthMm), depthMm);
 
     private static Footprint Strip(PanelPoint from, PanelPoint to, double widthMm) => new(FootprintShape.Spine, [from, to], widthMm);
 
@@ -160,7 +438,15 @@ internal static class Heron
         new(ObservationKind.Rain, at, FirstDay.AddDays(day), wet, null, WindFrom.Rear, null, null, null, "Ida", "");
 
     private static Finding Found(
-        string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes,
-        FindingState state = FindingState.Open) =>
-        new(name, kind, shape, points, seen, severity, measures, state, "Ida", FirstDay.AddDays(day), notes);
+        string name,
+        FindingKind kind,
+        FindingShape shape,
+        PanelPoint[] points,
+        ViewedFrom seen,
+        Severity severity,
+        FindingMeasures measures,
+        int day,
+        string notes,
+        FindingState state = FindingState.Open
+    ) => new(name, kind, shape, points, seen, severity, measures, state, "Ida", FirstDay.AddDays(day), notes);
 }

@@ -14,32 +14,140 @@ internal static class Plover
     private static readonly DateTimeOffset FirstDay = new(2026, 5, 2, 14, 0, 0, TimeSpan.Zero);
 
     /// <summary>Everything on it.</summary>
-    public static VehicleRecord Record { get; } = new(
-        new Vehicle(
-            "Plover", VehicleKind.BoxTrailer, 1998, "Exhibition box trailer, aluminium skin on a timber frame. Becoming a birdwatching hide.", UnitSystem.Inch, 16, Schools,
-            Vehicle.UsualMarkerOffsetMm, "Europe/London", new Place(54.6, -3.5), new Masses(640, 1300, 100, 1300, 2300), new Attitude(0, 0)),
-        [new("Bench", ZoneKind.Bench, 700, 2300, -950, -520, 0, 450), new("Spotting shelf", ZoneKind.Bench, 700, 2300, -950, -700, 900, 940)],
-        [new Keyed<Fitting>("hatch", new Fitting(
-            "Viewing hatch 900 x 400", FittingKind.Hatch, new RoundedRectangle(900, 400, 0), 2, 4, new RoundedRectangle(890, 390, 0), new RoundedRectangle(980, 480, 5), 30,
-            PerSide.All(10), 8, false, Side.Top, new PerSide(0, 0, 0, 380), 3, 6, null, null))],
-        [.. ShellPresets.All.Single(p => p.Key == "box-trailer").Panels.Select(p => PanelRecord.Of(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind)))]);
+    public static VehicleRecord Record { get; } =
+        new(
+            new Vehicle(
+                "Plover",
+                VehicleKind.BoxTrailer,
+                1998,
+                "Exhibition box trailer, aluminium skin on a timber frame. Becoming a birdwatching hide.",
+                UnitSystem.Inch,
+                16,
+                Schools,
+                Vehicle.UsualMarkerOffsetMm,
+                "Europe/London",
+                new Place(54.6, -3.5),
+                new Masses(640, 1300, 100, 1300, 2300),
+                new Attitude(0, 0)
+            ),
+            [new("Bench", ZoneKind.Bench, 700, 2300, -950, -520, 0, 450), new("Spotting shelf", ZoneKind.Bench, 700, 2300, -950, -700, 900, 940)],
+            [
+                new Keyed<Fitting>(
+                    "hatch",
+                    new Fitting(
+                        "Viewing hatch 900 x 400",
+                        FittingKind.Hatch,
+                        new RoundedRectangle(900, 400, 0),
+                        2,
+                        4,
+                        new RoundedRectangle(890, 390, 0),
+                        new RoundedRectangle(980, 480, 5),
+                        30,
+                        PerSide.All(10),
+                        8,
+                        false,
+                        Side.Top,
+                        new PerSide(0, 0, 0, 380),
+                        3,
+                        6,
+                        null,
+                        null
+                    )
+                ),
+            ],
+            [
+                .. ShellPresets
+                    .All.Single(p => p.Key == "box-trailer")
+                    .Panels.Select(p => PanelRecord.Of(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind))),
+            ]
+        );
 
-    private static Finding[] Found(PanelKind panel) => panel switch
-    {
-        PanelKind.Roof =>
-        [
-            At("Edge strip let go, left side", FindingKind.CrackedSealant, FindingShape.Line, [new(300, 945), new(2700, 945)], ViewedFrom.Outside, Severity.Severe, new(2400, null, null, null), 0, "The strip can be lifted off by hand."),
-            At("Water stands at the middle joist", FindingKind.StandingWater, FindingShape.Area, [new(1300, -250), new(1700, -250), new(1700, 250), new(1300, 250)], ViewedFrom.Outside, Severity.Moderate, new(400, 500, 6, null), 1, ""),
-        ],
-        PanelKind.Floor => [At("Soft front bearer", FindingKind.SoftWood, FindingShape.Line, [new(30, 200), new(30, 950)], ViewedFrom.Outside, Severity.Severe, new(750, 60, null, 34), 0, "The left end crumbles.")],
-        PanelKind.Left => [At("Damp behind the ply, front corner", FindingKind.DampInsulation, FindingShape.Area, [new(70, 60), new(460, 60), new(460, 700), new(70, 700)], ViewedFrom.Inside, Severity.Moderate, new(390, 640, null, 26), 1, "")],
-        _ => [],
-    };
+    private static Finding[] Found(PanelKind panel) =>
+        panel switch
+        {
+            PanelKind.Roof =>
+            [
+                At(
+                    "Edge strip let go, left side",
+                    FindingKind.CrackedSealant,
+                    FindingShape.Line,
+                    [new(300, 945), new(2700, 945)],
+                    ViewedFrom.Outside,
+                    Severity.Severe,
+                    new(2400, null, null, null),
+                    0,
+                    "The strip can be lifted off by hand."
+                ),
+                At(
+                    "Water stands at the middle joist",
+                    FindingKind.StandingWater,
+                    FindingShape.Area,
+                    [new(1300, -250), new(1700, -250), new(1700, 250), new(1300, 250)],
+                    ViewedFrom.Outside,
+                    Severity.Moderate,
+                    new(400, 500, 6, null),
+                    1,
+                    ""
+                ),
+            ],
+            PanelKind.Floor =>
+            [
+                At(
+                    "Soft front bearer",
+                    FindingKind.SoftWood,
+                    FindingShape.Line,
+                    [new(30, 200), new(30, 950)],
+                    ViewedFrom.Outside,
+                    Severity.Severe,
+                    new(750, 60, null, 34),
+                    0,
+                    "The left end crumbles."
+                ),
+            ],
+            PanelKind.Left =>
+            [
+                At(
+                    "Damp behind the ply, front corner",
+                    FindingKind.DampInsulation,
+                    FindingShape.Area,
+                    [new(70, 60), new(460, 60), new(460, 700), new(70, 700)],
+                    ViewedFrom.Inside,
+                    Severity.Moderate,
+                    new(390, 640, null, 26),
+                    1,
+                    ""
+                ),
+            ],
+            _ => [],
+        };
 
-    private static Opening[] Planned(PanelKind panel) => panel == PanelKind.Right
-        ? [new Opening("Viewing hatch", "hatch", new PanelPoint(1250, 1150), 0, null, Schools, OpeningState.Planned, null, "Seen over from the bench.")]
-        : [];
+    private static Opening[] Planned(PanelKind panel) =>
+        panel == PanelKind.Right
+            ?
+            [
+                new Opening(
+                    "Viewing hatch",
+                    "hatch",
+                    new PanelPoint(1250, 1150),
+                    0,
+                    null,
+                    Schools,
+                    OpeningState.Planned,
+                    null,
+                    "Seen over from the bench."
+                ),
+            ]
+            : [];
 
-    private static Finding At(string name, FindingKind kind, FindingShape shape, PanelPoint[] points, ViewedFrom seen, Severity severity, FindingMeasures measures, int day, string notes) =>
-        new(name, kind, shape, points, seen, severity, measures, FindingState.Open, "Tam", FirstDay.AddDays(day), notes);
+    private static Finding At(
+        string name,
+        FindingKind kind,
+        FindingShape shape,
+        PanelPoint[] points,
+        ViewedFrom seen,
+        Severity severity,
+        FindingMeasures measures,
+        int day,
+        string notes
+    ) => new(name, kind, shape, points, seen, severity, measures, FindingState.Open, "Tam", FirstDay.AddDays(day), notes);
 }

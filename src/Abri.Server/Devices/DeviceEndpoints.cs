@@ -12,15 +12,24 @@ internal static class DeviceEndpoints
     public static void MapDevices(this WebApplication app)
     {
         RouteGroupBuilder devices = app.MapGroup("/api/devices/{device}").WithTags("devices");
-        devices.MapPost("/reading", Results<Ok<DeviceReading>, ProblemHttpResult> (Named<DeviceKind> device, DeviceShelf shelf) =>
-            shelf.Of(device.Value).Next() is { } reading
-                ? TypedResults.Ok(reading)
-                : Problems.Answer(503, "device-silent", "The meter (simulated) did not answer. Nothing was changed; press again, or type the reading.")).WithName("device-reading");
-        devices.MapPost("/seed", NoContent (Named<DeviceKind> device, int seed, DeviceShelf shelf) =>
-        {
-            shelf.Seed(device.Value, seed);
-            return TypedResults.NoContent();
-        }).WithName("device-seed");
+        devices
+            .MapPost("/reading", Results<Ok<DeviceReading>, ProblemHttpResult> (Named<DeviceKind> device, DeviceShelf shelf) =>
+                shelf.Of(device.Value).Next() is { } reading
+                    ? TypedResults.Ok(reading)
+                    : Problems.Answer(
+                        503,
+                        "device-silent",
+                        "The meter (simulated) did not answer. Nothing was changed; press again, or type the reading."
+                    )
+            )
+            .WithName("device-reading");
+        devices
+            .MapPost("/seed", NoContent (Named<DeviceKind> device, int seed, DeviceShelf shelf) =>
+            {
+                shelf.Seed(device.Value, seed);
+                return TypedResults.NoContent();
+            })
+            .WithName("device-seed");
     }
 
     /// <summary>The devices as they lie on the shelf; taken up again, each goes on where it was.</summary>

@@ -33,7 +33,15 @@ public enum ReadingQuality
 /// <param name="TemperatureC">Air temperature, degrees C; null for other devices.</param>
 /// <param name="HumidityPercent">Relative humidity, %; null for other devices.</param>
 public sealed record DeviceReading(
-    DeviceKind Device, bool Simulated, int Number, ReadingQuality Quality, double? DistanceMm, double? MoisturePercent, double? TemperatureC, double? HumidityPercent);
+    DeviceKind Device,
+    bool Simulated,
+    int Number,
+    ReadingQuality Quality,
+    double? DistanceMm,
+    double? MoisturePercent,
+    double? TemperatureC,
+    double? HumidityPercent
+);
 
 /// <summary>
 /// A stand-in for a measuring device: the same seed gives the same readings, with an occasional bad one and an occasional drop-out.
@@ -44,7 +52,8 @@ public sealed record DeviceReading(
 /// </remarks>
 internal sealed class SimulatedDevice(DeviceKind kind, int seed)
 {
-    private const double BadShare = 1.0 / 12, SilentShare = 1.0 / 9;
+    private const double BadShare = 1.0 / 12,
+        SilentShare = 1.0 / 9;
     private readonly Random random = new(seed);
     private readonly Lock turn = new();
     private int number;
@@ -55,15 +64,45 @@ internal sealed class SimulatedDevice(DeviceKind kind, int seed)
         lock (turn)
         {
             number++;
-            double fate = random.NextDouble(), noise = Noise(), place = random.NextDouble();
-            if (fate < SilentShare) return null;
+            double fate = random.NextDouble(),
+                noise = Noise(),
+                place = random.NextDouble();
+            if (fate < SilentShare)
+                return null;
             bool bad = fate < SilentShare + BadShare;
             ReadingQuality quality = bad ? ReadingQuality.Doubtful : ReadingQuality.Good;
             return kind switch
             {
-                DeviceKind.DistanceMeter => new DeviceReading(kind, true, number, quality, Math.Round(400 + (1600 * place) + noise + (bad ? 320 : 0), 1), null, null, null),
-                DeviceKind.MoistureMeter => new DeviceReading(kind, true, number, quality, null, Math.Round(bad ? 2 : 11 + (20 * place) + (noise / 2), 1), null, null),
-                _ => new DeviceReading(kind, true, number, quality, null, null, Math.Round(14 + (6 * place) + (noise / 4), 1), Math.Round(bad ? 99 : 55 + (25 * place) + noise, 0)),
+                DeviceKind.DistanceMeter => new DeviceReading(
+                    kind,
+                    true,
+                    number,
+                    quality,
+                    Math.Round(400 + (1600 * place) + noise + (bad ? 320 : 0), 1),
+                    null,
+                    null,
+                    null
+                ),
+                DeviceKind.MoistureMeter => new DeviceReading(
+                    kind,
+                    true,
+                    number,
+                    quality,
+                    null,
+                    Math.Round(bad ? 2 : 11 + (20 * place) + (noise / 2), 1),
+                    null,
+                    null
+                ),
+                _ => new DeviceReading(
+                    kind,
+                    true,
+                    number,
+                    quality,
+                    null,
+                    null,
+                    Math.Round(14 + (6 * place) + (noise / 4), 1),
+                    Math.Round(bad ? 99 : 55 + (25 * place) + noise, 0)
+                ),
             };
         }
     }

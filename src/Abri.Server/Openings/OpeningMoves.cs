@@ -5,8 +5,7 @@ namespace Abri.Server.Openings;
 
 /// <summary>Openings of one panel that move together, in one change.</summary>
 /// <param name="Moves">Which goes where.</param>
-public sealed record OpeningMoves(
-    [Count(1, 100, "Move 1 to 100 openings at a time.")] IReadOnlyList<OpeningMove> Moves);
+public sealed record OpeningMoves([Count(1, 100, "Move 1 to 100 openings at a time.")] IReadOnlyList<OpeningMove> Moves);
 
 /// <summary>One of them.</summary>
 /// <param name="Id">The opening.</param>

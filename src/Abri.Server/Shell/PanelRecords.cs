@@ -16,18 +16,36 @@ internal static class PanelRecords
     /// <param name="check">Says what a value contradicts on its panel, or null.</param>
     /// <param name="inStore">Says what it contradicts in what else is kept, or null; nothing else as a rule.</param>
     public static void MapOnPanel<T, TStore>(
-        this RouteGroupBuilder vehicle, string name, Func<Panel, T, Problem?> check, Func<TStore, string, T, Problem?>? inStore = null)
+        this RouteGroupBuilder vehicle,
+        string name,
+        Func<Panel, T, Problem?> check,
+        Func<TStore, string, T, Problem?>? inStore = null
+    )
         where T : notnull
         where TStore : Store<T>
     {
-        vehicle.MapPost($"/panels/{{panelId}}/{name}s", Results<Ok<Stored<T>>, ProblemHttpResult> (string panelId, T value, HttpContext context, PanelStore panels, TStore store) =>
-        {
-            if (ShellEndpoints.Owned(context, panels.Find(panelId)) is not { } panel) return Problems.NotFound("This panel is not there any more.");
-            return (check(panel.Value, value) ?? inStore?.Invoke(store, panelId, value)) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
-        }).Validate<T>().WithName($"{name}-add");
-        vehicle.MapGroup($"/{name}s/{{id}}").MapRecord<T, TStore>(
-            name, (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)), (context, row, value) =>
-                check(ShellEndpoints.PanelOf(context, row.OwnerId!), value)
-                ?? inStore?.Invoke(context.RequestServices.GetRequiredService<TStore>(), row.OwnerId!, value));
+        vehicle
+            .MapPost(
+                $"/panels/{{panelId}}/{name}s",
+                Results<Ok<Stored<T>>, ProblemHttpResult> (string panelId, T value, HttpContext context, PanelStore panels, TStore store) =>
+                {
+                    if (ShellEndpoints.Owned(context, panels.Find(panelId)) is not { } panel)
+                        return Problems.NotFound("This panel is not there any more.");
+                    return (check(panel.Value, value) ?? inStore?.Invoke(store, panelId, value)) is { } problem
+                        ? Problems.Of(problem)
+                        : RecordEndpoints.Answer(context, store.Add(panelId, value));
+                }
+            )
+            .Validate<T>()
+            .WithName($"{name}-add");
+        vehicle
+            .MapGroup($"/{name}s/{{id}}")
+            .MapRecord<T, TStore>(
+                name,
+                (context, store, id) => ShellEndpoints.OnOwnPanel(context, store.Find(id)),
+                (context, row, value) =>
+                    check(ShellEndpoints.PanelOf(context, row.OwnerId!), value)
+                    ?? inStore?.Invoke(context.RequestServices.GetRequiredService<TStore>(), row.OwnerId!, value)
+            );
     }
 }

@@ -36,46 +36,74 @@ internal static class RecordFileEndpoints
     public static void MapRecordFiles(this WebApplication app)
     {
         app.MapGet("/api/presets", () => ShellPresets.All).WithTags("shell").WithName("preset-list");
-        app.MapGet("/api/vehicle-file.schema.json", () => TypedResults.Text(VehicleBundle.Schema, "application/schema+json")).WithTags("shell").WithName("vehicle-file-schema");
+        app.MapGet("/api/vehicle-file.schema.json", () => TypedResults.Text(VehicleBundle.Schema, "application/schema+json"))
+            .WithTags("shell")
+            .WithName("vehicle-file-schema");
         app.MapPost("/api/vehicles/new", Begin).Validate<NewVehicle>().WithTags("shell").WithName("vehicle-new");
-        app.MapPost("/api/vehicles/import", Import).Accepts<byte[]>("application/json").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("vehicle-import");
+        app.MapPost("/api/vehicles/import", Import)
+            .Accepts<byte[]>("application/json")
+            .WithMetadata(RequestFile.MostSent)
+            .WithTags("shell")
+            .WithName("vehicle-import");
         app.MapVehicle("shell").MapGet("/vehicle.json", Export).WithName("vehicle-export");
-        app.MapPost("/api/drawings/read", ReadDrawing).Accepts<byte[]>("application/dxf", "image/svg+xml").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("drawing-read");
-        app.MapPost("/api/sections/read", ReadSections).Accepts<byte[]>("text/csv").WithMetadata(RequestFile.MostSent).WithTags("shell").WithName("sections-read");
+        app.MapPost("/api/drawings/read", ReadDrawing)
+            .Accepts<byte[]>("application/dxf", "image/svg+xml")
+            .WithMetadata(RequestFile.MostSent)
+            .WithTags("shell")
+            .WithName("drawing-read");
+        app.MapPost("/api/sections/read", ReadSections)
+            .Accepts<byte[]>("text/csv")
+            .WithMetadata(RequestFile.MostSent)
+            .WithTags("shell")
+            .WithName("sections-read");
     }
 
     private static Results<Ok<AddedVehicle>, ProblemHttpResult> Begin(NewVehicle value, RecordStore records)
     {
-        if ((value.Preset is null) == (value.Box is null)) return Problems.BadRequest("preset-or-box", "Give either a preset or the size of a blank box.", "/preset");
+        if ((value.Preset is null) == (value.Box is null))
+            return Problems.BadRequest("preset-or-box", "Give either a preset or the size of a blank box.", "/preset");
         IReadOnlyList<DesignedPanel> panels;
         Vehicle vehicle = value.Vehicle;
         if (value.Preset is { } key)
         {
-            if (ShellPresets.All.SingleOrDefault(p => p.Key == key) is not { } preset) return Problems.BadRequest("preset-unknown", $"There is no preset \"{key}\".", "/preset");
+            if (ShellPresets.All.SingleOrDefault(p => p.Key == key) is not { } preset)
+                return Problems.BadRequest("preset-unknown", $"There is no preset \"{key}\".", "/preset");
             (panels, vehicle) = (preset.Panels, vehicle with { Kind = preset.Kind });
         }
         else
         {
             panels = BlankBox.Of(value.Box!, value.Material, value.Vehicle.Kind);
         }
-        return TypedResults.Ok(new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => PanelRecord.Of(p.Panel, p.Members))]))));
+        return TypedResults.Ok(
+            new AddedVehicle(records.Add(new VehicleRecord(vehicle, [], [], [.. panels.Select(p => PanelRecord.Of(p.Panel, p.Members))])))
+        );
     }
 
     private static async Task<Results<Ok<AddedVehicle>, ProblemHttpResult>> Import(HttpRequest request, RecordStore records, DataFolder folder)
     {
-        if (!VehicleBundle.Read(await RequestFile.Read(request, MostBundleBytes)).IsOk(out VehicleRecord? record, out Problem? problem)) return Problems.Of(problem);
-        if (DeclaredRanges.Of(record) is { } range) return Problems.Bad(range.Under("/record"));
-        if (RecordCheck.Of(record) is { } contradiction) return Problems.Of(contradiction.Under("/record"));
+        if (!VehicleBundle.Read(await RequestFile.Read(request, MostBundleBytes)).IsOk(out VehicleRecord? record, out Problem? problem))
+            return Problems.Of(problem);
+        if (DeclaredRanges.Of(record) is { } range)
+            return Problems.Bad(range.Under("/record"));
+        if (RecordCheck.Of(record) is { } contradiction)
+            return Problems.Of(contradiction.Under("/record"));
         PhotoRecord[] photos = [.. record.Panels.SelectMany(p => p.Findings).SelectMany(f => f.Photos).Where(p => p.Content is not null)];
         // All of them are looked at before the first one is kept: a file that is refused leaves nothing behind.
         foreach (PhotoRecord photo in photos)
         {
-            if (!PhotoFile.TypeOf(photo.Content!).IsOk(out string? type, out problem)) return Problems.Answer(422, problem.Code, problem.Message);
+            if (!PhotoFile.TypeOf(photo.Content!).IsOk(out string? type, out problem))
+                return Problems.Answer(422, problem.Code, problem.Message);
             if (type != photo.Type || photo.Content!.Length > PhotoFolder.MostBytes)
-                return Problems.Answer(422, "photo-type", $"A photo in the file is not the {photo.Type} that it says, or is larger than {PhotoFolder.MostBytes / 1024 / 1024} MB.");
-            if (PhotoFolder.HashOf(photo.Content) != photo.Sha256) return Problems.Answer(422, "photo-hash", "A photo in the file does not have the hash that it says: the file was damaged.");
+                return Problems.Answer(
+                    422,
+                    "photo-type",
+                    $"A photo in the file is not the {photo.Type} that it says, or is larger than {PhotoFolder.MostBytes / 1024 / 1024} MB."
+                );
+            if (PhotoFolder.HashOf(photo.Content) != photo.Sha256)
+                return Problems.Answer(422, "photo-hash", "A photo in the file does not have the hash that it says: the file was damaged.");
         }
-        foreach (PhotoRecord photo in photos) folder.Photos.Keep(photo.Content!);
+        foreach (PhotoRecord photo in photos)
+            folder.Photos.Keep(photo.Content!);
         return TypedResults.Ok(new AddedVehicle(records.Add(record)));
     }
 
@@ -84,7 +112,12 @@ internal static class RecordFileEndpoints
         VehicleRecord record = VehicleFile.Of(of.Snapshot, photos == false ? _ => null : folder.Photos.Find);
         byte[] file = VehicleBundle.Write(record);
         return file.Length > MostBundleBytes
-            ? Problems.Answer(413, "bundle-too-large", $"With its photos the file would be larger than the {MostBundleBytes / 1024 / 1024} MB that can be read back. Export it without photos.")
+            ? Problems.Answer(
+                413,
+                "bundle-too-large",
+                $"With its photos the file would be larger than the {MostBundleBytes / 1024 / 1024} MB that can be read back. "
+                    + "Export it without photos."
+            )
             : TypedResults.File(file, "application/json", FileNames.Plain(record.Vehicle.Name, "vehicle") + ".abri.json");
     }
 
@@ -92,17 +125,24 @@ internal static class RecordFileEndpoints
     {
         string text = await Text(request);
         Result<DrawnShapes> read = text.AsSpan().TrimStart().StartsWith("<") ? SvgShapes.Read(text) : DxfShapes.Read(text, unit?.Value);
-        if (!read.IsOk(out DrawnShapes? shapes, out Problem? problem)) return Problems.Of(problem);
+        if (!read.IsOk(out DrawnShapes? shapes, out Problem? problem))
+            return Problems.Of(problem);
         return ReadShapes.AsPanel(shapes).IsOk(out PanelDrawing? drawing, out problem) ? TypedResults.Ok(drawing) : Problems.Of(problem);
     }
 
     private static async Task<Results<Ok<IReadOnlyList<SurfaceSection>>, ProblemHttpResult>> ReadSections(HttpRequest request) =>
-        SectionsCsv.Read(await Text(request)).IsOk(out IReadOnlyList<SurfaceSection>? sections, out Problem? problem) ? TypedResults.Ok(sections) : Problems.Of(problem);
+        SectionsCsv.Read(await Text(request)).IsOk(out IReadOnlyList<SurfaceSection>? sections, out Problem? problem)
+            ? TypedResults.Ok(sections)
+            : Problems.Of(problem);
 
     /// <summary>The text of a file: UTF-8, or what its mark says, as spreadsheets write UTF-16.</summary>
     private static async Task<string> Text(HttpRequest request)
     {
-        using var reader = new StreamReader(new MemoryStream(await RequestFile.Read(request, MostDrawingBytes)), Encoding.UTF8, detectEncodingFromByteOrderMarks: true);
+        using var reader = new StreamReader(
+            new MemoryStream(await RequestFile.Read(request, MostDrawingBytes)),
+            Encoding.UTF8,
+            detectEncodingFromByteOrderMarks: true
+        );
         return await reader.ReadToEndAsync();
     }
 }

@@ -25,9 +25,19 @@ internal static class WaterEndpoints
         vehicle.MapOnPanel<SealReading, SealReadingStore>("seal-reading", WaterCheck.Of);
         vehicle.MapOnPanel<Drain, DrainStore>("drain", WaterCheck.Of);
         vehicle.MapOnPanel<Covering, CoveringStore>("covering", WaterCheck.Of);
-        vehicle.MapPost("/leak-priors", (string vehicleId, LeakPrior value, HttpContext context, LeakPriorStore store) => RecordEndpoints.Answer(context, store.Add(vehicleId, value)))
-            .Validate<LeakPrior>().WithName("leak-prior-add");
-        vehicle.MapGroup("/leak-priors/{id}").MapRecord<LeakPrior, LeakPriorStore>("leak-prior", (context, store, id) => ShellEndpoints.Owned(context, store.Find(id)), (_, _, _) => null);
+        vehicle
+            .MapPost("/leak-priors", (string vehicleId, LeakPrior value, HttpContext context, LeakPriorStore store) =>
+                RecordEndpoints.Answer(context, store.Add(vehicleId, value))
+            )
+            .Validate<LeakPrior>()
+            .WithName("leak-prior-add");
+        vehicle
+            .MapGroup("/leak-priors/{id}")
+            .MapRecord<LeakPrior, LeakPriorStore>(
+                "leak-prior",
+                (context, store, id) => ShellEndpoints.Owned(context, store.Find(id)),
+                (_, _, _) => null
+            );
         app.MapGet("/api/leak-priors", () => LeakPriors.Usual).WithTags("water").WithName("leak-prior-usual");
     }
 
@@ -37,9 +47,13 @@ internal static class WaterEndpoints
     private static Results<Ok<Worked<MendsOfRoof>>, ProblemHttpResult> Mends(OfVehicle of, double pitchDeg, double rollDeg, CancellationToken stop)
     {
         var attitude = new Attitude(pitchDeg, rollDeg);
-        if (DeclaredRanges.Of(attitude) is { } range) return Problems.Bad(range);
-        if (WetVehicle.Roof(of.Snapshot) is not { } roof) return NoRoof();
-        return WetVehicle.Mends(of.Snapshot, roof, attitude, stop).IsOk(out Worked<MendsOfRoof>? worked, out Problem? problem) ? TypedResults.Ok(worked) : Problems.Of(problem);
+        if (DeclaredRanges.Of(attitude) is { } range)
+            return Problems.Bad(range);
+        if (WetVehicle.Roof(of.Snapshot) is not { } roof)
+            return NoRoof();
+        return WetVehicle.Mends(of.Snapshot, roof, attitude, stop).IsOk(out Worked<MendsOfRoof>? worked, out Problem? problem)
+            ? TypedResults.Ok(worked)
+            : Problems.Of(problem);
     }
 
     /// <summary>The search for a leak: about one mark, about all of them, or about the one that waits first where nobody says.</summary>

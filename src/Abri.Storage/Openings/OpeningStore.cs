@@ -15,26 +15,37 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
     private readonly JointStore joints = new(database, panels);
 
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(Opening value) => new Dictionary<string, object?>
-    {
-        ["name"] = value.Name,
-        ["fitting_id"] = value.FittingId,
-        ["centre"] = Storage.Columns.Json(value.Centre),
-        ["turn_deg"] = value.TurnDeg,
-        ["wall_mm"] = value.WallMm,
-        ["schools"] = Storage.Columns.Json(value.Schools),
-        ["state"] = Storage.Columns.Name(value.State),
-        ["as_cut"] = Storage.Columns.MaybeJson(value.AsCut),
-        ["notes"] = value.Notes,
-        ["clamp"] = Storage.Columns.MaybeJson(value.Clamp),
-        ["tape"] = Storage.Columns.MaybeJson(value.Tape),
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(Opening value) =>
+        new Dictionary<string, object?>
+        {
+            ["name"] = value.Name,
+            ["fitting_id"] = value.FittingId,
+            ["centre"] = Storage.Columns.Json(value.Centre),
+            ["turn_deg"] = value.TurnDeg,
+            ["wall_mm"] = value.WallMm,
+            ["schools"] = Storage.Columns.Json(value.Schools),
+            ["state"] = Storage.Columns.Name(value.State),
+            ["as_cut"] = Storage.Columns.MaybeJson(value.AsCut),
+            ["notes"] = value.Notes,
+            ["clamp"] = Storage.Columns.MaybeJson(value.Clamp),
+            ["tape"] = Storage.Columns.MaybeJson(value.Tape),
+        };
 
     /// <inheritdoc/>
-    protected override Opening Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Text("fitting_id"), row.Json<PanelPoint>("centre"), row.Int("turn_deg"), row.MaybeReal("wall_mm"),
-        row.Json<Schools>("schools"), row.Enum<OpeningState>("state"), row.MaybeJson<AsCut>("as_cut"), row.Text("notes"), row.MaybeJson<ClampWork>("clamp"),
-        row.MaybeJson<BeddingTape>("tape"));
+    protected override Opening Read(SqliteDataReader row) =>
+        new(
+            row.Text("name"),
+            row.Text("fitting_id"),
+            row.Json<PanelPoint>("centre"),
+            row.Int("turn_deg"),
+            row.MaybeReal("wall_mm"),
+            row.Json<Schools>("schools"),
+            row.Enum<OpeningState>("state"),
+            row.MaybeJson<AsCut>("as_cut"),
+            row.Text("notes"),
+            row.MaybeJson<ClampWork>("clamp"),
+            row.MaybeJson<BeddingTape>("tape")
+        );
 
     /// <inheritdoc/>
     protected override string Title(Opening value) => value.Name;
@@ -42,7 +53,8 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
 
-    private protected override void Renamed(Work work, string id, string from, string to) => joints.Follow(work, new JointOf(JointOfKind.Opening, id), from, to);
+    private protected override void Renamed(Work work, string id, string from, string to) =>
+        joints.Follow(work, new JointOf(JointOfKind.Opening, id), from, to);
 
     private protected override void RemoveOwned(Work work, string id) => joints.LetGo(work, new JointOf(JointOfKind.Opening, id));
 }

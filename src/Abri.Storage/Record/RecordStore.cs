@@ -13,23 +13,40 @@ namespace Abri.Storage.Record;
 
 /// <summary>Adds the whole record of a vehicle.</summary>
 public sealed class RecordStore(
-    Database database, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings,
-    FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors, JointStore joints, ProductStore products)
+    Database database,
+    VehicleStore vehicles,
+    PanelStore panels,
+    MemberStore members,
+    ZoneStore zones,
+    FittingStore fittings,
+    OpeningStore openings,
+    FindingStore findings,
+    PhotoStore photos,
+    WaterStores water,
+    LeakPriorStore priors,
+    JointStore joints,
+    ProductStore products
+)
 {
     /// <summary>
     /// Adds a vehicle with everything on it in one change. A fitting that the catalogue has already, in the same words and figures, is
-    /// used as it is; another of the same name gets a number behind its name. A product that the catalogue has by its name is used as it is there: somebody
+    /// used as it is; another of the same name gets a number behind its name. A product that the catalogue has by its name is used as it is there:
+    /// somebody
     /// may have held it against the data sheet.
     /// </summary>
     /// <returns>Id of the vehicle.</returns>
     public string Add(VehicleRecord record)
     {
         using Work work = database.Begin();
-        Dictionary<string, string> fittingIds = AddFittings(work, record.Fittings), productIds = AddProducts(work, record.Products ?? []);
+        Dictionary<string, string> fittingIds = AddFittings(work, record.Fittings),
+            productIds = AddProducts(work, record.Products ?? []);
         string vehicle = vehicles.Insert(work, null, record.Vehicle);
-        foreach (Zone zone in record.Zones) zones.Insert(work, vehicle, zone);
-        foreach (LeakPrior prior in record.LeakPriors ?? []) priors.Insert(work, vehicle, prior);
-        foreach (PanelRecord panel in record.Panels) AddPanel(work, vehicle, panel, fittingIds, productIds);
+        foreach (Zone zone in record.Zones)
+            zones.Insert(work, vehicle, zone);
+        foreach (LeakPrior prior in record.LeakPriors ?? [])
+            priors.Insert(work, vehicle, prior);
+        foreach (PanelRecord panel in record.Panels)
+            AddPanel(work, vehicle, panel, fittingIds, productIds);
         work.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }
@@ -44,18 +61,23 @@ public sealed class RecordStore(
             foreach (PhotoRecord photo in found.Photos)
                 photos.Insert(work, findingIds[found.Key], new Photo(photo.Sha256, photo.Type, photo.Bytes, photo.Caption));
         }
-        if (panel.Water is { } wet) water.Insert(work, panelId, wet);
+        if (panel.Water is { } wet)
+            water.Insert(work, panelId, wet);
         var openingIds = panel.Openings.ToDictionary(
-            o => o.Key, o => openings.Insert(work, panelId, o.Value with { FittingId = fittingIds[o.Value.FittingId] }));
+            o => o.Key,
+            o => openings.Insert(work, panelId, o.Value with { FittingId = fittingIds[o.Value.FittingId] })
+        );
         foreach (Joint joint in panel.Joints ?? [])
         {
-            JointOf? of = joint.Of is not { } it ? null : it.Kind switch
-            {
-                JointOfKind.Member => it with { Id = memberIds[it.Id] },
-                JointOfKind.Opening => it with { Id = openingIds[it.Id] },
-                JointOfKind.Finding => it with { Id = findingIds[it.Id] },
-                _ => it,
-            };
+            JointOf? of = joint.Of is not { } it
+                ? null
+                : it.Kind switch
+                {
+                    JointOfKind.Member => it with { Id = memberIds[it.Id] },
+                    JointOfKind.Opening => it with { Id = openingIds[it.Id] },
+                    JointOfKind.Finding => it with { Id = findingIds[it.Id] },
+                    _ => it,
+                };
             joints.Insert(work, panelId, joint with { Of = of, ProductId = joint.ProductId is { } product ? productIds[product] : null });
         }
     }
@@ -68,9 +90,11 @@ public sealed class RecordStore(
         foreach ((string key, Fitting fitting) in added)
         {
             string name = fitting.Name;
-            for (int i = 2; known.TryGetValue(name, out var other) && !Same(other.Value, fitting with { Name = name }); i++) name = $"{fitting.Name} ({i})";
+            for (int i = 2; known.TryGetValue(name, out var other) && !Same(other.Value, fitting with { Name = name }); i++)
+                name = $"{fitting.Name} ({i})";
             Fitting named = fitting with { Name = name };
-            if (!known.ContainsKey(name)) known[name] = (fittings.Insert(work, null, named), named);
+            if (!known.ContainsKey(name))
+                known[name] = (fittings.Insert(work, null, named), named);
             ids[key] = known[name].Id;
         }
         return ids;
@@ -81,7 +105,9 @@ public sealed class RecordStore(
     {
         Dictionary<string, string> known = products.All().ToDictionary(p => p.Value.Name, p => p.Id);
         return added.ToDictionary(
-            p => p.Key, p => known.TryGetValue(p.Value.Name, out string? id) ? id : known[p.Value.Name] = products.Insert(work, null, p.Value));
+            p => p.Key,
+            p => known.TryGetValue(p.Value.Name, out string? id) ? id : known[p.Value.Name] = products.Insert(work, null, p.Value)
+        );
     }
 
     /// <summary>Whether two fittings are the same in words and figures; lists within them are compared item by item.</summary>

@@ -10,22 +10,50 @@ namespace Abri.Storage.Record;
 
 /// <summary>Reads a whole vehicle as it stands at one moment.</summary>
 public sealed class SnapshotStore(
-    Database database, VehicleStore vehicles, PanelStore panels, MemberStore members, ZoneStore zones, FittingStore fittings, OpeningStore openings,
-    FindingStore findings, PhotoStore photos, WaterStores water, LeakPriorStore priors, JointStore joints, ProductStore products)
+    Database database,
+    VehicleStore vehicles,
+    PanelStore panels,
+    MemberStore members,
+    ZoneStore zones,
+    FittingStore fittings,
+    OpeningStore openings,
+    FindingStore findings,
+    PhotoStore photos,
+    WaterStores water,
+    LeakPriorStore priors,
+    JointStore joints,
+    ProductStore products
+)
 {
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
-    public VehicleSnapshot? Read(string vehicleId) => database.AtOnce(() =>
-    {
-        if (vehicles.Find(vehicleId) is not { } vehicle) return null;
-        IReadOnlyList<Stored<Panel>> own = panels.OfVehicle(vehicleId);
-        Dictionary<string, int> place = own.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
-        IReadOnlyList<Stored<T>> PanelByPanel<T>(Store<T> store)
-            where T : notnull => [.. store.OfVehicle(vehicleId).OrderBy(row => place[row.OwnerId!])];
-        return new VehicleSnapshot(
-            vehicle, own, PanelByPanel(members), zones.OfVehicle(vehicleId), PanelByPanel(openings), PanelByPanel(findings), photos.OfVehicle(vehicleId),
-            new WaterRows(
-                PanelByPanel(water.Suspects), PanelByPanel(water.Observations), PanelByPanel(water.SealReadings), PanelByPanel(water.Drains),
-                PanelByPanel(water.Coverings)),
-            priors.OfVehicle(vehicleId), PanelByPanel(joints), fittings.All(), products.All());
-    });
+    public VehicleSnapshot? Read(string vehicleId) =>
+        database.AtOnce(() =>
+        {
+            if (vehicles.Find(vehicleId) is not { } vehicle)
+                return null;
+            IReadOnlyList<Stored<Panel>> own = panels.OfVehicle(vehicleId);
+            Dictionary<string, int> place = own.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
+            IReadOnlyList<Stored<T>> PanelByPanel<T>(Store<T> store)
+                where T : notnull => [.. store.OfVehicle(vehicleId).OrderBy(row => place[row.OwnerId!])];
+            return new VehicleSnapshot(
+                vehicle,
+                own,
+                PanelByPanel(members),
+                zones.OfVehicle(vehicleId),
+                PanelByPanel(openings),
+                PanelByPanel(findings),
+                photos.OfVehicle(vehicleId),
+                new WaterRows(
+                    PanelByPanel(water.Suspects),
+                    PanelByPanel(water.Observations),
+                    PanelByPanel(water.SealReadings),
+                    PanelByPanel(water.Drains),
+                    PanelByPanel(water.Coverings)
+                ),
+                priors.OfVehicle(vehicleId),
+                PanelByPanel(joints),
+                fittings.All(),
+                products.All()
+            );
+        });
 }

@@ -12,26 +12,37 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
     private readonly JointStore joints = new(database, panels);
 
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(Finding value) => new Dictionary<string, object?>
-    {
-        ["name"] = value.Name,
-        ["kind"] = Storage.Columns.Name(value.Kind),
-        ["shape"] = Storage.Columns.Name(value.Shape),
-        ["points"] = Storage.Columns.Json(value.Points),
-        ["seen"] = Storage.Columns.Name(value.Seen),
-        ["severity"] = Storage.Columns.Name(value.Severity),
-        ["measures"] = Storage.Columns.Json(value.Measures),
-        ["state"] = Storage.Columns.Name(value.State),
-        ["seen_by"] = value.SeenBy,
-        ["seen_at"] = Storage.Columns.MaybeTime(value.SeenAt),
-        ["notes"] = value.Notes,
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(Finding value) =>
+        new Dictionary<string, object?>
+        {
+            ["name"] = value.Name,
+            ["kind"] = Storage.Columns.Name(value.Kind),
+            ["shape"] = Storage.Columns.Name(value.Shape),
+            ["points"] = Storage.Columns.Json(value.Points),
+            ["seen"] = Storage.Columns.Name(value.Seen),
+            ["severity"] = Storage.Columns.Name(value.Severity),
+            ["measures"] = Storage.Columns.Json(value.Measures),
+            ["state"] = Storage.Columns.Name(value.State),
+            ["seen_by"] = value.SeenBy,
+            ["seen_at"] = Storage.Columns.MaybeTime(value.SeenAt),
+            ["notes"] = value.Notes,
+        };
 
     /// <inheritdoc/>
-    protected override Finding Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Enum<FindingKind>("kind"), row.Enum<FindingShape>("shape"), row.Json<PanelPoint[]>("points"), row.Enum<ViewedFrom>("seen"),
-        row.Enum<Severity>("severity"), row.Json<FindingMeasures>("measures"), row.Enum<FindingState>("state"), row.Text("seen_by"),
-        row.MaybeTime("seen_at")!.Value, row.Text("notes"));
+    protected override Finding Read(SqliteDataReader row) =>
+        new(
+            row.Text("name"),
+            row.Enum<FindingKind>("kind"),
+            row.Enum<FindingShape>("shape"),
+            row.Json<PanelPoint[]>("points"),
+            row.Enum<ViewedFrom>("seen"),
+            row.Enum<Severity>("severity"),
+            row.Json<FindingMeasures>("measures"),
+            row.Enum<FindingState>("state"),
+            row.Text("seen_by"),
+            row.MaybeTime("seen_at")!.Value,
+            row.Text("notes")
+        );
 
     /// <inheritdoc/>
     protected override string Title(Finding value) => value.Name;
@@ -47,8 +58,10 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
 
     internal static void RemovePhotos(Work work, string findingId)
     {
-        foreach (string photo in work.Ids("photo", "finding_id", findingId)) work.Delete("photo", photo);
+        foreach (string photo in work.Ids("photo", "finding_id", findingId))
+            work.Delete("photo", photo);
     }
 
-    private protected override void Renamed(Work work, string id, string from, string to) => joints.Follow(work, new JointOf(JointOfKind.Finding, id), from, to);
+    private protected override void Renamed(Work work, string id, string from, string to) =>
+        joints.Follow(work, new JointOf(JointOfKind.Finding, id), from, to);
 }

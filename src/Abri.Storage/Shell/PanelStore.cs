@@ -11,27 +11,39 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
     private static readonly string[] OnPanel = ["joint", "suspect", "observation", "seal_reading", "drain", "covering"];
 
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(Panel value) => new Dictionary<string, object?>
-    {
-        ["kind"] = Storage.Columns.Name(value.Kind),
-        ["outline"] = Storage.Columns.Json(value.Outline),
-        ["skin_mm"] = value.SkinMm,
-        ["material"] = Storage.Columns.Name(value.Material),
-        ["arc_radius_along_mm"] = value.ArcRadiusAlongMm,
-        ["arc_radius_across_mm"] = value.ArcRadiusAcrossMm,
-        ["faces"] = value.Faces is { } faces ? Storage.Columns.Name(faces) : null,
-        ["skin_gap_mm"] = value.SkinGapMm,
-        ["taper_deg"] = value.TaperDeg,
-        ["surface"] = Storage.Columns.Name(value.Surface),
-        ["sections"] = Storage.Columns.MaybeJson(value.Sections),
-        ["name"] = value.Name,
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(Panel value) =>
+        new Dictionary<string, object?>
+        {
+            ["kind"] = Storage.Columns.Name(value.Kind),
+            ["outline"] = Storage.Columns.Json(value.Outline),
+            ["skin_mm"] = value.SkinMm,
+            ["material"] = Storage.Columns.Name(value.Material),
+            ["arc_radius_along_mm"] = value.ArcRadiusAlongMm,
+            ["arc_radius_across_mm"] = value.ArcRadiusAcrossMm,
+            ["faces"] = value.Faces is { } faces ? Storage.Columns.Name(faces) : null,
+            ["skin_gap_mm"] = value.SkinGapMm,
+            ["taper_deg"] = value.TaperDeg,
+            ["surface"] = Storage.Columns.Name(value.Surface),
+            ["sections"] = Storage.Columns.MaybeJson(value.Sections),
+            ["name"] = value.Name,
+        };
 
     /// <inheritdoc/>
-    protected override Panel Read(SqliteDataReader row) => new(
-        row.Enum<PanelKind>("kind"), row.Json<PanelPoint[]>("outline"), row.Real("skin_mm"), row.Enum<SkinMaterial>("material"),
-        row.MaybeReal("arc_radius_along_mm"), row.MaybeReal("arc_radius_across_mm"), row.MaybeText("faces") is null ? null : row.Enum<Facing>("faces"),
-        row.MaybeReal("skin_gap_mm"), row.Real("taper_deg"), row.Enum<SurfaceSource>("surface"), row.MaybeJson<SurfaceSection[]>("sections"), row.MaybeText("name"));
+    protected override Panel Read(SqliteDataReader row) =>
+        new(
+            row.Enum<PanelKind>("kind"),
+            row.Json<PanelPoint[]>("outline"),
+            row.Real("skin_mm"),
+            row.Enum<SkinMaterial>("material"),
+            row.MaybeReal("arc_radius_along_mm"),
+            row.MaybeReal("arc_radius_across_mm"),
+            row.MaybeText("faces") is null ? null : row.Enum<Facing>("faces"),
+            row.MaybeReal("skin_gap_mm"),
+            row.Real("taper_deg"),
+            row.Enum<SurfaceSource>("surface"),
+            row.MaybeJson<SurfaceSection[]>("sections"),
+            row.MaybeText("name")
+        );
 
     /// <inheritdoc/>
     protected override string Title(Panel value) => value.Name ?? "the " + PanelWords.Name(value.Kind);
@@ -45,14 +57,17 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
     {
         foreach (string table in OnPanel)
         {
-            foreach (string row in work.Ids(table, "panel_id", panelId)) work.Delete(table, row);
+            foreach (string row in work.Ids(table, "panel_id", panelId))
+                work.Delete(table, row);
         }
-        foreach (string opening in work.Ids("opening", "panel_id", panelId)) work.Delete("opening", opening);
+        foreach (string opening in work.Ids("opening", "panel_id", panelId))
+            work.Delete("opening", opening);
         foreach (string finding in work.Ids("finding", "panel_id", panelId))
         {
             FindingStore.RemovePhotos(work, finding);
             work.Delete("finding", finding);
         }
-        foreach (string member in work.Ids("member", "panel_id", panelId)) work.Delete("member", member);
+        foreach (string member in work.Ids("member", "panel_id", panelId))
+            work.Delete("member", member);
     }
 }

@@ -11,27 +11,39 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
     public const string ListScope = "vehicles";
 
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(Vehicle value) => new Dictionary<string, object?>
-    {
-        ["name"] = value.Name,
-        ["kind"] = Storage.Columns.Name(value.Kind),
-        ["year"] = value.Year,
-        ["notes"] = value.Notes,
-        ["units"] = Storage.Columns.Name(value.Units),
-        ["inch_denominator"] = value.InchDenominator,
-        ["schools"] = Storage.Columns.Json(value.Schools),
-        ["marker_offset_mm"] = value.MarkerOffsetMm,
-        ["time_zone"] = value.TimeZone,
-        ["place"] = Storage.Columns.MaybeJson(value.Place),
-        ["masses"] = Storage.Columns.MaybeJson(value.Masses),
-        ["attitude"] = Storage.Columns.MaybeJson(value.Attitude),
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(Vehicle value) =>
+        new Dictionary<string, object?>
+        {
+            ["name"] = value.Name,
+            ["kind"] = Storage.Columns.Name(value.Kind),
+            ["year"] = value.Year,
+            ["notes"] = value.Notes,
+            ["units"] = Storage.Columns.Name(value.Units),
+            ["inch_denominator"] = value.InchDenominator,
+            ["schools"] = Storage.Columns.Json(value.Schools),
+            ["marker_offset_mm"] = value.MarkerOffsetMm,
+            ["time_zone"] = value.TimeZone,
+            ["place"] = Storage.Columns.MaybeJson(value.Place),
+            ["masses"] = Storage.Columns.MaybeJson(value.Masses),
+            ["attitude"] = Storage.Columns.MaybeJson(value.Attitude),
+        };
 
     /// <inheritdoc/>
-    protected override Vehicle Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Enum<VehicleKind>("kind"), row.IsDBNull(row.GetOrdinal("year")) ? null : row.Int("year"), row.Text("notes"),
-        row.Enum<UnitSystem>("units"), row.Int("inch_denominator"), row.Json<Schools>("schools"), row.Real("marker_offset_mm"),
-        row.Text("time_zone"), row.MaybeJson<Place>("place"), row.MaybeJson<Masses>("masses"), row.MaybeJson<Attitude>("attitude"));
+    protected override Vehicle Read(SqliteDataReader row) =>
+        new(
+            row.Text("name"),
+            row.Enum<VehicleKind>("kind"),
+            row.IsDBNull(row.GetOrdinal("year")) ? null : row.Int("year"),
+            row.Text("notes"),
+            row.Enum<UnitSystem>("units"),
+            row.Int("inch_denominator"),
+            row.Json<Schools>("schools"),
+            row.Real("marker_offset_mm"),
+            row.Text("time_zone"),
+            row.MaybeJson<Place>("place"),
+            row.MaybeJson<Masses>("masses"),
+            row.MaybeJson<Attitude>("attitude")
+        );
 
     /// <inheritdoc/>
     protected override string Title(Vehicle value) => value.Name;
@@ -49,7 +61,9 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             PanelStore.RemoveContents(work, panel);
             work.Delete("panel", panel);
         }
-        foreach (string prior in work.Ids("leak_prior", "vehicle_id", id)) work.Delete("leak_prior", prior);
-        foreach (string zone in work.Ids("zone", "vehicle_id", id)) work.Delete("zone", zone);
+        foreach (string prior in work.Ids("leak_prior", "vehicle_id", id))
+            work.Delete("leak_prior", prior);
+        foreach (string zone in work.Ids("zone", "vehicle_id", id))
+            work.Delete("zone", zone);
     }
 }

@@ -9,17 +9,18 @@ namespace Abri.Storage.Water;
 public sealed class DrainStore(Database database, PanelStore panels) : Store<Drain>(database, "drain", "panel_id")
 {
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(Drain value) => new Dictionary<string, object?>
-    {
-        ["name"] = value.Name,
-        ["place"] = Storage.Columns.Json(value.Place),
-        ["cleared_at"] = Storage.Columns.MaybeTime(value.ClearedAt),
-        ["notes"] = value.Notes,
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(Drain value) =>
+        new Dictionary<string, object?>
+        {
+            ["name"] = value.Name,
+            ["place"] = Storage.Columns.Json(value.Place),
+            ["cleared_at"] = Storage.Columns.MaybeTime(value.ClearedAt),
+            ["notes"] = value.Notes,
+        };
 
     /// <inheritdoc/>
-    protected override Drain Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Json<PanelPoint>("place"), row.MaybeTime("cleared_at"), row.Text("notes"));
+    protected override Drain Read(SqliteDataReader row) =>
+        new(row.Text("name"), row.Json<PanelPoint>("place"), row.MaybeTime("cleared_at"), row.Text("notes"));
 
     /// <inheritdoc/>
     protected override string Title(Drain value) => value.Name;

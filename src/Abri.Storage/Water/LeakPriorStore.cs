@@ -7,16 +7,17 @@ namespace Abri.Storage.Water;
 public sealed class LeakPriorStore(Database database) : Store<LeakPrior>(database, "leak_prior", "vehicle_id")
 {
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(LeakPrior value) => new Dictionary<string, object?>
-    {
-        ["kind"] = Storage.Columns.Name(value.Kind),
-        ["condition"] = Storage.Columns.Name(value.Condition),
-        ["probability"] = value.Probability,
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(LeakPrior value) =>
+        new Dictionary<string, object?>
+        {
+            ["kind"] = Storage.Columns.Name(value.Kind),
+            ["condition"] = Storage.Columns.Name(value.Condition),
+            ["probability"] = value.Probability,
+        };
 
     /// <inheritdoc/>
-    protected override LeakPrior Read(SqliteDataReader row) => new(
-        row.Enum<SuspectKind>("kind"), row.Enum<Condition>("condition"), row.Real("probability"));
+    protected override LeakPrior Read(SqliteDataReader row) =>
+        new(row.Enum<SuspectKind>("kind"), row.Enum<Condition>("condition"), row.Real("probability"));
 
     /// <inheritdoc/>
     protected override string Title(LeakPrior value) => "a prior";

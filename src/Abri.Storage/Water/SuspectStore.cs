@@ -9,19 +9,27 @@ namespace Abri.Storage.Water;
 public sealed class SuspectStore(Database database, PanelStore panels) : Store<Suspect>(database, "suspect", "panel_id")
 {
     /// <inheritdoc/>
-    protected override IReadOnlyDictionary<string, object?> Columns(Suspect value) => new Dictionary<string, object?>
-    {
-        ["name"] = value.Name,
-        ["kind"] = Storage.Columns.Name(value.Kind),
-        ["points"] = Storage.Columns.Json(value.Points),
-        ["condition"] = Storage.Columns.Name(value.Condition),
-        ["since_at"] = Storage.Columns.MaybeTime(value.SinceAt),
-        ["notes"] = value.Notes,
-    };
+    protected override IReadOnlyDictionary<string, object?> Columns(Suspect value) =>
+        new Dictionary<string, object?>
+        {
+            ["name"] = value.Name,
+            ["kind"] = Storage.Columns.Name(value.Kind),
+            ["points"] = Storage.Columns.Json(value.Points),
+            ["condition"] = Storage.Columns.Name(value.Condition),
+            ["since_at"] = Storage.Columns.MaybeTime(value.SinceAt),
+            ["notes"] = value.Notes,
+        };
 
     /// <inheritdoc/>
-    protected override Suspect Read(SqliteDataReader row) => new(
-        row.Text("name"), row.Enum<SuspectKind>("kind"), row.Json<PanelPoint[]>("points"), row.Enum<Condition>("condition"), row.MaybeTime("since_at"), row.Text("notes"));
+    protected override Suspect Read(SqliteDataReader row) =>
+        new(
+            row.Text("name"),
+            row.Enum<SuspectKind>("kind"),
+            row.Json<PanelPoint[]>("points"),
+            row.Enum<Condition>("condition"),
+            row.MaybeTime("since_at"),
+            row.Text("notes")
+        );
 
     /// <inheritdoc/>
     protected override string Title(Suspect value) => value.Name;

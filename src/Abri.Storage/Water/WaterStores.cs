@@ -10,15 +10,26 @@ namespace Abri.Storage.Water;
 /// <param name="SealReadings">Readings along seals.</param>
 /// <param name="Drains">Drains.</param>
 /// <param name="Coverings">What was put on panels or into them.</param>
-public sealed record WaterStores(SuspectStore Suspects, ObservationStore Observations, SealReadingStore SealReadings, DrainStore Drains, CoveringStore Coverings)
+public sealed record WaterStores(
+    SuspectStore Suspects,
+    ObservationStore Observations,
+    SealReadingStore SealReadings,
+    DrainStore Drains,
+    CoveringStore Coverings
+)
 {
     /// <summary>Adds all of it to a panel as part of a larger change.</summary>
     internal void Insert(Work work, string panelId, WaterRecord water)
     {
-        foreach (Suspect suspect in water.Suspects) Suspects.Insert(work, panelId, suspect);
-        foreach (Observation observation in water.Observations) Observations.Insert(work, panelId, observation);
-        foreach (SealReading reading in water.SealReadings) SealReadings.Insert(work, panelId, reading);
-        foreach (Drain drain in water.Drains) Drains.Insert(work, panelId, drain);
-        foreach (Covering covering in water.Coverings) Coverings.Insert(work, panelId, covering);
+        foreach (Suspect suspect in water.Suspects)
+            Suspects.Insert(work, panelId, suspect);
+        foreach (Observation observation in water.Observations)
+            Observations.Insert(work, panelId, observation);
+        foreach (SealReading reading in water.SealReadings)
+            SealReadings.Insert(work, panelId, reading);
+        foreach (Drain drain in water.Drains)
+            Drains.Insert(work, panelId, drain);
+        foreach (Covering covering in water.Coverings)
+            Coverings.Insert(work, panelId, covering);
     }
 }

@@ -84,8 +84,7 @@ public class LengthTests
     }
 
     [Fact]
-    public void Any_text_is_answered_without_an_exception() =>
-        Gen.String.Holds(text => LengthText.Parse(text, Inches) is not null);
+    public void Any_text_is_answered_without_an_exception() => Gen.String.Holds(text => LengthText.Parse(text, Inches) is not null);
 
     [Fact]
     public void Characters_of_lengths_in_any_order_are_answered_without_an_exception() =>
@@ -93,14 +92,17 @@ public class LengthTests
 
     [Fact]
     public void Reading_what_was_written_gives_the_length_that_was_shown() =>
-        Gen.Select(Gen.Double[-30_000, 30_000], Gen.Bool.Select(fine => fine ? 32 : 16), Gen.Enum<UnitSystem>()).Holds((mm, denominator, units) =>
-        {
-            var format = new LengthFormat(units, denominator);
-            double read = Mm(format.Text(mm), LengthFormat.Millimetres);
-            return Math.Abs(read - format.Shown(mm)) < 1e-9
-                && Math.Abs(read - mm) <= (units == UnitSystem.Mm ? 0.05 : 25.4 / denominator / 2) + 1e-9
-                && format.Text(read) == format.Text(mm);
-        });
+        Gen.Select(Gen.Double[-30_000, 30_000], Gen.Bool.Select(fine => fine ? 32 : 16), Gen.Enum<UnitSystem>())
+            .Holds(
+                (mm, denominator, units) =>
+                {
+                    var format = new LengthFormat(units, denominator);
+                    double read = Mm(format.Text(mm), LengthFormat.Millimetres);
+                    return Math.Abs(read - format.Shown(mm)) < 1e-9
+                        && Math.Abs(read - mm) <= (units == UnitSystem.Mm ? 0.05 : 25.4 / denominator / 2) + 1e-9
+                        && format.Text(read) == format.Text(mm);
+                }
+            );
 
     [Fact]
     public void The_error_of_the_nearest_fraction_is_told()

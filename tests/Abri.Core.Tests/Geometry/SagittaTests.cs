@@ -17,14 +17,17 @@ public class SagittaTests
 
     [Fact] // Checked against the circle's own geometry: the middle of the arc and both ends lie on one circle
     public void Ends_and_middle_of_the_arc_lie_on_the_circle() =>
-        Gen.Select(Gen.Double[50, 5000], Gen.Double[0.01, 0.99]).Holds((chord, share) =>
-        {
-            ArcFigures arc = Arc(null, chord, share * chord / 2);
-            // Centre below the middle of the chord.
-            double down = arc.RadiusMm - arc.RiseMm;
-            bool onCircle = Math.Abs(Math.Sqrt((down * down) + (chord * chord / 4)) - arc.RadiusMm) < 1e-6 * arc.RadiusMm;
-            return onCircle && arc.ArcMm > chord && arc.ArcMm < chord * Math.PI / 2;
-        });
+        Gen.Select(Gen.Double[50, 5000], Gen.Double[0.01, 0.99])
+            .Holds(
+                (chord, share) =>
+                {
+                    ArcFigures arc = Arc(null, chord, share * chord / 2);
+                    // Centre below the middle of the chord.
+                    double down = arc.RadiusMm - arc.RiseMm;
+                    bool onCircle = Math.Abs(Math.Sqrt((down * down) + (chord * chord / 4)) - arc.RadiusMm) < 1e-6 * arc.RadiusMm;
+                    return onCircle && arc.ArcMm > chord && arc.ArcMm < chord * Math.PI / 2;
+                }
+            );
 
     [Theory]
     [InlineData(100d, 201d, null, "arc-impossible")]

@@ -61,28 +61,36 @@ public class ClampingTests
     }
 
     [Fact] // Checked against every order
-    public void No_order_of_tightening_keeps_the_resultant_smaller() => Gen.Select(Gen.Double[-400, 400], Gen.Double[-300, 300]).Array[2, 7].Holds(
-        places =>
-        {
-            PanelPoint[] screws = [.. places.Select(p => new PanelPoint(p.Item1, p.Item2))];
-            ScrewOrder order = TighteningOrder.Of(screws).Value!.Result;
-            var middle = new PanelPoint(screws.Average(p => p.SMm), screws.Average(p => p.TMm));
-            double least = Orders([.. Enumerable.Range(0, screws.Length)]).Min(o => Worst(o, screws, middle));
-            return order.Order.Order().SequenceEqual(Enumerable.Range(0, screws.Length)) && Math.Abs(order.WorstMm - least) < 1e-6;
-        }, cases: 60);
+    public void No_order_of_tightening_keeps_the_resultant_smaller() =>
+        Gen.Select(Gen.Double[-400, 400], Gen.Double[-300, 300])
+            .Array[2, 7]
+            .Holds(
+                places =>
+                {
+                    PanelPoint[] screws = [.. places.Select(p => new PanelPoint(p.Item1, p.Item2))];
+                    ScrewOrder order = TighteningOrder.Of(screws).Value!.Result;
+                    var middle = new PanelPoint(screws.Average(p => p.SMm), screws.Average(p => p.TMm));
+                    double least = Orders([.. Enumerable.Range(0, screws.Length)]).Min(o => Worst(o, screws, middle));
+                    return order.Order.Order().SequenceEqual(Enumerable.Range(0, screws.Length)) && Math.Abs(order.WorstMm - least) < 1e-6;
+                },
+                cases: 60
+            );
 
     [Fact]
     public void Four_screws_go_crosswise_and_many_are_still_ordered()
     {
         ScrewOrder four = TighteningOrder.Of([new(0, 0), new(400, 0), new(400, 400), new(0, 400)]).Value!.Result;
         Assert.Equal([0, 2, 1, 3], four.Order);
-        ScrewOrder many = TighteningOrder.Of([.. Enumerable.Range(0, 40).Select(i => new PanelPoint(400 * Math.Cos(i * Math.PI / 20), 300 * Math.Sin(i * Math.PI / 20)))]).Value!.Result;
+        ScrewOrder many = TighteningOrder
+            .Of([.. Enumerable.Range(0, 40).Select(i => new PanelPoint(400 * Math.Cos(i * Math.PI / 20), 300 * Math.Sin(i * Math.PI / 20)))])
+            .Value!.Result;
         Assert.False(many.Proven);
         Assert.True(many.WorstMm < 450);
         Assert.Equal("screws-count", TighteningOrder.Of(new PanelPoint[65]).Problem!.Code);
     }
 
-    private static ClampFit Fit(ClampLayer[] layers, double gap, ClampRange range, ScrewForWall[] screws) => ClampedWall.Of(layers, gap, range, 8, screws, LengthFormat.Millimetres).Value!.Result;
+    private static ClampFit Fit(ClampLayer[] layers, double gap, ClampRange range, ScrewForWall[] screws) =>
+        ClampedWall.Of(layers, gap, range, 8, screws, LengthFormat.Millimetres).Value!.Result;
 
     private static double Worst(int[] order, PanelPoint[] screws, PanelPoint middle)
     {
@@ -95,5 +103,11 @@ public class ClampingTests
         return worst;
     }
 
-    private static IEnumerable<int[]> Orders(int[] left) => left.Length == 0 ? [[]] : left.SelectMany(first => Orders([.. left.Where(i => i != first)]).Select(rest => (int[])[first, .. rest]));
+    private static IEnumerable<int[]> Orders(int[] left) =>
+        left.Length == 0
+            ?
+            [
+                [],
+            ]
+            : left.SelectMany(first => Orders([.. left.Where(i => i != first)]).Select(rest => (int[])[first, .. rest]));
 }

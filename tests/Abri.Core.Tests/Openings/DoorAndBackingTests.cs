@@ -27,7 +27,8 @@ public class DoorAndBackingTests
         Assert.Contains(verdict.Rows, r => r.Id == "door-Sliding door" && r.State == VerdictState.Blocked);
     }
 
-    [Fact] // Worked by hand: 1200 of door from 900 on open to 3300; a flange of 490 about 2800 begins at 2555, so that the door reaches 745 past its front
+    // Worked by hand: 1200 of door from 900 on open to 3300; a flange of 490 about 2800 begins at 2555, so that the door reaches 745 past its front
+    [Fact]
     public void What_the_door_passes_over_asks_for_a_reading_and_says_how_far_to_go()
     {
         VerdictRow row = At(new PanelPoint(2800, 1200)).Rows.Single(r => r.Id == "door-way-Sliding door");
@@ -40,7 +41,13 @@ public class DoorAndBackingTests
     [Fact] // Worked by hand: a rail to 2700 lets the door go 600, to 2700, 145 past the flange's front
     public void The_rail_that_is_drawn_ends_the_way_of_the_door()
     {
-        var rail = new Member("Rail", MemberKind.SlidingDoorRail, MemberRole.KeepOut, new Footprint(FootprintShape.Spine, [new(900, 700), new(2700, 700)], 40), 40);
+        var rail = new Member(
+            "Rail",
+            MemberKind.SlidingDoorRail,
+            MemberRole.KeepOut,
+            new Footprint(FootprintShape.Spine, [new(900, 700), new(2700, 700)], 40),
+            40
+        );
         Assert.Equal(145, At(new PanelPoint(2800, 1200), rail).Rows.Single(r => r.Id == "door-way-Sliding door").Measured!.Value, 6);
     }
 
@@ -49,11 +56,18 @@ public class DoorAndBackingTests
     {
         var site = new Site(Side, [], Window, Doors: [Door]);
         Assert.True(RankedPositions.Of(site, []).IsOk(out Worked<PositionsFound>? found, out _));
-        Gen.Select(Gen.Double[300, 3900], Gen.Double[300, 1600]).Holds((s, t) =>
-        {
-            bool offered = found.Result.Region.Any(part => Outlines.Encloses(part.Outline, new PanelPoint(s, t)) && !part.Holes.Any(hole => Outlines.Encloses(hole, new PanelPoint(s, t))));
-            return offered == At(new PanelPoint(s, t)).Rows.All(r => r.State != VerdictState.Blocked);
-        }, cases: 300);
+        Gen.Select(Gen.Double[300, 3900], Gen.Double[300, 1600])
+            .Holds(
+                (s, t) =>
+                {
+                    bool offered = found.Result.Region.Any(part =>
+                        Outlines.Encloses(part.Outline, new PanelPoint(s, t))
+                        && !part.Holes.Any(hole => Outlines.Encloses(hole, new PanelPoint(s, t)))
+                    );
+                    return offered == At(new PanelPoint(s, t)).Rows.All(r => r.State != VerdictState.Blocked);
+                },
+                cases: 300
+            );
     }
 
     [Fact] // Worked by hand: frame 480 about a hole of 400: 40 + 20 = 60 wide, 480 + 40 = 520 long, along top and bottom
@@ -70,9 +84,12 @@ public class DoorAndBackingTests
     public void Ribs_and_furring_hold_screws_and_structure_is_not_drilled()
     {
         // Corner screws at 3600 +- 225 and 1200 +- 225.
-        Member rib = Upright("Rib", 3375, MemberRole.Secondary), pillar = Upright("Pillar", 3825, MemberRole.Structural) with { Kind = MemberKind.Pillar };
+        Member rib = Upright("Rib", 3375, MemberRole.Secondary),
+            pillar = Upright("Pillar", 3825, MemberRole.Structural) with { Kind = MemberKind.Pillar };
         var furring = new Zone("Furring", ZoneKind.Furring, 3780, 3900, -850, -780, 900, 1500);
-        Verdict half = At(new PanelPoint(3600, 1200), rib), whole = Judge(new Site(Side, [rib], Window, Zones: [furring]), new PanelPoint(3600, 1200)), solid = At(new PanelPoint(3600, 1200), rib, pillar);
+        Verdict half = At(new PanelPoint(3600, 1200), rib),
+            whole = Judge(new Site(Side, [rib], Window, Zones: [furring]), new PanelPoint(3600, 1200)),
+            solid = At(new PanelPoint(3600, 1200), rib, pillar);
         VerdictRow loose = half.Rows.Single(r => r.Id == "backing");
         Assert.Equal(2, loose.Measured);
         Assert.Contains("top rear corner", loose.Remedy);
@@ -91,7 +108,10 @@ public class DoorAndBackingTests
         Assert.Null(FittingCheck.Of(screwed));
         Assert.Equal([new PanelPoint(-10, 230), new PanelPoint(0, -230)], screwed.Turned(90).Halves!.ScrewPlaces!);
         Assert.Equal(screwed.Halves.ScrewPlaces, screwed.Turned(90).Turned(270).Halves!.ScrewPlaces);
-        Assert.Equal("/halves/screwPlaces/1", FittingCheck.Of(Window with { Halves = Window.Halves! with { ScrewPlaces = [new(230, 10), new(0, 0)] } })!.Pointer);
+        Assert.Equal(
+            "/halves/screwPlaces/1",
+            FittingCheck.Of(Window with { Halves = Window.Halves! with { ScrewPlaces = [new(230, 10), new(0, 0)] } })!.Pointer
+        );
     }
 
     private static Member Upright(string name, double s, MemberRole role) =>

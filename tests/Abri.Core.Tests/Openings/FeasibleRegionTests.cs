@@ -32,32 +32,45 @@ public class FeasibleRegionTests
 
     [Fact] // Brute force over a grid, by NetTopologySuite's distance between the grown cut-out and every member
     public void The_region_is_what_a_grid_search_with_an_independent_distance_finds() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 90].Array[4]).Holds((members, c) =>
-        {
-            Fitting vent = Roofs.Vent(240) with { Clearance = new PerSide(c[0], c[1], c[2], c[3]) };
-            var site = new Site(Roofs.Flat(), [.. members, Pentagon], vent);
-            IReadOnlyList<RegionPart> region = Region(site);
-            NetTopologySuite.Geometries.Geometry[] outlines = [.. site.Members.Select(m => Polygon(MemberOutline.Of(m.Footprint)))];
-            for (double s = 0; s <= 4200; s += 131)
-                for (double t = -850; t <= 850; t += 83)
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 90].Array[4])
+            .Holds(
+                (members, c) =>
                 {
-                    var centre = new PanelPoint(s, t);
-                    PanelBox cut = vent.CutOut.BoxAt(centre), flange = vent.Flange.BoxAt(centre);
-                    NetTopologySuite.Geometries.Geometry needed = Polygon(cut.Grown(vent.Clearance).Corners);
-                    double room = outlines.Min(o => needed.Distance(o));
-                    double edge = new[] { flange.SMinMm, 4200 - flange.SMaxMm, flange.TMinMm + 850, 850 - flange.TMaxMm }.Min() - 10;
-                    bool inside = region.Any(p => p.Holds(centre));
-                    if (inside && edge < -0.02) return false;
-                    if (inside && room == 0 && outlines.Any(o => o.Intersection(needed).Area > 10)) return false;
-                    if (!inside && edge > 0.02 && room > 0.02) return false;
-                }
-            return true;
-        }, cases: 25);
+                    Fitting vent = Roofs.Vent(240) with { Clearance = new PerSide(c[0], c[1], c[2], c[3]) };
+                    var site = new Site(Roofs.Flat(), [.. members, Pentagon], vent);
+                    IReadOnlyList<RegionPart> region = Region(site);
+                    NetTopologySuite.Geometries.Geometry[] outlines = [.. site.Members.Select(m => Polygon(MemberOutline.Of(m.Footprint)))];
+                    for (double s = 0; s <= 4200; s += 131)
+                    for (double t = -850; t <= 850; t += 83)
+                    {
+                        var centre = new PanelPoint(s, t);
+                        PanelBox cut = vent.CutOut.BoxAt(centre),
+                            flange = vent.Flange.BoxAt(centre);
+                        NetTopologySuite.Geometries.Geometry needed = Polygon(cut.Grown(vent.Clearance).Corners);
+                        double room = outlines.Min(o => needed.Distance(o));
+                        double edge = new[] { flange.SMinMm, 4200 - flange.SMaxMm, flange.TMinMm + 850, 850 - flange.TMaxMm }.Min() - 10;
+                        bool inside = region.Any(p => p.Holds(centre));
+                        if (inside && edge < -0.02)
+                            return false;
+                        if (inside && room == 0 && outlines.Any(o => o.Intersection(needed).Area > 10))
+                            return false;
+                        if (!inside && edge > 0.02 && room > 0.02)
+                            return false;
+                    }
+                    return true;
+                },
+                cases: 25
+            );
 
     [Fact]
     public void Turning_a_fitting_by_quarter_turns_is_turning_the_roof_under_it()
     {
-        Fitting skylight = Roofs.Vent() with { CutOut = new RoundedRectangle(700, 500, 20), Flange = new RoundedRectangle(780, 580, 30), Clearance = new PerSide(10, 20, 30, 40) };
+        Fitting skylight = Roofs.Vent() with
+        {
+            CutOut = new RoundedRectangle(700, 500, 20),
+            Flange = new RoundedRectangle(780, 580, 30),
+            Clearance = new PerSide(10, 20, 30, 40),
+        };
         Fitting turned = skylight.Turned(90);
         Assert.Equal((500, 700), (turned.CutOut.WidthMm, turned.CutOut.HeightMm));
         // Anticlockwise: what faced the rear faces the top.
@@ -86,8 +99,13 @@ public class FeasibleRegionTests
         Assert.Contains(region, p => p.Holds(new PanelPoint(2000 + 490 + 30, 0)));
     }
 
-    private static readonly Member Pentagon = new("Box", MemberKind.FillerNeck, MemberRole.KeepOut,
-        new Footprint(FootprintShape.Polygon, [new(2000, 100), new(2200, 50), new(2300, 300), new(2150, 180), new(2050, 330)]), 10);
+    private static readonly Member Pentagon = new(
+        "Box",
+        MemberKind.FillerNeck,
+        MemberRole.KeepOut,
+        new Footprint(FootprintShape.Polygon, [new(2000, 100), new(2200, 50), new(2300, 300), new(2150, 180), new(2050, 330)]),
+        10
+    );
 
     private static IReadOnlyList<RegionPart> Region(Site site)
     {

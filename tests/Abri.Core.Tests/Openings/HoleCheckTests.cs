@@ -49,8 +49,24 @@ public class HoleCheckTests
         const double inch = 25.4;
         var inches = new LengthFormat(UnitSystem.Inch, 16);
         RoundedRectangle Square(double n) => new(n * inch, n * inch, 0);
-        Fitting vent = Roofs.Vent() with { CutOut = Square(14), Neck = Square(13.75), Flange = Square(18), ToleranceMinusMm = inch / 16, TolerancePlusMm = 3 * inch / 16, Screws = null };
-        HoleFit Of(double side) => HoleCheck.Of(Frame.Of(vent, 0), new AsCut(side * inch, side * inch, side * inch, side * inch, side * inch * Math.Sqrt(2), side * inch * Math.Sqrt(2)), Facing.Up, inches).Value!.Result;
+        Fitting vent = Roofs.Vent() with
+        {
+            CutOut = Square(14),
+            Neck = Square(13.75),
+            Flange = Square(18),
+            ToleranceMinusMm = inch / 16,
+            TolerancePlusMm = 3 * inch / 16,
+            Screws = null,
+        };
+        HoleFit Of(double side) =>
+            HoleCheck
+                .Of(
+                    Frame.Of(vent, 0),
+                    new AsCut(side * inch, side * inch, side * inch, side * inch, side * inch * Math.Sqrt(2), side * inch * Math.Sqrt(2)),
+                    Facing.Up,
+                    inches
+                )
+                .Value!.Result;
         var path = CutPath.For(vent, CutSize.WasteSide, 10, inches);
         Assert.Equal(("13 15/16\"", "14 3/16\""), (inches.Text(path.LeastHole.WidthMm), inches.Text(path.MostHole.WidthMm)));
         Assert.Equal((Fit.Fits, Fit.Fits, Fit.TooBig), (Of(13.9375).Fit, Of(14.1875).Fit, Of(14.25).Fit));
@@ -62,11 +78,21 @@ public class HoleCheckTests
 
     [Fact] // The same on fittings and square holes nobody chose: what the sheet gives as the range is what the check calls fitting
     public void A_square_hole_fits_exactly_where_the_sheet_says() =>
-        Gen.Select(Gen.Int[100, 900], Gen.Int[100, 900], Gen.Int[0, 60], Gen.Int[0, 80], Gen.Int[0, 80], Gen.Int[0, 40], Gen.Double[-9, 9], Gen.Double[-9, 9])
+        Gen.Select(
+                Gen.Int[100, 900],
+                Gen.Int[100, 900],
+                Gen.Int[0, 60],
+                Gen.Int[0, 80],
+                Gen.Int[0, 80],
+                Gen.Int[0, 40],
+                Gen.Double[-9, 9],
+                Gen.Double[-9, 9]
+            )
             .Holds(FitsAsTheSheetSays, cases: 150);
 
     [Fact] // Found by fresh cases: a neck so close to its cut-out that there is no room for paint at the corners either
-    public void A_tight_neck_asks_no_more_of_corners_than_of_edges() => FitsAsTheSheetSays(777, 551, 3, 68, 68, 38, 2.235294117647059, 0.1935483870967742);
+    public void A_tight_neck_asks_no_more_of_corners_than_of_edges() =>
+        FitsAsTheSheetSays(777, 551, 3, 68, 68, 38, 2.235294117647059, 0.1935483870967742);
 
     private static void FitsAsTheSheetSays(int w, int h, int slack, int minus, int plus, int radius, double dw, double dh)
     {
@@ -80,24 +106,45 @@ public class HoleCheckTests
             Screws = null,
         };
         var range = HoleRange.Of(Frame.Of(fitting, 0));
-        double width = w + dw, height = h + dh, diagonal = Math.Sqrt((width * width) + (height * height)) - (2 * radius * (Math.Sqrt(2) - 1));
-        HoleFit fit = HoleCheck.Of(Frame.Of(fitting, 0), new AsCut(width, width, height, height, diagonal, diagonal), Facing.Up, LengthFormat.Millimetres).Value!.Result;
-        double under = Math.Max(range.Least.WidthMm - width, range.Least.HeightMm - height), over = Math.Max(width - range.Most.WidthMm, height - range.Most.HeightMm);
-        if (Math.Abs(under) < 0.03 || Math.Abs(over) < 0.03) return;
+        double width = w + dw,
+            height = h + dh,
+            diagonal = Math.Sqrt((width * width) + (height * height)) - (2 * radius * (Math.Sqrt(2) - 1));
+        HoleFit fit = HoleCheck
+            .Of(Frame.Of(fitting, 0), new AsCut(width, width, height, height, diagonal, diagonal), Facing.Up, LengthFormat.Millimetres)
+            .Value!.Result;
+        double under = Math.Max(range.Least.WidthMm - width, range.Least.HeightMm - height),
+            over = Math.Max(width - range.Most.WidthMm, height - range.Most.HeightMm);
+        if (Math.Abs(under) < 0.03 || Math.Abs(over) < 0.03)
+            return;
         // Rounded corners of hole and neck alike bind only where the edges do.
-        Assert.Equal(under > 0 ? Fit.OpenUp : over > 0 ? Fit.TooBig : Fit.Fits, fit.Fit);
+        Assert.Equal(
+            under > 0 ? Fit.OpenUp
+                : over > 0 ? Fit.TooBig
+                : Fit.Fits,
+            fit.Fit
+        );
     }
 
-    [Fact] // By hand: corner of radius 20 in the hole, 5 on the neck with 2 mm all round; along the diagonal (20 - 5)(sqrt 2 - 1) - 2 sqrt 2 + 0.5 lack, less what a small turn gives
+    // By hand: corner of radius 20 in the hole, 5 on the neck with 2 mm all round; along the diagonal (20 - 5)(sqrt 2 - 1) - 2 sqrt 2 + 0.5 lack,
+    // less what a small turn gives
+    [Fact]
     public void Where_only_corners_bind_the_corners_are_filed()
     {
         var frame = new Frame(new RoundedRectangle(400, 400, 20), new RoundedRectangle(396, 396, 5), new RoundedRectangle(440, 440, 30), 15);
-        HoleFit fit = HoleCheck.Of(frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400), ArcDiagonal(400, 400)), Facing.Up, LengthFormat.Millimetres).Value!.Result;
+        HoleFit fit = HoleCheck
+            .Of(frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400), ArcDiagonal(400, 400)), Facing.Up, LengthFormat.Millimetres)
+            .Value!.Result;
         Assert.Equal((Fit.OpenUp, 0), (fit.Fit, fit.OpenUp.Count));
         Assert.InRange(fit.CornersMm, 3.3, 3.9);
         Assert.StartsWith("File the corners", fit.Advice);
         // Filed to the radius that it names, it goes in.
-        var filed = frame with { CutOut = frame.CutOut with { CornerRadiusMm = double.Parse(System.Text.RegularExpressions.Regex.Match(fit.Advice, "radius of (\\d+) mm").Groups[1].Value) } };
+        var filed = frame with
+        {
+            CutOut = frame.CutOut with
+            {
+                CornerRadiusMm = double.Parse(System.Text.RegularExpressions.Regex.Match(fit.Advice, "radius of (\\d+) mm").Groups[1].Value),
+            },
+        };
         double arc = (400 * Math.Sqrt(2)) - (2 * filed.CutOut.CornerLossMm);
         Assert.Equal(Fit.Fits, HoleCheck.Of(filed, new AsCut(400, 400, 400, 400, arc, arc), Facing.Up, LengthFormat.Millimetres).Value!.Result.Fit);
     }
@@ -107,7 +154,8 @@ public class HoleCheckTests
     {
         const double slide = 3;
         double height = Math.Sqrt((400 * 400) - (slide * slide));
-        double rising = Math.Sqrt(Math.Pow(400 + slide, 2) + (height * height)), falling = Math.Sqrt(Math.Pow(400 - slide, 2) + (height * height));
+        double rising = Math.Sqrt(Math.Pow(400 + slide, 2) + (height * height)),
+            falling = Math.Sqrt(Math.Pow(400 - slide, 2) + (height * height));
         double loss = 2 * 20 * (Math.Sqrt(2) - 1);
         HoleFit fit = Check(400, 400, 400, 400, rising - loss, falling - loss);
         Assert.Equal(slide, fit.SkewMm, 6);
@@ -117,63 +165,110 @@ public class HoleCheckTests
     [Fact]
     public void One_wrong_diagonal_is_doubted_aloud()
     {
-        Assert.True(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400) + 8, ArcDiagonal(400, 400)), Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _));
+        Assert.True(
+            HoleCheck
+                .Of(Frame, new AsCut(400, 400, 400, 400, ArcDiagonal(400, 400) + 8, ArcDiagonal(400, 400)), Facing.Up, LengthFormat.Millimetres)
+                .IsOk(out var worked, out _)
+        );
         Assert.Contains(worked.Warnings, w => w.Contains("do not close"));
     }
 
     [Fact]
     public void Readings_of_no_hole_at_all_are_refused()
     {
-        Assert.False(HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, 1200, 1200), Facing.Up, LengthFormat.Millimetres).IsOk(out _, out var problem));
+        Assert.False(
+            HoleCheck.Of(Frame, new AsCut(400, 400, 400, 400, 1200, 1200), Facing.Up, LengthFormat.Millimetres).IsOk(out _, out var problem)
+        );
         Assert.Equal("readings-impossible", problem.Code);
     }
 
     [Fact] // NetTopologySuite lays the same frame in the same hole and measures the distance between their edges
     public void The_least_room_is_the_distance_a_general_library_measures() =>
-        Holes.Holds((corners, measured) =>
-        {
-            if (!HoleCheck.Of(Frame, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
-            HoleFit fit = worked.Result;
-            if (fit.SmallestClearanceMm <= 0.01) return true;
-            var hole = Rounded(fit.Hole);
-            var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm, fit.FrameCentre.TMm)
-                .Transform(AffineTransformation.RotationInstance(fit.TurnedDeg * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 64)));
-            return hole.Covers(neck) && Math.Abs(hole.Boundary.Distance(neck) - fit.SmallestClearanceMm) < 0.1;
-        }, cases: 60);
+        Holes.Holds(
+            (corners, measured) =>
+            {
+                if (!HoleCheck.Of(Frame, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _))
+                    return false;
+                HoleFit fit = worked.Result;
+                if (fit.SmallestClearanceMm <= 0.01)
+                    return true;
+                var hole = Rounded(fit.Hole);
+                var neck = AffineTransformation
+                    .TranslationInstance(fit.FrameCentre.SMm, fit.FrameCentre.TMm)
+                    .Transform(
+                        AffineTransformation
+                            .RotationInstance(fit.TurnedDeg * Math.PI / 180)
+                            .Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 64))
+                    );
+                return hole.Covers(neck) && Math.Abs(hole.Boundary.Distance(neck) - fit.SmallestClearanceMm) < 0.1;
+            },
+            cases: 60
+        );
 
     [Fact] // Brute force over shifts and turns
     public void No_other_way_of_laying_the_frame_leaves_more_room() =>
-        Holes.Holds((corners, measured) =>
-        {
-            // Without a sheet all edges ask for the same room, so that the least of it is what is made as great as it can be.
-            if (!HoleCheck.Of(Frame with { ToleranceMinusMm = null, TolerancePlusMm = null }, measured, Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out _)) return false;
-            HoleFit fit = worked.Result;
-            var hole = Rounded(fit.Hole);
-            double best = double.NegativeInfinity;
-            foreach (double turn in new[] { -0.6, -0.3, 0, 0.3, 0.6 })
-                for (double ds = -2; ds <= 2; ds += 0.5)
+        Holes.Holds(
+            (corners, measured) =>
+            {
+                // Without a sheet all edges ask for the same room, so that the least of it is what is made as great as it can be.
+                if (
+                    !HoleCheck
+                        .Of(Frame with { ToleranceMinusMm = null, TolerancePlusMm = null }, measured, Facing.Up, LengthFormat.Millimetres)
+                        .IsOk(out var worked, out _)
+                )
+                    return false;
+                HoleFit fit = worked.Result;
+                var hole = Rounded(fit.Hole);
+                double best = double.NegativeInfinity;
+                foreach (double turn in new[] { -0.6, -0.3, 0, 0.3, 0.6 })
+                    for (double ds = -2; ds <= 2; ds += 0.5)
                     for (double dt = -2; dt <= 2; dt += 0.5)
                     {
-                        var neck = AffineTransformation.TranslationInstance(fit.FrameCentre.SMm + ds, fit.FrameCentre.TMm + dt)
-                            .Transform(AffineTransformation.RotationInstance((fit.TurnedDeg + turn) * Math.PI / 180).Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 16)));
-                        if (hole.Covers(neck)) best = Math.Max(best, hole.Boundary.Distance(neck));
+                        var neck = AffineTransformation
+                            .TranslationInstance(fit.FrameCentre.SMm + ds, fit.FrameCentre.TMm + dt)
+                            .Transform(
+                                AffineTransformation
+                                    .RotationInstance((fit.TurnedDeg + turn) * Math.PI / 180)
+                                    .Transform(Polygon(PanelBox.Around(new PanelPoint(0, 0), 360, 360).Corners).Buffer(18, 16))
+                            );
+                        if (hole.Covers(neck))
+                            best = Math.Max(best, hole.Boundary.Distance(neck));
                     }
-            return best <= Math.Max(fit.SmallestClearanceMm, 0) + 0.1;
-        }, cases: 12);
+                return best <= Math.Max(fit.SmallestClearanceMm, 0) + 0.1;
+            },
+            cases: 12
+        );
 
     /// <summary>Holes cut by an unsteady hand, with the readings a tape would give.</summary>
-    private static readonly Gen<(PanelPoint[] Corners, AsCut Measured)> Holes = Gen.Double[-2, 5].Array[8].Select(d =>
-    {
-        PanelPoint[] c = [new(-d[0], -d[1]), new(398 + d[2], -d[3]), new(398 + d[4], 398 + d[5]), new(-d[6], 398 + d[7])];
-        double loss = 2 * 20 * (Math.Sqrt(2) - 1);
-        return (c, new AsCut(c[2].DistanceMm(c[3]), c[0].DistanceMm(c[1]), c[0].DistanceMm(c[3]), c[1].DistanceMm(c[2]), c[0].DistanceMm(c[2]) - loss, c[1].DistanceMm(c[3]) - loss));
-    });
+    private static readonly Gen<(PanelPoint[] Corners, AsCut Measured)> Holes = Gen.Double[-2, 5]
+        .Array[8]
+        .Select(d =>
+        {
+            PanelPoint[] c = [new(-d[0], -d[1]), new(398 + d[2], -d[3]), new(398 + d[4], 398 + d[5]), new(-d[6], 398 + d[7])];
+            double loss = 2 * 20 * (Math.Sqrt(2) - 1);
+            return (
+                c,
+                new AsCut(
+                    c[2].DistanceMm(c[3]),
+                    c[0].DistanceMm(c[1]),
+                    c[0].DistanceMm(c[3]),
+                    c[1].DistanceMm(c[2]),
+                    c[0].DistanceMm(c[2]) - loss,
+                    c[1].DistanceMm(c[3]) - loss
+                )
+            );
+        });
 
     private static double ArcDiagonal(double w, double h) => Math.Sqrt((w * w) + (h * h)) - (2 * 20 * (Math.Sqrt(2) - 1));
 
     private static HoleFit Check(double top, double bottom, double front, double rear, double rising, double falling)
     {
-        Assert.True(HoleCheck.Of(Frame, new AsCut(top, bottom, front, rear, rising, falling), Facing.Up, LengthFormat.Millimetres).IsOk(out var worked, out var problem), problem?.Message);
+        Assert.True(
+            HoleCheck
+                .Of(Frame, new AsCut(top, bottom, front, rear, rising, falling), Facing.Up, LengthFormat.Millimetres)
+                .IsOk(out var worked, out var problem),
+            problem?.Message
+        );
         return worked.Result;
     }
 

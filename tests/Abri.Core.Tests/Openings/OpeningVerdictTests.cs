@@ -97,7 +97,8 @@ public class OpeningVerdictTests
     [Fact] // Circle geometry by hand: R 5000, chord 490 -> 5000 - sqrt(5000^2 - 245^2) = 6.006 mm
     public void A_crowned_roof_is_measured_under_the_flange()
     {
-        VerdictRow row = Judge(new Site(Roofs.Flat() with { ArcRadiusAcrossMm = 5000 }, Roofs.Bows(), Roofs.Vent()), MiddleOfBayB).Rows.Single(r => r.Id == "curvature");
+        VerdictRow row = Judge(new Site(Roofs.Flat() with { ArcRadiusAcrossMm = 5000 }, Roofs.Bows(), Roofs.Vent()), MiddleOfBayB)
+            .Rows.Single(r => r.Id == "curvature");
         Assert.Equal(6.006, row.Measured!.Value, 3);
         Assert.Equal(VerdictState.NeedsWork, row.State);
     }
@@ -135,19 +136,28 @@ public class OpeningVerdictTests
 
     [Fact] // The region comes from Minkowski sums, the verdict from measured gaps: two ways to one answer
     public void Verdict_and_feasible_region_agree_everywhere() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850], Gen.Double[0, 80].Array[4]).Holds((members, s, t, c) =>
-        {
-            var site = new Site(Roofs.Flat(), members, Roofs.Vent(240) with { Clearance = new PerSide(c[0], c[1], c[2], c[3]) });
-            Assert.True(RankedPositions.Of(site, []).IsOk(out var found, out _));
-            var centre = new PanelPoint(s, t);
-            bool nearEdge = found.Result.Region.SelectMany(r => r.Rings).Any(ring => Outlines.DistanceToEdgeMm(ring, centre) < 0.05);
-            return nearEdge || found.Result.Region.Any(r => r.Holds(centre)) == (Judge(site, centre).State != VerdictState.Blocked);
-        }, cases: 800);
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850], Gen.Double[0, 80].Array[4])
+            .Holds(
+                (members, s, t, c) =>
+                {
+                    var site = new Site(Roofs.Flat(), members, Roofs.Vent(240) with { Clearance = new PerSide(c[0], c[1], c[2], c[3]) });
+                    Assert.True(RankedPositions.Of(site, []).IsOk(out var found, out _));
+                    var centre = new PanelPoint(s, t);
+                    bool nearEdge = found.Result.Region.SelectMany(r => r.Rings).Any(ring => Outlines.DistanceToEdgeMm(ring, centre) < 0.05);
+                    return nearEdge || found.Result.Region.Any(r => r.Holds(centre)) == (Judge(site, centre).State != VerdictState.Blocked);
+                },
+                cases: 800
+            );
 
     [Fact]
     public void Every_row_that_is_not_good_says_what_would_mend_it() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850]).Holds((members, s, t) =>
-            Judge(new Site(Roofs.Flat(), members, Roofs.Vent()), new PanelPoint(s, t)).Rows.All(r => r.State == VerdictState.Good || r.Remedy is not null), cases: 200);
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 4200], Gen.Double[-850, 850])
+            .Holds(
+                (members, s, t) =>
+                    Judge(new Site(Roofs.Flat(), members, Roofs.Vent()), new PanelPoint(s, t))
+                        .Rows.All(r => r.State == VerdictState.Good || r.Remedy is not null),
+                cases: 200
+            );
 
     [Fact]
     public void A_contradictory_site_is_refused_with_a_pointer()

@@ -43,28 +43,46 @@ public class RankedPositionsTests
 
     [Fact] // Brute force over a grid of 10 mm
     public void No_place_on_a_fine_grid_is_better_where_members_lie_square() =>
-        Gen.Select(Gen.Int[300, 700], Gen.Int[-6, 6], Gen.Int[10, 90], Gen.Double[0.1, 2].Array[4]).Holds((first, swage, width, w) =>
-        {
-            Member[] members = [.. Roofs.Bows(3, first), Roofs.Swage(swage * 100, width, lengthMm: 2400), Roofs.Swage((swage * 100) + 170, width, lengthMm: 2400)];
-            var site = new Site(Roofs.Flat(2400), members, Roofs.Vent(), Zones: [Bench]);
-            Wish[] wishes = [new(WishKind.BayCentre, w[0]), new(WishKind.CentreLine, w[1]), new(WishKind.OverZone, w[2], "Glaze bench"), new(WishKind.LeastFill, w[3] / 5)];
-            PositionsFound found = Find(site, wishes);
-            Assert.True(Ground.Of(site).IsOk(out var ground, out _));
-            var cost = new PositionCost(ground, wishes);
-            return OnGrid(found.Region, 10).All(p => cost.At(p) >= found.Positions[0].Cost - 1e-3);
-        }, cases: 20);
+        Gen.Select(Gen.Int[300, 700], Gen.Int[-6, 6], Gen.Int[10, 90], Gen.Double[0.1, 2].Array[4])
+            .Holds(
+                (first, swage, width, w) =>
+                {
+                    Member[] members =
+                    [
+                        .. Roofs.Bows(3, first),
+                        Roofs.Swage(swage * 100, width, lengthMm: 2400),
+                        Roofs.Swage((swage * 100) + 170, width, lengthMm: 2400),
+                    ];
+                    var site = new Site(Roofs.Flat(2400), members, Roofs.Vent(), Zones: [Bench]);
+                    Wish[] wishes =
+                    [
+                        new(WishKind.BayCentre, w[0]),
+                        new(WishKind.CentreLine, w[1]),
+                        new(WishKind.OverZone, w[2], "Glaze bench"),
+                        new(WishKind.LeastFill, w[3] / 5),
+                    ];
+                    PositionsFound found = Find(site, wishes);
+                    Assert.True(Ground.Of(site).IsOk(out var ground, out _));
+                    var cost = new PositionCost(ground, wishes);
+                    return OnGrid(found.Region, 10).All(p => cost.At(p) >= found.Positions[0].Cost - 1e-3);
+                },
+                cases: 20
+            );
 
     [Fact] // Slanted members: stated as near, not exact; brute force over a grid of 20 mm
     public void With_slanted_members_the_best_place_is_within_a_millimetre_of_the_grid_s_best() =>
-        BaysTests.RandomMembers.Holds(members =>
-        {
-            var site = new Site(Roofs.Flat(), members, Roofs.Vent(240), Zones: [Bench]);
-            Wish[] wishes = [new(WishKind.CentreLine, 0.7), new(WishKind.OverZone, 1, "Glaze bench")];
-            PositionsFound found = Find(site, wishes);
-            Assert.True(Ground.Of(site).IsOk(out var ground, out _));
-            var cost = new PositionCost(ground, wishes);
-            return found.Positions.Count == 0 || OnGrid(found.Region, 20).All(p => cost.At(p) >= found.Positions[0].Cost - 1);
-        }, cases: 25);
+        BaysTests.RandomMembers.Holds(
+            members =>
+            {
+                var site = new Site(Roofs.Flat(), members, Roofs.Vent(240), Zones: [Bench]);
+                Wish[] wishes = [new(WishKind.CentreLine, 0.7), new(WishKind.OverZone, 1, "Glaze bench")];
+                PositionsFound found = Find(site, wishes);
+                Assert.True(Ground.Of(site).IsOk(out var ground, out _));
+                var cost = new PositionCost(ground, wishes);
+                return found.Positions.Count == 0 || OnGrid(found.Region, 20).All(p => cost.At(p) >= found.Positions[0].Cost - 1);
+            },
+            cases: 25
+        );
 
     [Fact]
     public void Keeping_every_rib_ranks_before_cutting_one()
@@ -88,7 +106,9 @@ public class RankedPositionsTests
     [Fact]
     public void A_wish_for_an_unknown_zone_is_refused()
     {
-        Assert.False(RankedPositions.Of(new Site(Roofs.Flat(), [], Roofs.Vent()), [new Wish(WishKind.OverZone, 1, "Nowhere")]).IsOk(out _, out var problem));
+        Assert.False(
+            RankedPositions.Of(new Site(Roofs.Flat(), [], Roofs.Vent()), [new Wish(WishKind.OverZone, 1, "Nowhere")]).IsOk(out _, out var problem)
+        );
         Assert.Equal("/wishes/0/zone", problem.Pointer);
     }
 

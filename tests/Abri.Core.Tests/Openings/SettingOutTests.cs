@@ -41,14 +41,22 @@ public class SettingOutTests
     [Fact]
     public void A_slanted_bow_gives_a_reading_for_each_end_of_the_line()
     {
-        var slanted = new Member("Bow 1", MemberKind.RoofBow, MemberRole.Secondary, new Footprint(FootprintShape.Polygon, [new(500, -850), new(560, -850), new(600, 850), new(540, 850)]), 40);
+        var slanted = new Member(
+            "Bow 1",
+            MemberKind.RoofBow,
+            MemberRole.Secondary,
+            new Footprint(FootprintShape.Polygon, [new(500, -850), new(560, -850), new(600, 850), new(540, 850)]),
+            40
+        );
         CutLine front = Mark([slanted], Inside).CutLines.Single(l => l.Side == Side.Front);
         // Rear edge: s = 560 + 40 (t + 850) / 1700, read at t = -100 and t = 300.
         Assert.Equal(692.5 - (560 + (40 * 750 / 1700.0)), front.TapeFromMm, 6);
         Assert.Equal(692.5 - (560 + (40 * 1150 / 1700.0)), front.TapeToMm, 6);
     }
 
-    [Fact] // By hand: R 3000; the edge at 850 is 3000 asin(0.28333) = 861.9 from the crown, the middle at 100.0, the line 2 x 3000 asin(200/6000) / 2 = 200.1 further: 561.6 mm
+    // By hand: R 3000; the edge at 850 is 3000 asin(0.28333) = 861.9 from the crown, the middle at 100.0, the line 2 x 3000 asin(200/6000) / 2 =
+    // 200.1 further: 561.6 mm
+    [Fact]
     public void On_a_crowned_roof_the_tape_follows_the_skin()
     {
         var site = new Site(Roofs.Flat() with { ArcRadiusAcrossMm = 3000 }, Roofs.Bows(), Roofs.Vent());
@@ -61,8 +69,7 @@ public class SettingOutTests
     }
 
     [Fact] // Rounded rectangle by hand: 2 (1000 + 400) - (8 - 2 pi) 80 = 2662.65
-    public void The_perimeter_of_a_rounded_rectangle_is_the_handbook_s() =>
-        Assert.Equal(2662.65, new RoundedRectangle(1000, 400, 80).PerimeterMm, 2);
+    public void The_perimeter_of_a_rounded_rectangle_is_the_handbook_s() => Assert.Equal(2662.65, new RoundedRectangle(1000, 400, 80).PerimeterMm, 2);
 
     [Fact] // NetTopologySuite: a rectangle shrunk and buffered with 64 pieces to the quarter circle
     public void Perimeter_and_diagonals_agree_with_a_general_library()
@@ -85,8 +92,16 @@ public class SettingOutTests
         SettingOutSheet sheet = Mark(Roofs.Bows(), Inside with { StartHoleMm = diameterMm });
         RoundedRectangle path = sheet.CutPath.Path;
         PanelBox box = path.BoxAt(sheet.Centre);
-        var edge = new GeometryFactory().ToGeometry(new Envelope(
-            box.SMinMm + path.CornerRadiusMm, box.SMaxMm - path.CornerRadiusMm, box.TMinMm + path.CornerRadiusMm, box.TMaxMm - path.CornerRadiusMm)).Buffer(path.CornerRadiusMm, 256);
+        var edge = new GeometryFactory()
+            .ToGeometry(
+                new Envelope(
+                    box.SMinMm + path.CornerRadiusMm,
+                    box.SMaxMm - path.CornerRadiusMm,
+                    box.TMinMm + path.CornerRadiusMm,
+                    box.TMaxMm - path.CornerRadiusMm
+                )
+            )
+            .Buffer(path.CornerRadiusMm, 256);
         Assert.All(sheet.StartHoles, hole =>
         {
             var centre = new GeometryFactory().CreatePoint(new Coordinate(hole.Centre.SMm, hole.Centre.TMm));
@@ -134,7 +149,8 @@ public class SettingOutTests
         SettingOutSheet sheet = Mark(Roofs.Bows(), Inside);
         Drawing drawing = OpeningDrawing.Of("Vent", Roofs.Flat(), Roofs.Vent(), sheet, LengthFormat.Millimetres).Value!;
         Assert.Equal(4, drawing.Arcs.Count(a => a.Layer == Layer.Cut && a.RadiusMm == 20 && a.EndDeg - a.StartDeg == 90));
-        double drawn = drawing.Lines.Where(l => l.Layer == Layer.Cut).Sum(l => Math.Sqrt(Math.Pow(l.X2Mm - l.X1Mm, 2) + Math.Pow(l.Y2Mm - l.Y1Mm, 2)))
+        double drawn =
+            drawing.Lines.Where(l => l.Layer == Layer.Cut).Sum(l => Math.Sqrt(Math.Pow(l.X2Mm - l.X1Mm, 2) + Math.Pow(l.Y2Mm - l.Y1Mm, 2)))
             + drawing.Arcs.Where(a => a.Layer == Layer.Cut).Sum(a => a.RadiusMm * Math.PI / 2);
         Assert.Equal(sheet.PerimeterMm, drawn, 9);
         // Bow 1 lies 72.5 in front of the front line: drawn, so that the template can be laid against it.
@@ -150,9 +166,17 @@ public class SettingOutTests
     [InlineData(400, 400, 0)]
     public void Through_holes_lie_apart_inside_every_shape(double width, double height, double radius)
     {
-        Fitting f = Roofs.Vent() with { CutOut = new RoundedRectangle(width, height, radius), Neck = new RoundedRectangle(width, height, radius), Flange = new RoundedRectangle(width + 90, height + 90, 0), Screws = null };
+        Fitting f = Roofs.Vent() with
+        {
+            CutOut = new RoundedRectangle(width, height, radius),
+            Neck = new RoundedRectangle(width, height, radius),
+            Flange = new RoundedRectangle(width + 90, height + 90, 0),
+            Screws = null,
+        };
         var centre = new PanelPoint(2000, 0);
-        SettingOutSheet sheet = SettingOut.Of(new Site(Roofs.Flat(), [], f), centre, new Marking(ViewedFrom.Outside, 0, 8, CutSize.WasteSide)).Value!.Result;
+        SettingOutSheet sheet = SettingOut
+            .Of(new Site(Roofs.Flat(), [], f), centre, new Marking(ViewedFrom.Outside, 0, 8, CutSize.WasteSide))
+            .Value!.Result;
         PanelPoint[] holes = [.. sheet.ThroughHoles.Select(h => h.Centre)];
         Assert.Equal(4, holes.Length);
         Assert.All(holes, (a, i) => Assert.All(holes.Skip(i + 1), b => Assert.True(a.DistanceMm(b) >= 5, $"{a} and {b}")));
@@ -160,15 +184,22 @@ public class SettingOutTests
         // Distance of a place from the edge of a rounded rectangle: from its corner arcs where it lies beside them.
         Assert.All(holes, h =>
         {
-            double s = Math.Max(0, Math.Abs(h.SMm - centre.SMm) - ((width / 2) - radius)), t = Math.Max(0, Math.Abs(h.TMm - centre.TMm) - ((height / 2) - radius));
-            double inside = s > 0 && t > 0 ? radius - Math.Sqrt((s * s) + (t * t)) : Math.Min((width / 2) - Math.Abs(h.SMm - centre.SMm), (height / 2) - Math.Abs(h.TMm - centre.TMm));
+            double s = Math.Max(0, Math.Abs(h.SMm - centre.SMm) - ((width / 2) - radius)),
+                t = Math.Max(0, Math.Abs(h.TMm - centre.TMm) - ((height / 2) - radius));
+            double inside =
+                s > 0 && t > 0
+                    ? radius - Math.Sqrt((s * s) + (t * t))
+                    : Math.Min((width / 2) - Math.Abs(h.SMm - centre.SMm), (height / 2) - Math.Abs(h.TMm - centre.TMm));
             Assert.True(inside >= Math.Min(15, Math.Min(width, height) / 4) - 1e-6, $"{h} is {inside} inside");
         });
     }
 
     private static SettingOutSheet Mark(IReadOnlyList<Member> members, Marking marking)
     {
-        Assert.True(SettingOut.Of(new Site(Roofs.Flat(), members, Roofs.Vent()), MiddleOfBayB, marking).IsOk(out var sheet, out var problem), problem?.Message);
+        Assert.True(
+            SettingOut.Of(new Site(Roofs.Flat(), members, Roofs.Vent()), MiddleOfBayB, marking).IsOk(out var sheet, out var problem),
+            problem?.Message
+        );
         return sheet.Result;
     }
 }

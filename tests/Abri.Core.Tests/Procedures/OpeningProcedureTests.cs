@@ -12,7 +12,8 @@ namespace Abri.Core.Tests.Procedures;
 
 public class OpeningProcedureTests
 {
-    private static readonly Schools KeepRibs = new(RibInTheWay.Keep, CutSize.WasteSide), CutRibs = KeepRibs with { RibInTheWay = RibInTheWay.CutSecondary };
+    private static readonly Schools KeepRibs = new(RibInTheWay.Keep, CutSize.WasteSide),
+        CutRibs = KeepRibs with { RibInTheWay = RibInTheWay.CutSecondary };
     private static readonly PanelPoint Middle = new(892.5, 0);
     private static readonly Halves Halves = new(60, 8, 8, [new ScrewForWall(35, 25, 60)], new RoundedRectangle(440, 440, 20));
 
@@ -23,12 +24,15 @@ public class OpeningProcedureTests
     {
         Procedure p = Of(Work(kind));
         Assert.Equal(Enumerable.Range(1, p.Steps.Count), p.Steps.Select(s => s.Number));
-        WorkStep opens = Assert.Single(p.Steps, s => s.Shell == ShellChange.Opens), closes = Assert.Single(p.Steps, s => s.Shell == ShellChange.Closes);
+        WorkStep opens = Assert.Single(p.Steps, s => s.Shell == ShellChange.Opens),
+            closes = Assert.Single(p.Steps, s => s.Shell == ShellChange.Closes);
         Assert.True(opens.Number < closes.Number);
         Assert.Equal("Water test", p.Steps[^1].Title);
         Assert.All(p.Steps, s => Assert.True(s.Minutes.Quick <= s.Minutes.Likely && s.Minutes.Likely <= s.Minutes.Slow && s.Do.Length > 10));
         // While the shell is open nothing may be done in the rain.
-        Assert.All(p.Steps.Where(s => s.Number >= opens.Number && s.Number <= closes.Number && s.Place is WorkPlace.Roof or WorkPlace.Outside), s => Assert.True(s.Weather.Dry, s.Title));
+        Assert.All(p.Steps.Where(s => s.Number >= opens.Number && s.Number <= closes.Number && s.Place is WorkPlace.Roof or WorkPlace.Outside), s =>
+            Assert.True(s.Weather.Dry, s.Title)
+        );
         Assert.NotEmpty(opens.Cautions);
     }
 
@@ -36,7 +40,8 @@ public class OpeningProcedureTests
     public void The_shell_stands_open_from_the_cut_to_the_step_that_closes_it()
     {
         Procedure p = Of(Work(FittingKind.RoofVent));
-        int from = p.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens), to = p.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Closes);
+        int from = p.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens),
+            to = p.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Closes);
         Assert.Equal(31, p.Steps[from].Minutes.Likely);
         WorkStep[] open = [.. p.Steps.Skip(from).Take(to - from + 1)];
         Assert.Equal(open.Sum(s => s.Minutes.Likely) + open.SkipLast(1).Sum(s => 60 * s.WaitHours), p.OpenMinutes.Likely, 6);
@@ -57,7 +62,10 @@ public class OpeningProcedureTests
     {
         OpeningWork work = Work(FittingKind.RoofVent);
         Procedure over = Of(work with { Centre = new PanelPoint(1195, 0), Schools = CutRibs });
-        Assert.True(over.Steps.ToList().FindIndex(s => s.Title.StartsWith("Headers", StringComparison.Ordinal)) < over.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens));
+        Assert.True(
+            over.Steps.ToList().FindIndex(s => s.Title.StartsWith("Headers", StringComparison.Ordinal))
+                < over.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens)
+        );
         Procedure deep = Of(work with { Site = work.Site with { Members = [.. work.Site.Members, Roofs.Swage(0, 60, 25)] } });
         Assert.Contains(deep.Steps, s => s.Do.Contains("adapter plate"));
         Assert.DoesNotContain(deep.Consumables, c => c.Name.Contains("Butyl"));
@@ -90,14 +98,21 @@ public class OpeningProcedureTests
     {
         OpeningWork thin = Work(FittingKind.HingedWindow);
         thin = thin with { Site = thin.Site with { WallMm = 12 } };
-        Procedure glued = Of(thin), taped = Of(thin with { Schools = KeepRibs with { SpacerRing = SpacerRing.FoamTape } }), thick = Of(thin with { Site = thin.Site with { WallMm = 30 } });
+        Procedure glued = Of(thin),
+            taped = Of(thin with { Schools = KeepRibs with { SpacerRing = SpacerRing.FoamTape } }),
+            thick = Of(thin with { Site = thin.Site with { WallMm = 30 } });
         Assert.Contains("8 mm thick", glued.Steps.Single(s => s.Title == "Spacer ring").Do);
         Assert.Contains(glued.Consumables, c => c.Name == "Polyurethane adhesive");
         Assert.Contains(taped.Consumables, c => c.Name == "Acrylic foam tape" && Math.Abs(c.Amount - thin.Site.Fitting.CutOut.PerimeterMm) < 1e-6);
         Assert.Equal(240, glued.OpenMinutes.Likely - taped.OpenMinutes.Likely, 6);
         Assert.DoesNotContain(thick.Steps, s => s.Title == "Spacer ring");
         // Frame 440 about a hole of 400, screwed at its corners in lining alone: 40 wide, 480 long.
-        Procedure backed = Of(thin with { Site = thin.Site with { Fitting = thin.Site.Fitting with { Halves = Halves with { CornerScrewMm = 10 } } } });
+        Procedure backed = Of(
+            thin with
+            {
+                Site = thin.Site with { Fitting = thin.Site.Fitting with { Halves = Halves with { CornerScrewMm = 10 } } },
+            }
+        );
         Assert.Contains("480 mm by 40 mm along the top", backed.Steps.Single(s => s.Title == "Backing pieces").Do);
         Assert.DoesNotContain(glued.Steps, s => s.Title == "Backing pieces");
     }
@@ -106,7 +121,8 @@ public class OpeningProcedureTests
     public void The_school_beds_a_roof_flange_until_a_product_is_chosen()
     {
         OpeningWork vent = Work(FittingKind.RoofVent);
-        Procedure butyl = Of(vent), adhesive = Of(vent with { Schools = KeepRibs with { Bedding = FlangeBedding.Adhesive } });
+        Procedure butyl = Of(vent),
+            adhesive = Of(vent with { Schools = KeepRibs with { Bedding = FlangeBedding.Adhesive } });
         Assert.Contains(butyl.Consumables, c => c.Name.StartsWith("Butyl", StringComparison.Ordinal));
         Assert.Contains(butyl.Consumables, c => c.Name == "Lap sealant");
         Assert.DoesNotContain(adhesive.Consumables, c => c.Name.StartsWith("Butyl", StringComparison.Ordinal));
@@ -121,38 +137,85 @@ public class OpeningProcedureTests
     public void Two_skins_get_the_trim_that_their_distance_and_the_school_ask_for(double gapMm, WideTrim school, string says, string buys)
     {
         OpeningWork work = Work(FittingKind.BondedWindow);
-        Procedure p = Of(work with { Site = work.Site with { Panel = work.Site.Panel with { SkinGapMm = gapMm } }, Schools = KeepRibs with { WideTrim = school } });
+        Procedure p = Of(
+            work with
+            {
+                Site = work.Site with { Panel = work.Site.Panel with { SkinGapMm = gapMm } },
+                Schools = KeepRibs with { WideTrim = school },
+            }
+        );
         Assert.Contains(says, p.Steps.Single(s => s.Title == "Edge trim").Do);
         Assert.Equal(work.Site.Fitting.CutOut.PerimeterMm + 20, p.Consumables.Single(c => c.Name == buys).Amount, 6);
     }
 
     [Fact] // Places, ribs, walls and schools that nobody chose
     public void Wherever_a_place_is_not_blocked_there_are_steps_that_open_the_shell_once_and_close_it_in_the_dry() =>
-        Gen.Select(Gen.Enum<FittingKind>(), Gen.Double[300, 3900], Gen.Double[-500, 500], Shell.BaysTests.RandomMembers, Gen.Enum<RibInTheWay>(), Gen.Enum<RibOrder>(), Gen.Double[0.8, 70], Gen.Bool).Holds((kind, s, t, members, rib, order, wall, twoSkins) =>
-        {
-            OpeningWork work = Work(kind);
-            var schools = new Schools(rib, CutSize.WithClearance, order, SpacerRing.FoamTape, WideTrim.Wider, FlangeBedding.Adhesive);
-            Member[] named = [.. members.Select((m, i) => m with { Name = $"M{i}" })];
-            work = work with { Centre = new PanelPoint(s, t), Schools = schools, Site = work.Site with { Members = named, WallMm = wall, RibInTheWay = rib, Panel = work.Site.Panel with { SkinGapMm = twoSkins ? 30 : null } } };
-            bool judged = OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out _);
-            bool written = OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? procedure, out Problem? problem);
-            if (!judged || verdict!.Result.State == VerdictState.Blocked) return !written && problem!.Message.Length > 10;
-            if (!written) return false;
-            WorkStep[] steps = [.. procedure!.Result.Steps];
-            int opens = Array.FindIndex(steps, x => x.Shell == ShellChange.Opens), closes = Array.FindIndex(steps, x => x.Shell == ShellChange.Closes);
-            bool once = steps.Count(x => x.Shell == ShellChange.Opens) == 1 && steps.Count(x => x.Shell == ShellChange.Closes) == 1 && opens < closes;
-            bool dry = steps[opens..(closes + 1)].Where(x => x.Place is WorkPlace.Outside or WorkPlace.Roof).All(x => x.Weather.Dry);
-            bool headed = steps.Select((x, i) => (x, i)).Where(x => x.x.Title.EndsWith(" back", StringComparison.Ordinal)).All(x => Array.FindIndex(steps, y => y.Title.StartsWith("Headers", StringComparison.Ordinal)) < x.i);
-            bool whole = procedure.Result.Consumables.All(c => c.Amount > 0) && steps.All(x => x.Minutes.Quick >= 0 && x.WaitHours >= 0 && x.People >= 1 && !x.Do.Contains("NaN"));
-            bool trimmed = steps.Any(x => x.Title == "Edge trim") == twoSkins;
-            return once && dry && headed && whole && trimmed;
-        }, cases: 300);
+        Gen.Select(
+                Gen.Enum<FittingKind>(),
+                Gen.Double[300, 3900],
+                Gen.Double[-500, 500],
+                Shell.BaysTests.RandomMembers,
+                Gen.Enum<RibInTheWay>(),
+                Gen.Enum<RibOrder>(),
+                Gen.Double[0.8, 70],
+                Gen.Bool
+            )
+            .Holds(
+                (kind, s, t, members, rib, order, wall, twoSkins) =>
+                {
+                    OpeningWork work = Work(kind);
+                    var schools = new Schools(rib, CutSize.WithClearance, order, SpacerRing.FoamTape, WideTrim.Wider, FlangeBedding.Adhesive);
+                    Member[] named = [.. members.Select((m, i) => m with { Name = $"M{i}" })];
+                    work = work with
+                    {
+                        Centre = new PanelPoint(s, t),
+                        Schools = schools,
+                        Site = work.Site with
+                        {
+                            Members = named,
+                            WallMm = wall,
+                            RibInTheWay = rib,
+                            Panel = work.Site.Panel with { SkinGapMm = twoSkins ? 30 : null },
+                        },
+                    };
+                    bool judged = OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out _);
+                    bool written = OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? procedure, out Problem? problem);
+                    if (!judged || verdict!.Result.State == VerdictState.Blocked)
+                        return !written && problem!.Message.Length > 10;
+                    if (!written)
+                        return false;
+                    WorkStep[] steps = [.. procedure!.Result.Steps];
+                    int opens = Array.FindIndex(steps, x => x.Shell == ShellChange.Opens),
+                        closes = Array.FindIndex(steps, x => x.Shell == ShellChange.Closes);
+                    bool once =
+                        steps.Count(x => x.Shell == ShellChange.Opens) == 1 && steps.Count(x => x.Shell == ShellChange.Closes) == 1 && opens < closes;
+                    bool dry = steps[opens..(closes + 1)].Where(x => x.Place is WorkPlace.Outside or WorkPlace.Roof).All(x => x.Weather.Dry);
+                    bool headed = steps
+                        .Select((x, i) => (x, i))
+                        .Where(x => x.x.Title.EndsWith(" back", StringComparison.Ordinal))
+                        .All(x => Array.FindIndex(steps, y => y.Title.StartsWith("Headers", StringComparison.Ordinal)) < x.i);
+                    bool whole =
+                        procedure.Result.Consumables.All(c => c.Amount > 0)
+                        && steps.All(x => x.Minutes.Quick >= 0 && x.WaitHours >= 0 && x.People >= 1 && !x.Do.Contains("NaN"));
+                    bool trimmed = steps.Any(x => x.Title == "Edge trim") == twoSkins;
+                    return once && dry && headed && whole && trimmed;
+                },
+                cases: 300
+            );
 
     [Theory, MemberData(nameof(Kinds))]
     public void Steps_have_keys_of_their_own_that_stay_when_others_come_before_them(FittingKind kind)
     {
         OpeningWork work = Work(kind);
-        Procedure plain = Of(work), overBow = Of(work with { Schools = CutRibs, Centre = new PanelPoint(1195, 0), Site = work.Site with { Panel = work.Site.Panel with { SkinGapMm = 30 } } });
+        Procedure plain = Of(work),
+            overBow = Of(
+                work with
+                {
+                    Schools = CutRibs,
+                    Centre = new PanelPoint(1195, 0),
+                    Site = work.Site with { Panel = work.Site.Panel with { SkinGapMm = 30 } },
+                }
+            );
         Assert.True(overBow.Steps.Count > plain.Steps.Count);
         Assert.Equal(overBow.Steps.Count, overBow.Steps.Select(s => s.Key).Distinct().Count());
         // What is done in both keeps its key, whatever its number.
@@ -186,38 +249,77 @@ public class OpeningProcedureTests
         Assert.Equal(listed.Length, listed.Select(c => c.Id).Distinct().Count());
         Assert.All(listed, c => Assert.EndsWith(".", c.Text));
         foreach (FittingKind kind in Enum.GetValues<FittingKind>())
-            Assert.All(Of(Work(kind)).Steps.SelectMany(s => s.Cautions).Where(c => c.Id is not ("product" or "product-refused")), c => Assert.Contains(c, listed));
+            Assert.All(Of(Work(kind)).Steps.SelectMany(s => s.Cautions).Where(c => c.Id is not ("product" or "product-refused")), c =>
+                Assert.Contains(c, listed)
+            );
     }
 
     [Fact] // Approved as text: what changes in a procedure shows as a change of the file (ABRI_WRITE_ANSWERS=1 writes it anew)
     public void Procedures_of_every_kind_and_school_read_as_they_were_approved()
     {
         var text = new StringBuilder();
-        Schools other = new(RibInTheWay.CutSecondary, CutSize.WithClearance, RibOrder.SkinFirst, SpacerRing.FoamTape, WideTrim.Wider, FlangeBedding.Adhesive);
+        Schools other = new(
+            RibInTheWay.CutSecondary,
+            CutSize.WithClearance,
+            RibOrder.SkinFirst,
+            SpacerRing.FoamTape,
+            WideTrim.Wider,
+            FlangeBedding.Adhesive
+        );
         foreach (FittingKind kind in Enum.GetValues<FittingKind>())
         {
-            OpeningWork plain = Work(kind), hot = plain with { Site = plain.Site with { Fitting = plain.Site.Fitting with { HeatMm = kind == FittingKind.Flue ? 150 : 0 } } };
-            OpeningWork overBow = hot with { Schools = other, Centre = new PanelPoint(1195, 0), Site = hot.Site with { WallMm = 12, Panel = hot.Site.Panel with { SkinGapMm = 30 } } };
-            foreach ((string name, OpeningWork work) in new[] { ("in a bay, usual schools", hot), ("over a bow, two skins, other schools", overBow), ("over a bow, ribs first", overBow with { Schools = other with { RibOrder = RibOrder.RibsFirst } }) })
+            OpeningWork plain = Work(kind),
+                hot = plain with { Site = plain.Site with { Fitting = plain.Site.Fitting with { HeatMm = kind == FittingKind.Flue ? 150 : 0 } } };
+            OpeningWork overBow = hot with
+            {
+                Schools = other,
+                Centre = new PanelPoint(1195, 0),
+                Site = hot.Site with { WallMm = 12, Panel = hot.Site.Panel with { SkinGapMm = 30 } },
+            };
+            foreach (
+                (string name, OpeningWork work) in new[]
+                {
+                    ("in a bay, usual schools", hot),
+                    ("over a bow, two skins, other schools", overBow),
+                    ("over a bow, ribs first", overBow with { Schools = other with { RibOrder = RibOrder.RibsFirst } }),
+                }
+            )
             {
                 text.AppendLine($"## {kind}, {name}");
-                if (!OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? written, out Problem? problem)) text.AppendLine($"{problem.Code}: {problem.Message}");
-                else foreach (WorkStep step in written.Result.Steps) Describe(text, step);
+                if (!OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? written, out Problem? problem))
+                    text.AppendLine($"{problem.Code}: {problem.Message}");
+                else
+                    foreach (WorkStep step in written.Result.Steps)
+                        Describe(text, step);
             }
         }
         string file = Path.Combine(LayeringTests.Root(), "tests/reference/procedures.txt");
-        if (Environment.GetEnvironmentVariable("ABRI_WRITE_ANSWERS") == "1") File.WriteAllText(file, text.ToString());
+        if (Environment.GetEnvironmentVariable("ABRI_WRITE_ANSWERS") == "1")
+            File.WriteAllText(file, text.ToString());
         Assert.Equal(File.ReadAllText(file), text.ToString());
     }
 
     private static void Describe(StringBuilder text, WorkStep s)
     {
-        text.AppendLine(CultureInfo.InvariantCulture, $"{s.Number}. {s.Title} ({s.Place}, {s.People} people, {s.Minutes.Quick}/{s.Minutes.Likely}/{s.Minutes.Slow} min, {s.Shell}, wait {s.WaitHours} h)");
+        text.AppendLine(
+            CultureInfo.InvariantCulture,
+            $"{s.Number}. {s.Title} ({s.Place}, {s.People} people, {s.Minutes.Quick}/{s.Minutes.Likely}/{s.Minutes.Slow} min, "
+                + $"{s.Shell}, wait {s.WaitHours} h)"
+        );
         text.AppendLine($"   {s.Do}");
-        text.AppendLine(CultureInfo.InvariantCulture, $"   dry {s.Weather.Dry}, wind {s.Weather.WindBelowMs}, {s.Weather.FromC}..{s.Weather.ToC} C; tools: {string.Join(", ", s.Tools)}");
-        foreach (Consumable c in s.Consumables) text.AppendLine(CultureInfo.InvariantCulture, $"   uses {c.Amount:0.##} {c.Unit.ToString().ToLowerInvariant()} of {c.Name}");
-        foreach (HoldPoint h in s.Holds) text.AppendLine(CultureInfo.InvariantCulture, $"   hold: {h.Name} {h.Wanted:0.##} -{h.Less:0.##} +{h.More:0.##} {h.Unit?.ToString().ToLowerInvariant()}");
-        foreach (Caution c in s.Cautions) text.AppendLine($"   ! {c.Text}");
+        text.AppendLine(
+            CultureInfo.InvariantCulture,
+            $"   dry {s.Weather.Dry}, wind {s.Weather.WindBelowMs}, {s.Weather.FromC}..{s.Weather.ToC} C; tools: {string.Join(", ", s.Tools)}"
+        );
+        foreach (Consumable c in s.Consumables)
+            text.AppendLine(CultureInfo.InvariantCulture, $"   uses {c.Amount:0.##} {c.Unit.ToString().ToLowerInvariant()} of {c.Name}");
+        foreach (HoldPoint h in s.Holds)
+            text.AppendLine(
+                CultureInfo.InvariantCulture,
+                $"   hold: {h.Name} {h.Wanted:0.##} -{h.Less:0.##} +{h.More:0.##} {h.Unit?.ToString().ToLowerInvariant()}"
+            );
+        foreach (Caution c in s.Cautions)
+            text.AppendLine($"   ! {c.Text}");
     }
 
     [Fact]
@@ -225,7 +327,9 @@ public class OpeningProcedureTests
     {
         OpeningWork work = Work(FittingKind.RoofVent);
         Member pillar = Roofs.Bow("Header", 880, 940, MemberRole.Structural);
-        Problem problem = OpeningProcedure.Of(work with { Site = work.Site with { Members = [.. work.Site.Members, pillar] }, Schools = CutRibs }).Problem!;
+        Problem problem = OpeningProcedure
+            .Of(work with { Site = work.Site with { Members = [.. work.Site.Members, pillar] }, Schools = CutRibs })
+            .Problem!;
         Assert.Equal(("place-blocked", "/centre"), (problem.Code, problem.Pointer));
         Assert.Contains("Header", problem.Message);
     }

@@ -14,7 +14,25 @@ public class OpeningProgressTests
     private static readonly Opening Planned = new("Vent", "f", Middle, 0, null, Schools, OpeningState.Planned, null, "");
     private static readonly AsCut Square = new(400, 400, 400, 400, Diagonal, Diagonal);
 
-    private static readonly Joint Joint = new("Vent: flange", JointKind.RoofFlange, 1900, Substrate.PaintedMetal, Substrate.PlasticFrame, 3, 0, false, true, false, false, false, true, new JointOf(JointOfKind.Opening, "vent"), null, [], "");
+    private static readonly Joint Joint = new(
+        "Vent: flange",
+        JointKind.RoofFlange,
+        1900,
+        Substrate.PaintedMetal,
+        Substrate.PlasticFrame,
+        3,
+        0,
+        false,
+        true,
+        false,
+        false,
+        false,
+        true,
+        new JointOf(JointOfKind.Opening, "vent"),
+        null,
+        [],
+        ""
+    );
 
     /// <summary>From arc to arc of a 400 square with corners of 20.</summary>
     private static double Diagonal => (400 * Math.Sqrt(2)) - (2 * 20 * (Math.Sqrt(2) - 1));
@@ -24,7 +42,8 @@ public class OpeningProgressTests
     {
         Expect(Planned with { Centre = new PanelPoint(620, 0) }, null, "Find another place", NextPlace.Place);
         Expect(Planned, null, "Choose what seals it", NextPlace.Sealing);
-        Joint chosen = Joint with { ProductId = "butyl" }, laid = chosen with { History = [Event(JointEventKind.Sealed)] };
+        Joint chosen = Joint with { ProductId = "butyl" },
+            laid = chosen with { History = [Event(JointEventKind.Sealed)] };
         Expect(Planned, chosen, "Mark it out, then cut", NextPlace.MarkOut);
         Opening cut = Planned with { State = OpeningState.Cut };
         Expect(cut, chosen, "Measure the hole", NextPlace.AsCut);
@@ -43,7 +62,13 @@ public class OpeningProgressTests
     [Fact]
     public void A_clamped_one_asks_for_its_wall_its_lugs_and_its_screws()
     {
-        Fitting clamped = Roofs.Vent() with { Kind = FittingKind.HingedWindow, Screws = null, Clamp = new ClampRange(20, 60), Halves = new Halves(60, 2, 8, [], null) };
+        Fitting clamped = Roofs.Vent() with
+        {
+            Kind = FittingKind.HingedWindow,
+            Screws = null,
+            Clamp = new ClampRange(20, 60),
+            Halves = new Halves(60, 2, 8, [], null),
+        };
         Joint chosen = Joint with { ProductId = "butyl" };
         Expect(Planned, chosen, "Measure the wall", NextPlace.Settings, clamped);
         Opening measured = Planned with { State = OpeningState.Cut, AsCut = Square, WallMm = 30 };
@@ -60,21 +85,41 @@ public class OpeningProgressTests
     {
         Fitting glass = Roofs.Vent() with { Kind = FittingKind.BondedWindow, Screws = null, Bonded = new Bonded(Pane.Glass, 18) };
         Expect(Planned, null, "Choose what seals it", NextPlace.Bond, glass);
-        Expect(Planned with { State = OpeningState.Cut, AsCut = Square }, Joint with { ProductId = "polyurethane" }, "Lay the bead", NextPlace.Bond, glass);
+        Expect(
+            Planned with
+            {
+                State = OpeningState.Cut,
+                AsCut = Square,
+            },
+            Joint with
+            {
+                ProductId = "polyurethane",
+            },
+            "Lay the bead",
+            NextPlace.Bond,
+            glass
+        );
         OpeningStanding broken = OpeningProgress.Of(Planned, new Site(Roofs.Flat(), [], glass with { LeastLapMm = 300 }), null);
         Assert.Equal(("Cannot be judged", NextPlace.Place), (broken.Summary, broken.Where));
         Assert.Contains("lap", broken.Reason);
     }
 
-    private static ClampWork Clamped(int trimmed, int tight) => new([], [.. Enumerable.Range(0, 2).Select(i => i < trimmed)], [.. Enumerable.Range(0, tight)], [], []);
+    private static ClampWork Clamped(int trimmed, int tight) =>
+        new([], [.. Enumerable.Range(0, 2).Select(i => i < trimmed)], [.. Enumerable.Range(0, tight)], [], []);
 
     private static JointEvent Event(JointEventKind kind) => new(new DateOnly(2026, 5, 1), kind, ProductFamily.ButylTape, "", "");
 
     private static void Expect(Opening opening, Joint? joint, string next, NextPlace where, Fitting? fitting = null)
     {
-        OpeningStanding standing = OpeningProgress.Of(opening, new Site(Roofs.Flat(), Roofs.Bows(), fitting ?? Roofs.Vent(), WallMm: opening.WallMm), joint);
+        OpeningStanding standing = OpeningProgress.Of(
+            opening,
+            new Site(Roofs.Flat(), Roofs.Bows(), fitting ?? Roofs.Vent(), WallMm: opening.WallMm),
+            joint
+        );
         Assert.Equal(where, standing.Where);
-        if (next.Length == 0) Assert.Empty(standing.Next);
-        else Assert.Contains(next, standing.Next);
+        if (next.Length == 0)
+            Assert.Empty(standing.Next);
+        else
+            Assert.Contains(next, standing.Next);
     }
 }

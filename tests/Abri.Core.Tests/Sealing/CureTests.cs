@@ -18,13 +18,20 @@ public class CureTests
     }
 
     [Fact] // Closed form at constant air: t = max(24 h, 24 (w / d)^2) / pace, with no credit for air better than the sheet's, found hour by hour
-    public void Steady_air_hour_by_hour_gives_the_closed_form() => Gen.Select(Air, Gen.Double[1, 8]).Holds((air, width) =>
-    {
-        double closed = Math.Max(24, 24 * Math.Pow(width / 3, 2)) / Math.Min(1, Cure.Pace(air));
-        double? found = Hours(width, 1, [.. Enumerable.Repeat(air, Cure.MostHours)])[CureState.Full];
-        if (closed > Cure.MostHours) Assert.Null(found);
-        else Assert.Equal(closed, found!.Value, 1e-6);
-    }, cases: 60);
+    public void Steady_air_hour_by_hour_gives_the_closed_form() =>
+        Gen.Select(Air, Gen.Double[1, 8])
+            .Holds(
+                (air, width) =>
+                {
+                    double closed = Math.Max(24, 24 * Math.Pow(width / 3, 2)) / Math.Min(1, Cure.Pace(air));
+                    double? found = Hours(width, 1, [.. Enumerable.Repeat(air, Cure.MostHours)])[CureState.Full];
+                    if (closed > Cure.MostHours)
+                        Assert.Null(found);
+                    else
+                        Assert.Equal(closed, found!.Value, 1e-6);
+                },
+                cases: 60
+            );
 
     [Theory] // A thin bead: assumptions, so that nobody drives an hour after laying it
     [InlineData(CureState.ClampsOff, 2)]
@@ -48,8 +55,10 @@ public class CureTests
         CureTimes cure = Cure.Of(Polyurethane, 6, 1, [new AirHour(airC, 60)]).Value!.Result;
         WorkingTime open = OpenTime.Of(Polyurethane, new AirHour(airC, 60), null).Value!.Result;
         Assert.Equal((laid, laid), (cure.States.All(s => s.Hours is not null), open.Minutes > 0));
-        if (!laid) Assert.StartsWith("Not to be laid", cure.Verdict);
-        if (!laid) Assert.StartsWith("Not to be laid", open.Verdict);
+        if (!laid)
+            Assert.StartsWith("Not to be laid", cure.Verdict);
+        if (!laid)
+            Assert.StartsWith("Not to be laid", open.Verdict);
     }
 
     [Fact] // A sheet's 35 min in dry cold air would be 394 by the model: never more than three times the sheet's
@@ -64,17 +73,26 @@ public class CureTests
     }
 
     [Fact]
-    public void Warmer_damper_air_never_takes_longer_and_states_come_in_order() => Gen.Select(Air, Gen.Double[0, 5], Gen.Double[0, 2]).Holds((air, warmer, damper) =>
-    {
-        Dictionary<CureState, double?> now = Hours(5, 1, [air]), then = Hours(5, 1, [new AirHour(air.AirC + warmer, air.RelativePercent + damper)]);
-        double?[] times = [.. now.OrderBy(n => n.Key).Select(n => n.Value)];
-        return times.Zip(times.Skip(1)).All(p => p.Second is null || p.First <= p.Second) && now.All(n => n.Value is null || then[n.Key] <= n.Value + 1e-9);
-    }, cases: 100);
+    public void Warmer_damper_air_never_takes_longer_and_states_come_in_order() =>
+        Gen.Select(Air, Gen.Double[0, 5], Gen.Double[0, 2])
+            .Holds(
+                (air, warmer, damper) =>
+                {
+                    Dictionary<CureState, double?> now = Hours(5, 1, [air]),
+                        then = Hours(5, 1, [new AirHour(air.AirC + warmer, air.RelativePercent + damper)]);
+                    double?[] times = [.. now.OrderBy(n => n.Key).Select(n => n.Value)];
+                    return times.Zip(times.Skip(1)).All(p => p.Second is null || p.First <= p.Second)
+                        && now.All(n => n.Value is null || then[n.Key] <= n.Value + 1e-9);
+                },
+                cases: 100
+            );
 
     [Fact] // Laid in the afternoon; 10 hours of frost stand still
     public void Frost_stops_the_cure_and_the_thaw_goes_on_with_it()
     {
-        AirHour[] day = [Sheet, Sheet], night = [.. Enumerable.Repeat(new AirHour(-4, 90), 10)], later = [.. Enumerable.Repeat(Sheet, 200)];
+        AirHour[] day = [Sheet, Sheet],
+            night = [.. Enumerable.Repeat(new AirHour(-4, 90), 10)],
+            later = [.. Enumerable.Repeat(Sheet, 200)];
         Assert.Equal(106, Hours(6, 1, [.. day, .. night, .. later])[CureState.Full]!.Value, 6);
         Assert.Null(Hours(6, 1, [.. day, .. night])[CureState.ClampsOff]);
     }

@@ -43,7 +43,8 @@ public class SealingTests
     [InlineData(10, 80, 7.5)]
     [InlineData(5, 60, 4.1)]
     [InlineData(30, 70, 21.2)]
-    public void Air_holds_so_much_water(double airC, double percent, double grams) => Assert.Equal(grams, MoistAir.Holds(airC, percent).Value!.Result.GramsPerM3, 1);
+    public void Air_holds_so_much_water(double airC, double percent, double grams) =>
+        Assert.Equal(grams, MoistAir.Holds(airC, percent).Value!.Result.GramsPerM3, 1);
 
     [Fact]
     public void The_dew_point_of_air_that_is_full_is_its_own_temperature()

@@ -38,8 +38,18 @@ public class ShellCheckTests
         Problem along = ShellCheck.Of(Roofs.Flat(20_000), Bows(236))!;
         Assert.Equal("members-too-long", along.Code);
         Assert.Contains("401 m; at most 400 m", along.Message);
-        Member[] Rails(int count) => [.. Enumerable.Range(0, count).Select(i => new Member(
-            $"Rail {i}", MemberKind.CantRail, MemberRole.Structural, new Footprint(FootprintShape.Spine, [new(0, -800 + (i * 90)), new(2000, -800 + (i * 90))], 20), 40))];
+        Member[] Rails(int count) =>
+            [
+                .. Enumerable
+                    .Range(0, count)
+                    .Select(i => new Member(
+                        $"Rail {i}",
+                        MemberKind.CantRail,
+                        MemberRole.Structural,
+                        new Footprint(FootprintShape.Spine, [new(0, -800 + (i * 90)), new(2000, -800 + (i * 90))], 20),
+                        40
+                    )),
+            ];
         Assert.Null(ShellCheck.Of(Roofs.Flat(), [.. Bows(17), .. Rails(17)]));
         Assert.Equal("members-meet-too-often", ShellCheck.Of(Roofs.Flat(), [.. Bows(18), .. Rails(17)])!.Code);
     }
@@ -91,7 +101,12 @@ public class ShellCheckTests
     {
         string[][] rows = [.. Reference.Rows("panel-view.csv")];
         Assert.Equal(12, rows.Length);
-        Assert.All(rows, r => Assert.Equal(new PanelView(int.Parse(r[2]), int.Parse(r[3])), PanelView.Of(Enum.Parse<Facing>(r[0], true), Enum.Parse<ViewedFrom>(r[1], true))));
+        Assert.All(rows, r =>
+            Assert.Equal(
+                new PanelView(int.Parse(r[2]), int.Parse(r[3])),
+                PanelView.Of(Enum.Parse<Facing>(r[0], true), Enum.Parse<ViewedFrom>(r[1], true))
+            )
+        );
     }
 
     [Fact]

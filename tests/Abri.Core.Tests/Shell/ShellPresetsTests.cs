@@ -14,7 +14,16 @@ public class ShellPresetsTests
         foreach (ShellDesign preset in ShellPresets.All)
         {
             Assert.All(preset.Panels, p => Assert.Null(ShellCheck.Of(p.Panel, p.Members)));
-            PanelKind[] whole = [PanelKind.Roof, PanelKind.Left, PanelKind.Right, PanelKind.RearLeftDoor, PanelKind.RearRightDoor, PanelKind.Bulkhead, PanelKind.Floor];
+            PanelKind[] whole =
+            [
+                PanelKind.Roof,
+                PanelKind.Left,
+                PanelKind.Right,
+                PanelKind.RearLeftDoor,
+                PanelKind.RearRightDoor,
+                PanelKind.Bulkhead,
+                PanelKind.Floor,
+            ];
             Assert.Empty(whole.Except(preset.Panels.Select(p => p.Panel.Kind)));
             Assert.Equal(preset.Panels.Count, preset.Panels.Select(p => p.Panel.Kind).Distinct().Count());
             DesignedPanel roof = preset.Panels.Single(p => p.Panel.Kind == PanelKind.Roof);
@@ -27,7 +36,9 @@ public class ShellPresetsTests
     {
         foreach (ShellDesign preset in ShellPresets.All)
         {
-            IEnumerable<PanelBox> along = preset.Panels.Where(p => p.Panel.Kind is PanelKind.Roof or PanelKind.Left or PanelKind.Right or PanelKind.Floor).Select(p => PanelBox.Of(p.Panel.Outline));
+            IEnumerable<PanelBox> along = preset
+                .Panels.Where(p => p.Panel.Kind is PanelKind.Roof or PanelKind.Left or PanelKind.Right or PanelKind.Floor)
+                .Select(p => PanelBox.Of(p.Panel.Outline));
             Assert.Single(along.Select(b => (b.SMinMm, b.SMaxMm)).Distinct());
         }
     }
@@ -38,20 +49,39 @@ public class ShellPresetsTests
         IReadOnlyList<DesignedPanel> box = BlankBox.Of(new BoxSize(5200, 1980, 1900), SkinMaterial.Aluminium, VehicleKind.PanelVan);
         Assert.All(box, p => Assert.Empty(p.Members));
         Assert.Equal(5200 * 1980, PanelBox.Of(box.Single(p => p.Panel.Kind == PanelKind.Roof).Panel.Outline).AreaMm2, 6);
-        Assert.Equal(1980 * 1900, box.Where(p => p.Panel.Kind is PanelKind.RearLeftDoor or PanelKind.RearRightDoor).Sum(p => PanelBox.Of(p.Panel.Outline).AreaMm2), 6);
+        Assert.Equal(
+            1980 * 1900,
+            box.Where(p => p.Panel.Kind is PanelKind.RearLeftDoor or PanelKind.RearRightDoor).Sum(p => PanelBox.Of(p.Panel.Outline).AreaMm2),
+            6
+        );
     }
 
     [Fact]
     public void A_window_in_a_side_keeps_off_the_pillars_in_the_words_of_a_wall()
     {
         DesignedPanel side = ShellPresets.All[0].Panels.Single(p => p.Panel.Kind == PanelKind.Left);
-        Fitting window = Roofs.Vent() with { Name = "Window", CutOut = new RoundedRectangle(500, 400, 60), Flange = new RoundedRectangle(560, 460, 70), Neck = new RoundedRectangle(496, 396, 58), Clearance = new PerSide(30, 30, 30, 30), Screws = null };
-        var site = new Site(side.Panel, side.Members, window, Zones: [new Zone("Galley", ZoneKind.Galley, 900, 1700, 200, 800, 0, 900), new Zone("Bed", ZoneKind.Bed, 900, 1700, -800, -200, 400, 650)]);
+        Fitting window = Roofs.Vent() with
+        {
+            Name = "Window",
+            CutOut = new RoundedRectangle(500, 400, 60),
+            Flange = new RoundedRectangle(560, 460, 70),
+            Neck = new RoundedRectangle(496, 396, 58),
+            Clearance = new PerSide(30, 30, 30, 30),
+            Screws = null,
+        };
+        var site = new Site(
+            side.Panel,
+            side.Members,
+            window,
+            Zones: [new Zone("Galley", ZoneKind.Galley, 900, 1700, 200, 800, 0, 900), new Zone("Bed", ZoneKind.Bed, 900, 1700, -800, -200, 400, 650)]
+        );
         Assert.True(RankedPositions.Of(site, [new Wish(WishKind.OverZone, 1, "Galley")]).IsOk(out var places, out var problem), problem?.Message);
         Assert.NotEmpty(places.Result.Positions);
         Assert.True(OpeningVerdict.Of(site, new PanelPoint(820, 1200)).IsOk(out var blocked, out _));
         Assert.Equal(VerdictState.Blocked, blocked.Result.State);
-        Assert.Contains(blocked.Result.Rows, r => r.Id.StartsWith("crossed-", StringComparison.Ordinal) && r.Title.Contains("Pillar", StringComparison.Ordinal));
+        Assert.Contains(blocked.Result.Rows, r =>
+            r.Id.StartsWith("crossed-", StringComparison.Ordinal) && r.Title.Contains("Pillar", StringComparison.Ordinal)
+        );
         Assert.True(OpeningVerdict.Of(site, new PanelPoint(1100, 1200)).IsOk(out var verdict, out _));
         Assert.Contains(verdict.Result.Rows, r => r.Id == "clearance-top" && r.Title.EndsWith(", above", StringComparison.Ordinal));
         Assert.DoesNotContain(verdict.Result.Rows, r => r.Id is "hinge" or "carried" or "zone-Bed");

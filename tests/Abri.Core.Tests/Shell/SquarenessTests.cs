@@ -40,13 +40,17 @@ public class SquarenessTests
 
     [Fact] // Checked against NetTopologySuite (inside?) and against brute force over a grid of heights along the same edge (none larger?)
     public void The_true_rectangle_lies_inside_and_no_larger_one_lies_along_its_edge() =>
-        Quads.Holds(corners =>
-        {
-            SquarenessFound found = Found(corners);
-            if (!Polygon(found.Corners).Buffer(0.01).Covers(Polygon(found.TrueRectangle))) return false;
-            double best = BruteForceAlongBottom(found.Corners);
-            return (found.TrueWidthMm * found.TrueHeightMm) >= best - 1;
-        }, cases: 60);
+        Quads.Holds(
+            corners =>
+            {
+                SquarenessFound found = Found(corners);
+                if (!Polygon(found.Corners).Buffer(0.01).Covers(Polygon(found.TrueRectangle)))
+                    return false;
+                double best = BruteForceAlongBottom(found.Corners);
+                return (found.TrueWidthMm * found.TrueHeightMm) >= best - 1;
+            },
+            cases: 60
+        );
 
     [Fact]
     public void Readings_that_do_not_close_are_doubted_and_impossible_ones_refused()
@@ -65,12 +69,20 @@ public class SquarenessTests
         Assert.NotEmpty(worked.Warnings);
     }
 
-    private static readonly Gen<PanelPoint[]> Quads = Gen.Double[-30, 30].Array[8].Select(d =>
-        new PanelPoint[] { new(d[0], d[1]), new(1000 + d[2], d[3]), new(1000 + d[4], 500 + d[5]), new(d[6], 500 + d[7]) });
+    private static readonly Gen<PanelPoint[]> Quads = Gen.Double[-30, 30]
+        .Array[8]
+        .Select(d => new PanelPoint[] { new(d[0], d[1]), new(1000 + d[2], d[3]), new(1000 + d[4], 500 + d[5]), new(d[6], 500 + d[7]) });
 
     private static SquarenessFound Found(PanelPoint[] c)
     {
-        var readings = new SixReadings(c[2].DistanceMm(c[3]), c[0].DistanceMm(c[1]), c[0].DistanceMm(c[3]), c[1].DistanceMm(c[2]), c[0].DistanceMm(c[2]), c[1].DistanceMm(c[3]));
+        var readings = new SixReadings(
+            c[2].DistanceMm(c[3]),
+            c[0].DistanceMm(c[1]),
+            c[0].DistanceMm(c[3]),
+            c[1].DistanceMm(c[2]),
+            c[0].DistanceMm(c[2]),
+            c[1].DistanceMm(c[3])
+        );
         Assert.True(Squareness.Of(readings).IsOk(out var worked, out var problem), problem?.Message);
         return worked.Result;
     }

@@ -30,7 +30,8 @@ public class SurfaceTests
     [Fact]
     public void Where_ribs_cross_the_roof_is_no_higher_than_the_higher_one()
     {
-        Member cross = Draw(new PanelPoint(2000, -850), new PanelPoint(2000, 850), 60, -5), groove = Draw(new PanelPoint(2500, -850), new PanelPoint(2500, 850), 60, 12);
+        Member cross = Draw(new PanelPoint(2000, -850), new PanelPoint(2000, 850), 60, -5),
+            groove = Draw(new PanelPoint(2500, -850), new PanelPoint(2500, 850), 60, 12);
         var surface = new DrawnSurface(Roofs.Flat(), [Roofs.Swage(0), cross, groove]);
         Assert.Equal(8, surface.HeightAt(new PanelPoint(2000, 0)));
         Assert.Equal(-12, surface.HeightAt(new PanelPoint(2500, 0)));
@@ -38,27 +39,48 @@ public class SurfaceTests
 
     [Fact] // The raster takes another way than the single place; both must agree on any grid
     public void Sampling_gives_what_single_places_give() =>
-        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 40], Gen.Int[2, 60], Gen.Int[2, 60]).Holds((members, flank, columns, rows) =>
-        {
-            Member[] swages = [.. members.Select(m => m with { Kind = MemberKind.Swage, Role = MemberRole.Pressed, DepthMm = -9, FlankMm = flank })];
-            Surface[] surfaces = [new DrawnSurface(Curved, swages), new MeasuredSurface(Sections)];
-            var grid = new SurfaceGrid(new PanelBox(-50, 4100, -900, 900), columns, rows);
-            return surfaces.All(surface =>
-            {
-                double[] heights = surface.Sample(grid);
-                return Enumerable.Range(0, columns).All(c => Enumerable.Range(0, rows).All(r =>
-                    Math.Abs(heights[(c * rows) + r] - surface.HeightAt(new PanelPoint(grid.SMm(c), grid.TMm(r)))) < 1e-9));
-            });
-        }, cases: 60);
+        Gen.Select(BaysTests.RandomMembers, Gen.Double[0, 40], Gen.Int[2, 60], Gen.Int[2, 60])
+            .Holds(
+                (members, flank, columns, rows) =>
+                {
+                    Member[] swages =
+                    [
+                        .. members.Select(m => m with { Kind = MemberKind.Swage, Role = MemberRole.Pressed, DepthMm = -9, FlankMm = flank }),
+                    ];
+                    Surface[] surfaces = [new DrawnSurface(Curved, swages), new MeasuredSurface(Sections)];
+                    var grid = new SurfaceGrid(new PanelBox(-50, 4100, -900, 900), columns, rows);
+                    return surfaces.All(surface =>
+                    {
+                        double[] heights = surface.Sample(grid);
+                        return Enumerable
+                            .Range(0, columns)
+                            .All(c =>
+                                Enumerable
+                                    .Range(0, rows)
+                                    .All(r => Math.Abs(heights[(c * rows) + r] - surface.HeightAt(new PanelPoint(grid.SMm(c), grid.TMm(r)))) < 1e-9)
+                            );
+                    });
+                },
+                cases: 60
+            );
 
     [Fact] // Checked against MathNet.Numerics: linear splines across each section, then along
     public void Between_readings_and_stations_the_skin_is_taken_as_straight() =>
-        Gen.Select(Gen.Double[600, 3200], Gen.Double[-800, 800]).Holds((s, t) =>
-        {
-            double[] across = [.. Sections.Select(x => x.StraightEdgeMm - LinearSpline.Interpolate(x.Readings.Select(r => r.TMm), x.Readings.Select(r => r.DepthMm)).Interpolate(t))];
-            double expected = LinearSpline.Interpolate(Sections.Select(x => x.StationMm), across).Interpolate(s);
-            return Math.Abs(expected - new MeasuredSurface(Sections).HeightAt(new PanelPoint(s, t))) < 1e-9;
-        });
+        Gen.Select(Gen.Double[600, 3200], Gen.Double[-800, 800])
+            .Holds(
+                (s, t) =>
+                {
+                    double[] across =
+                    [
+                        .. Sections.Select(x =>
+                            x.StraightEdgeMm
+                            - LinearSpline.Interpolate(x.Readings.Select(r => r.TMm), x.Readings.Select(r => r.DepthMm)).Interpolate(t)
+                        ),
+                    ];
+                    double expected = LinearSpline.Interpolate(Sections.Select(x => x.StationMm), across).Interpolate(s);
+                    return Math.Abs(expected - new MeasuredSurface(Sections).HeightAt(new PanelPoint(s, t))) < 1e-9;
+                }
+            );
 
     [Fact] // Worked by hand: sqrt((1 + 4 + 9) / 3) = 2.160
     public void A_drawing_is_held_against_the_readings()

@@ -45,7 +45,11 @@ public class TapeChainTests
     [Fact] // Two readings of one dimension that differ by more than 3 mm are shown side by side and asked about; the first one stands
     public void A_second_run_is_held_against_the_first_and_nothing_is_averaged()
     {
-        Assert.True(TapeChain.Members(Roofs.Flat(), Run("560 / 620 / 1165 / 1225") with { Again = "561 / 620 / 1171 / 1225", Overall = "4198" }).IsOk(out var worked, out _));
+        Assert.True(
+            TapeChain
+                .Members(Roofs.Flat(), Run("560 / 620 / 1165 / 1225") with { Again = "561 / 620 / 1171 / 1225", Overall = "4198" })
+                .IsOk(out var worked, out _)
+        );
         Assert.Equal([false, false, true, false, false], worked.Result.Twice.Select(t => t.Asks));
         Assert.Equal((1165, 1171), (worked.Result.Twice[2].FirstMm, worked.Result.Twice[2].SecondMm));
         Assert.Equal(1195, worked.Result.Members[1].Footprint.Points[0].SMm);
@@ -95,23 +99,32 @@ public class TapeChainTests
 
     [Fact] // Whatever lengths are written and however they are parted, the same come out
     public void Written_lengths_parted_in_any_way_are_read_again() =>
-        Gen.Select(Gen.Int[2, 40].Array[2, 12], Gen.Enum<UnitSystem>(), Gen.Int[0, 4]).Holds((steps, units, how) =>
-        {
-            var format = new LengthFormat(units);
-            double unit = units == UnitSystem.Mm ? 0.5 : 25.4 / 16;
-            double[] mm = [.. steps.Select((_, i) => steps.Take(i + 1).Sum() * unit * 2)];
-            if (mm.Length % 2 == 1) mm = mm[..^1];
-            string text = string.Join(new[] { " ", ", ", " / ", "\n", "; " }[how], mm.Select(format.Number));
-            Assert.True(TapeChain.Members(Roofs.Flat(), Run(text, units: units)).IsOk(out var taped, out var problem), $"{text}: {problem?.Message}");
-            Assert.Equal(mm.Select(format.Number), taped.Result.Readings);
-            Assert.Equal(mm.Length / 2, taped.Result.Members.Count);
-        }, cases: 300);
+        Gen.Select(Gen.Int[2, 40].Array[2, 12], Gen.Enum<UnitSystem>(), Gen.Int[0, 4])
+            .Holds(
+                (steps, units, how) =>
+                {
+                    var format = new LengthFormat(units);
+                    double unit = units == UnitSystem.Mm ? 0.5 : 25.4 / 16;
+                    double[] mm = [.. steps.Select((_, i) => steps.Take(i + 1).Sum() * unit * 2)];
+                    if (mm.Length % 2 == 1)
+                        mm = mm[..^1];
+                    string text = string.Join(new[] { " ", ", ", " / ", "\n", "; " }[how], mm.Select(format.Number));
+                    Assert.True(
+                        TapeChain.Members(Roofs.Flat(), Run(text, units: units)).IsOk(out var taped, out var problem),
+                        $"{text}: {problem?.Message}"
+                    );
+                    Assert.Equal(mm.Select(format.Number), taped.Result.Readings);
+                    Assert.Equal(mm.Length / 2, taped.Result.Members.Count);
+                },
+                cases: 300
+            );
 
     [Fact]
     public void Each_doubtful_reading_is_answered_by_itself()
     {
         string message = Refused(Run("560 / x9 / 550 / 700 / 690")).Message;
-        foreach (string said in new[] { "Reading 2", "Reading 3, 550", "Reading 5, 690" }) Assert.Contains(said, message);
+        foreach (string said in new[] { "Reading 2", "Reading 3, 550", "Reading 5, 690" })
+            Assert.Contains(said, message);
         Assert.Contains("a fraction or two readings", Refused(Run("24 5 /8 30", units: UnitSystem.Inch)).Message);
         // The second run knows which reading it doubts, and the far edge is asked about too.
         Assert.True(TapeChain.Members(Roofs.Flat(), Run("560 620") with { Again = "560 626", Overall = "4190" }).IsOk(out var worked, out _));

@@ -52,15 +52,26 @@ public class DryingTests
 
     [Fact]
     public void No_readings_at_all_are_called_dry_above_the_limit_or_drying_after_a_rise() =>
-        Gen.Select(Gen.Double[0.5, 60], Gen.Double[4, 60]).Array[2, 9].Select(steps => steps.Select((x, i) => (Hours: steps.Take(i + 1).Sum(y => y.Item1), Percent: x.Item2)).ToArray()).Holds(readings =>
-        {
-            if (readings[^1].Hours - readings[0].Hours < 1) return;
-            DryingOutlook outlook = Of(readings);
-            double last = readings[^1].Percent, low = readings[..^1].Min(r => r.Percent);
-            if (outlook.State == DryingState.DryEnough) Assert.True(last <= Drying.CoatPercent);
-            if (last > low + Drying.ErrorPercent) Assert.Equal(DryingState.WaterComesIn, outlook.State);
-            if (outlook.State == DryingState.Drying) Assert.True(outlook.HoursToLimit is > 0 && double.IsFinite(outlook.HoursToLimit.Value) && last > Drying.CoatPercent);
-        }, cases: 400);
+        Gen.Select(Gen.Double[0.5, 60], Gen.Double[4, 60])
+            .Array[2, 9]
+            .Select(steps => steps.Select((x, i) => (Hours: steps.Take(i + 1).Sum(y => y.Item1), Percent: x.Item2)).ToArray())
+            .Holds(
+                readings =>
+                {
+                    if (readings[^1].Hours - readings[0].Hours < 1)
+                        return;
+                    DryingOutlook outlook = Of(readings);
+                    double last = readings[^1].Percent,
+                        low = readings[..^1].Min(r => r.Percent);
+                    if (outlook.State == DryingState.DryEnough)
+                        Assert.True(last <= Drying.CoatPercent);
+                    if (last > low + Drying.ErrorPercent)
+                        Assert.Equal(DryingState.WaterComesIn, outlook.State);
+                    if (outlook.State == DryingState.Drying)
+                        Assert.True(outlook.HoursToLimit is > 0 && double.IsFinite(outlook.HoursToLimit.Value) && last > Drying.CoatPercent);
+                },
+                cases: 400
+            );
 
     [Fact]
     public void Readings_that_say_nothing_are_refused()
@@ -69,5 +80,6 @@ public class DryingTests
         Assert.Equal("limit-below-air", Drying.Of([new(0, 30), new(48, 24)], 18, 16).Problem?.Code);
     }
 
-    private static DryingOutlook Of(params (double Hours, double Percent)[] readings) => Drying.Of([.. readings.Select(r => new MoistureReading(r.Hours, r.Percent))]).Value!.Result;
+    private static DryingOutlook Of(params (double Hours, double Percent)[] readings) =>
+        Drying.Of([.. readings.Select(r => new MoistureReading(r.Hours, r.Percent))]).Value!.Result;
 }

@@ -6,7 +6,10 @@ namespace Abri.Core.Tests.Water;
 
 public class PondingTests
 {
-    private static readonly Member[] Swages = [.. new double[] { -500, -300, -100, 100, 300, 500 }.Select(t => Roofs.Swage(t, lengthMm: 4200) with { FlankMm = 8 })];
+    private static readonly Member[] Swages =
+    [
+        .. new double[] { -500, -300, -100, 100, 300, 500 }.Select(t => Roofs.Swage(t, lengthMm: 4200) with { FlankMm = 8 }),
+    ];
     private static readonly Dam Skylight = new("Skylight", PanelBox.Around(new PanelPoint(2100, 0), 800, 700), 30);
 
     [Fact]
@@ -22,7 +25,8 @@ public class PondingTests
     {
         var roof = new WetRoof(Roofs.Flat(), Swages, [Skylight]);
         // Nose up: rain runs backwards in the valleys and is held in front of the flange, no deeper than the ribs are high.
-        WaterMap up = Map(roof, new Attitude(1, 0)), down = Map(roof, new Attitude(-1, 0));
+        WaterMap up = Map(roof, new Attitude(1, 0)),
+            down = Map(roof, new Attitude(-1, 0));
         WaterAtDam at = Assert.Single(up.Dams);
         Assert.InRange(at.DepthMm, 3, 8.01);
         Assert.InRange(at.WetShare, 0.05, 0.6);
@@ -50,8 +54,20 @@ public class PondingTests
     {
         var roof = new WetRoof(Roofs.Flat(), Swages, [Skylight]);
         // Between the ribs is no worse, so a place that is no better is left out; over the rear edge nothing holds water in front of it.
-        IReadOnlyList<PondingMend> mends = PondingMends.Of(roof, new Attitude(1, 0), [new("Skylight", "elsewhere", Skylight.Edge with { SMinMm = 1000, SMaxMm = 1800 }), new("Skylight", "in the valley", PanelBox.Around(new PanelPoint(2100, 0), 800, 120))], LengthFormat.Millimetres).Value!.Result.Mends;
-        PondingMend fill = mends.Single(m => m.Kind == MendKind.Fill), raise = mends.Single(m => m.Kind == MendKind.Raise), park = mends.Single(m => m.Kind == MendKind.Park);
+        IReadOnlyList<PondingMend> mends = PondingMends
+            .Of(
+                roof,
+                new Attitude(1, 0),
+                [
+                    new("Skylight", "elsewhere", Skylight.Edge with { SMinMm = 1000, SMaxMm = 1800 }),
+                    new("Skylight", "in the valley", PanelBox.Around(new PanelPoint(2100, 0), 800, 120)),
+                ],
+                LengthFormat.Millimetres
+            )
+            .Value!.Result.Mends;
+        PondingMend fill = mends.Single(m => m.Kind == MendKind.Fill),
+            raise = mends.Single(m => m.Kind == MendKind.Raise),
+            park = mends.Single(m => m.Kind == MendKind.Park);
         Assert.InRange(fill.NowMm, 3, 8.01);
         Assert.Equal((0, 0), (fill.ThenMm, raise.ThenMm));
         Assert.Equal(Math.Ceiling(fill.NowMm + PondingMends.AboveWaterMm), raise.Amount);
@@ -63,7 +79,13 @@ public class PondingTests
     [Fact]
     public void A_gutter_takes_what_leaves_over_it_and_spills_at_its_low_end()
     {
-        Member gutter = new("Left gutter", MemberKind.RainGutter, MemberRole.KeepOut, new Footprint(FootprintShape.Spine, [new(0, 850), new(4200, 850)], 30), 0);
+        Member gutter = new(
+            "Left gutter",
+            MemberKind.RainGutter,
+            MemberRole.KeepOut,
+            new Footprint(FootprintShape.Spine, [new(0, 850), new(4200, 850)], 30),
+            0
+        );
         WetRoof roof = new(Roofs.Flat() with { ArcRadiusAcrossMm = 5000 }, [gutter], []);
         GutterFlow up = Assert.Single(Map(roof, new Attitude(1, 0)).Gutters);
         Assert.InRange(up.Share, 0.3, 0.5);
@@ -78,7 +100,14 @@ public class PondingTests
     public void Parking_advice_is_proved_by_filling_the_roof_again()
     {
         // A shallow cross rib behind the flange holds water when level; a little pitch lets it run off over the free end.
-        Member cross = new("Cross rib", MemberKind.Swage, MemberRole.Pressed, new Footprint(FootprintShape.Spine, [new(1640, -845), new(1640, 845)], 40), -6, 10);
+        Member cross = new(
+            "Cross rib",
+            MemberKind.Swage,
+            MemberRole.Pressed,
+            new Footprint(FootprintShape.Spine, [new(1640, -845), new(1640, 845)], 40),
+            -6,
+            10
+        );
         var roof = new WetRoof(Roofs.Flat(), [cross, Draw(-820), Draw(820)], [Skylight]);
         Assert.True(Ponding.Park(roof, new Attitude(0.5, 0)).IsOk(out var advice, out _));
         if (advice.Result.PitchByDeg is { } by)
@@ -97,12 +126,16 @@ public class PondingTests
     [Fact]
     public void A_thing_that_does_not_stand_on_the_roof_is_refused()
     {
-        Assert.False(Ponding.Of(new WetRoof(Roofs.Flat(), [], [Skylight with { Edge = new PanelBox(9000, 9100, 0, 100) }]), new Attitude(0, 0), 20).IsOk(out _, out Problem? problem));
+        Assert.False(
+            Ponding
+                .Of(new WetRoof(Roofs.Flat(), [], [Skylight with { Edge = new PanelBox(9000, 9100, 0, 100) }]), new Attitude(0, 0), 20)
+                .IsOk(out _, out Problem? problem)
+        );
         Assert.Equal(("dam-off-roof", "/roof/dams/0/edge"), (problem.Code, problem.Pointer));
     }
 
-    private static Member Draw(double t) => new(
-        "Edge rib", MemberKind.Swage, MemberRole.Pressed, new Footprint(FootprintShape.Spine, [new(0, t), new(1700, t)], 40), -6, 10);
+    private static Member Draw(double t) =>
+        new("Edge rib", MemberKind.Swage, MemberRole.Pressed, new Footprint(FootprintShape.Spine, [new(0, t), new(1700, t)], 40), -6, 10);
 
     private static WaterMap Map(WetRoof roof, Attitude attitude)
     {

@@ -7,9 +7,18 @@ namespace Abri.Core.Tests.Water;
 public class StandingWaterTests
 {
     /// <summary>Rough ground with plateaus of equal height and places without ground.</summary>
-    private static readonly Gen<HeightField> Terrain = Gen.Select(Gen.Int[3, 26], Gen.Int[3, 26]).SelectMany((columns, rows) =>
-        Gen.Select(Gen.Int[0, 12], Gen.Double[0, 1]).Array[columns * rows].Select(cells => new HeightField(
-            10, columns, rows, [.. cells.Select(c => c.Item2 < 0.03 ? double.NaN : c.Item1 + (c.Item2 < 0.5 ? c.Item2 : 0))])));
+    private static readonly Gen<HeightField> Terrain = Gen.Select(Gen.Int[3, 26], Gen.Int[3, 26])
+        .SelectMany(
+            (columns, rows) =>
+                Gen.Select(Gen.Int[0, 12], Gen.Double[0, 1])
+                    .Array[columns * rows]
+                    .Select(cells => new HeightField(
+                        10,
+                        columns,
+                        rows,
+                        [.. cells.Select(c => c.Item2 < 0.03 ? double.NaN : c.Item1 + (c.Item2 < 0.5 ? c.Item2 : 0))]
+                    ))
+        );
 
     [Fact] // Checked against repeated relaxation (Planchon and Darboux 2001), to the bit
     public void The_level_is_what_relaxing_every_cell_until_nothing_changes_gives() =>
@@ -26,10 +35,12 @@ public class StandingWaterTests
         bool[] isDitch = new bool[size * size];
         (int column, int row, int dc, int dr, int left) = (0, 1, 1, 0, 0);
         bool IsFree(int c, int r) => c >= 1 && r >= 1 && c < size - 1 && r < size - 1 && !isDitch[(c * size) + r];
-        for (isDitch[row] = true; left < 2;)
+        for (isDitch[row] = true; left < 2; )
         {
             // A wall stays between two turns: one cell ahead is dug only if the next but one is not a ditch yet.
-            bool goesOn = IsFree(column + dc, row + dr) && (!IsInside(column + (2 * dc), row + (2 * dr)) || !isDitch[((column + (2 * dc)) * size) + row + (2 * dr)]);
+            bool goesOn =
+                IsFree(column + dc, row + dr)
+                && (!IsInside(column + (2 * dc), row + (2 * dr)) || !isDitch[((column + (2 * dc)) * size) + row + (2 * dr)]);
             if (!goesOn)
             {
                 (dc, dr, left) = (-dr, dc, left + 1);
@@ -49,29 +60,42 @@ public class StandingWaterTests
 
     [Fact]
     public void Water_never_stands_below_the_ground_nor_above_the_lowest_level_beside_it() =>
-        Terrain.Holds(field =>
-        {
-            double[] levels = FilledField.Of(field).Levels;
-            return Enumerable.Range(0, levels.Length).Where(cell => !double.IsNaN(levels[cell])).All(cell => levels[cell] == Math.Max(field.HeightsMm[cell], LowestBeside(field, levels, cell)));
-        }, cases: 300);
+        Terrain.Holds(
+            field =>
+            {
+                double[] levels = FilledField.Of(field).Levels;
+                return Enumerable
+                    .Range(0, levels.Length)
+                    .Where(cell => !double.IsNaN(levels[cell]))
+                    .All(cell => levels[cell] == Math.Max(field.HeightsMm[cell], LowestBeside(field, levels, cell)));
+            },
+            cases: 300
+        );
 
     [Fact]
     public void All_the_rain_leaves_over_some_edge() =>
-        Terrain.Where(f => f.HeightsMm.Any(h => !double.IsNaN(h))).Holds(field =>
-        {
-            Runoff r = Map(field).Runoff;
-            return Math.Abs(r.Front + r.Rear + r.Left + r.Right - 1) < 1e-9;
-        }, cases: 200);
+        Terrain
+            .Where(f => f.HeightsMm.Any(h => !double.IsNaN(h)))
+            .Holds(
+                field =>
+                {
+                    Runoff r = Map(field).Runoff;
+                    return Math.Abs(r.Front + r.Rear + r.Left + r.Right - 1) < 1e-9;
+                },
+                cases: 200
+            );
 
     [Fact] // Worked by hand: cap of a sphere, pi h (3 a^2 + h^2) / 6 with a 200, h 10: 0.6289 l
     public void A_bowl_holds_the_volume_of_a_spherical_cap()
     {
-        const double h = 10, a = 200, radius = ((a * a) + (h * h)) / (2 * h);
+        const double h = 10,
+            a = 200,
+            radius = ((a * a) + (h * h)) / (2 * h);
         WaterMap map = Map(Field(2, 301, 301, (s, t) =>
-        {
-            double off = Math.Sqrt(Math.Pow(s - 300, 2) + Math.Pow(t - 300, 2));
-            return off < a ? radius - h - Math.Sqrt((radius * radius) - (off * off)) : 0;
-        }));
+            {
+                double off = Math.Sqrt(Math.Pow(s - 300, 2) + Math.Pow(t - 300, 2));
+                return off < a ? radius - h - Math.Sqrt((radius * radius) - (off * off)) : 0;
+            }));
         Pond bowl = Assert.Single(map.Ponds);
         Assert.Equal(0.6289, bowl.Litres, 2);
         Assert.Equal(10, bowl.DepthMm, 1);
@@ -91,8 +115,8 @@ public class StandingWaterTests
 
     [Fact] // From 1 in 74 on: on a flatter plane the water leaves over its upper edge
     public void More_pitch_never_holds_more_behind_the_same_dam() =>
-        Gen.Select(Gen.Double[0.0136, 0.08], Gen.Double[0.0136, 0.08]).Holds((a, b) =>
-            Map(Cup(Math.Max(a, b))).Litres <= Map(Cup(Math.Min(a, b))).Litres + 1e-9, cases: 40);
+        Gen.Select(Gen.Double[0.0136, 0.08], Gen.Double[0.0136, 0.08])
+            .Holds((a, b) => Map(Cup(Math.Max(a, b))).Litres <= Map(Cup(Math.Min(a, b))).Litres + 1e-9, cases: 40);
 
     [Theory]
     [InlineData(2, 5, "grid-too-small")]
@@ -104,16 +128,20 @@ public class StandingWaterTests
         Assert.Equal(code, problem.Code);
     }
 
-    /// <summary>A plane that falls backwards by a slope, with a cup of three walls across it whose rear wall is 8 mm high; water behind it runs round the walls.</summary>
+    /// <summary>A plane that falls backwards by a slope, with a cup of three walls across it whose rear wall is 8 mm high; water behind it runs round
+    /// the walls.</summary>
     private static HeightField Cup(double slope) => Field(4, 201, 161, (s, t) =>
-    {
-        bool rearWall = Math.Abs(s - 600) < 2.1 && Math.Abs(t - 320) <= 204.1, sideWall = Math.Abs(Math.Abs(t - 320) - 204) < 2.1 && s <= 600;
-        double ground = -slope * s;
-        return sideWall ? 50 : rearWall ? (-slope * 596) + 8 : ground;
-    });
+        {
+            bool rearWall = Math.Abs(s - 600) < 2.1 && Math.Abs(t - 320) <= 204.1,
+                sideWall = Math.Abs(Math.Abs(t - 320) - 204) < 2.1 && s <= 600;
+            double ground = -slope * s;
+            return sideWall ? 50
+                : rearWall ? (-slope * 596) + 8
+                : ground;
+        });
 
-    private static HeightField Field(double cell, int columns, int rows, Func<double, double, double> height) => new(
-        cell, columns, rows, [.. Enumerable.Range(0, columns * rows).Select(i => height(i / rows * cell, i % rows * cell))]);
+    private static HeightField Field(double cell, int columns, int rows, Func<double, double, double> height) =>
+        new(cell, columns, rows, [.. Enumerable.Range(0, columns * rows).Select(i => height(i / rows * cell, i % rows * cell))]);
 
     private static WaterMap Map(HeightField field)
     {
@@ -123,15 +151,18 @@ public class StandingWaterTests
 
     private static double[] Relaxed(HeightField field)
     {
-        double[] ground = [.. field.HeightsMm], level = [.. ground.Select(z => double.IsNaN(z) ? double.NaN : double.PositiveInfinity)];
-        for (bool changed = true; changed;)
+        double[] ground = [.. field.HeightsMm],
+            level = [.. ground.Select(z => double.IsNaN(z) ? double.NaN : double.PositiveInfinity)];
+        for (bool changed = true; changed; )
         {
             changed = false;
             for (int cell = 0; cell < ground.Length; cell++)
             {
-                if (double.IsNaN(ground[cell])) continue;
+                if (double.IsNaN(ground[cell]))
+                    continue;
                 double now = Math.Max(ground[cell], LowestBeside(field, level, cell));
-                if (now >= level[cell]) continue;
+                if (now >= level[cell])
+                    continue;
                 (level[cell], changed) = (now, true);
             }
         }
@@ -149,11 +180,13 @@ public class StandingWaterTests
         }
         for (int cell = 0; cell < level.Length; cell++)
         {
-            if (!double.IsNaN(field.HeightsMm[cell]) && Beside(field, cell).Any(next => next is null || double.IsNaN(field.HeightsMm[next.Value]))) Reach(cell, double.NegativeInfinity);
+            if (!double.IsNaN(field.HeightsMm[cell]) && Beside(field, cell).Any(next => next is null || double.IsNaN(field.HeightsMm[next.Value])))
+                Reach(cell, double.NegativeInfinity);
         }
         while (waiting.TryDequeue(out int cell, out _))
         {
-            foreach (int next in Beside(field, cell).OfType<int>().Where(next => double.IsNaN(level[next]) && !double.IsNaN(field.HeightsMm[next]))) Reach(next, level[cell]);
+            foreach (int next in Beside(field, cell).OfType<int>().Where(next => double.IsNaN(level[next]) && !double.IsNaN(field.HeightsMm[next])))
+                Reach(next, level[cell]);
         }
         return level;
     }
@@ -164,12 +197,14 @@ public class StandingWaterTests
     /// <summary>The eight cells around one; null for what lies off the field.</summary>
     private static IEnumerable<int?> Beside(HeightField field, int cell)
     {
-        int column = cell / field.Rows, row = cell % field.Rows;
+        int column = cell / field.Rows,
+            row = cell % field.Rows;
         for (int dc = -1; dc <= 1; dc++)
         {
             for (int dr = -1; dr <= 1; dr++)
             {
-                if (dc == 0 && dr == 0) continue;
+                if (dc == 0 && dr == 0)
+                    continue;
                 bool off = column + dc < 0 || column + dc >= field.Columns || row + dr < 0 || row + dr >= field.Rows;
                 yield return off ? null : cell + (dc * field.Rows) + dr;
             }

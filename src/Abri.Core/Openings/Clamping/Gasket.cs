@@ -16,7 +16,8 @@ public sealed record GasketPlace(double Compressed, bool MeetsBy, bool MeetsTo, 
 public sealed record GasketFit(IReadOnlyList<GasketPlace> Places, double TargetGapMm, string Verdict);
 
 /// <summary>Tells from gaps before and after tightening where to go on.</summary>
-/// <remarks>The rule "50 to 75 %" is read in two ways (see docs/schools.md): the gap that remains is 25 to 50 % of what it was, or 50 to 75 %. 50 % satisfies both: aim there. Common practice, no source.</remarks>
+/// <remarks>The rule "50 to 75 %" is read in two ways (see docs/schools.md): the gap that remains is 25 to 50 % of what it was, or 50 to 75 %. 50 %
+/// satisfies both: aim there. Common practice, no source.</remarks>
 /// <example>8 mm free: 4.0 mm meets both; 2.0 to 4.0 the one, 4.0 to 6.0 the other.</example>
 public static class Gasket
 {
@@ -28,23 +29,48 @@ public static class Gasket
     /// <param name="lengths">How lengths are written in sentences.</param>
     public static Result<Worked<GasketFit>> Of(IReadOnlyList<double> beforeMm, IReadOnlyList<double> afterMm, LengthFormat lengths)
     {
-        if (beforeMm.Count == 0 || beforeMm.Count != afterMm.Count) return new Problem("gasket-places", "/afterMm", $"Give a gap before and after at each place: {beforeMm.Count} and {afterMm.Count} were given.");
+        if (beforeMm.Count == 0 || beforeMm.Count != afterMm.Count)
+            return new Problem(
+                "gasket-places",
+                "/afterMm",
+                $"Give a gap before and after at each place: {beforeMm.Count} and {afterMm.Count} were given."
+            );
         for (int i = 0; i < beforeMm.Count; i++)
         {
-            if (beforeMm[i] is not > 0) return new Problem("gasket-gap", $"/beforeMm/{i}", "Before tightening there is a gap of more than nothing.");
-            if (afterMm[i] is not >= 0) return new Problem("gasket-gap", $"/afterMm/{i}", "A gap cannot be less than nothing.");
-            if (afterMm[i] > beforeMm[i]) return new Problem("gasket-gap", $"/afterMm/{i}", $"At place {i + 1} the gap after tightening ({lengths.Text(afterMm[i])}) is larger than before ({lengths.Text(beforeMm[i])}). Measure both again; the two may have been swapped.");
+            if (beforeMm[i] is not > 0)
+                return new Problem("gasket-gap", $"/beforeMm/{i}", "Before tightening there is a gap of more than nothing.");
+            if (afterMm[i] is not >= 0)
+                return new Problem("gasket-gap", $"/afterMm/{i}", "A gap cannot be less than nothing.");
+            if (afterMm[i] > beforeMm[i])
+                return new Problem(
+                    "gasket-gap",
+                    $"/afterMm/{i}",
+                    $"At place {i + 1} the gap after tightening ({lengths.Text(afterMm[i])}) is larger than before "
+                        + $"({lengths.Text(beforeMm[i])}). Measure both again; the two may have been swapped."
+                );
         }
-        GasketPlace[] places = [.. beforeMm.Zip(afterMm, (before, after) => new GasketPlace(
-            1 - (after / before), after >= (0.25 * before) - HairMm && after <= (0.5 * before) + HairMm, after >= (0.5 * before) - HairMm && after <= (0.75 * before) + HairMm, after - (0.5 * before)))];
+        GasketPlace[] places =
+        [
+            .. beforeMm.Zip(afterMm, (before, after) =>
+                new GasketPlace(
+                    1 - (after / before),
+                    after >= (0.25 * before) - HairMm && after <= (0.5 * before) + HairMm,
+                    after >= (0.5 * before) - HairMm && after <= (0.75 * before) + HairMm,
+                    after - (0.5 * before)
+                )
+            ),
+        ];
         var sheet = new Worksheet();
         double target = sheet.Step("g", "gap that meets both readings", "0.5 * mean gap before", 0.5 * beforeMm.Average(), "mm");
-        for (int i = 0; i < places.Length; i++) sheet.Step($"q_{i + 1}", $"compressed by, place {i + 1}", "1 - after / before", places[i].Compressed * 100, "%");
+        for (int i = 0; i < places.Length; i++)
+            sheet.Step($"q_{i + 1}", $"compressed by, place {i + 1}", "1 - after / before", places[i].Compressed * 100, "%");
         sheet.Cite(new Source("Compressed by 50 to 75 %, or to 50 to 75 %: both readings", SourceKind.CommonPractice));
         int furthest = Array.FindIndex(places, p => p.GoOnMm == places.Max(x => x.GoOnMm));
-        string verdict = places.Any(p => p.Compressed > 0.75 + HairMm) ? "It is squeezed too far somewhere: ease it, or the gasket takes a set."
+        string verdict =
+            places.Any(p => p.Compressed > 0.75 + HairMm) ? "It is squeezed too far somewhere: ease it, or the gasket takes a set."
             : places.All(p => p is { MeetsBy: true, MeetsTo: true }) ? "It meets both readings all round: stop here."
-            : places.All(p => p.MeetsBy || p.MeetsTo) ? $"It meets one reading everywhere. Go on at place {furthest + 1} by {lengths.Text(places[furthest].GoOnMm)} to meet both."
+            : places.All(p => p.MeetsBy || p.MeetsTo)
+                ? $"It meets one reading everywhere. Go on at place {furthest + 1} by {lengths.Text(places[furthest].GoOnMm)} to meet both."
             : $"Go on at place {furthest + 1}: {lengths.Text(places[furthest].GoOnMm)} more.";
         return sheet.Finish(new GasketFit(places, target, verdict));
     }

@@ -11,7 +11,8 @@ public sealed record ScrewOrder(IReadOnlyList<int> Order, double WorstMm, bool P
 
 /// <summary>Finds an order of tightening that keeps a frame level: at every step the screws that are tight balance about the middle.</summary>
 /// <remarks>
-/// The resultant of a set of screws is the sum of their places from the middle of all. Of all orders the one is taken whose greatest resultant is least: exactly, over all sets of screws, for up to <see cref="MostExact"/>; for more, each next screw is the
+/// The resultant of a set of screws is the sum of their places from the middle of all. Of all orders the one is taken whose greatest resultant is
+/// least: exactly, over all sets of screws, for up to <see cref="MostExact"/>; for more, each next screw is the
 /// one that leaves the smallest. Among equals the first is nearest to the middle, and each next one furthest from the last.
 /// </remarks>
 /// <example>Four screws in a square: across the middle, then across the other way.</example>
@@ -28,7 +29,8 @@ public static class TighteningOrder
     /// <summary>The order for screws at places.</summary>
     public static Result<Worked<ScrewOrder>> Of(IReadOnlyList<PanelPoint> screws)
     {
-        if (screws.Count is < 2 or > Most) return new Problem("screws-count", "/screws", $"Give 2 to {Most} screws; {screws.Count} were given.");
+        if (screws.Count is < 2 or > Most)
+            return new Problem("screws-count", "/screws", $"Give 2 to {Most} screws; {screws.Count} were given.");
         var middle = new PanelPoint(screws.Average(p => p.SMm), screws.Average(p => p.TMm));
         PanelPoint[] from = [.. screws.Select(p => p.Plus(-middle.SMm, -middle.TMm))];
         bool exact = from.Length <= MostExact;
@@ -42,38 +44,46 @@ public static class TighteningOrder
         return sheet.Finish(new ScrewOrder(order, worst, exact, screws));
     }
 
-    /// <summary>Screws evenly round a frame, where nobody measured them: the first at the middle of the top, then clockwise; corners are cut short.</summary>
+    /// <summary>Screws evenly round a frame, where nobody measured them: the first at the middle of the top, then clockwise; corners are cut
+    /// short.</summary>
     /// <param name="outline">Line on which they lie, about its middle.</param>
     /// <param name="count">How many.</param>
     public static IReadOnlyList<PanelPoint> Around(RoundedRectangle outline, int count)
     {
-        double w = outline.WidthMm, h = outline.HeightMm, perimeter = 2 * (w + h);
+        double w = outline.WidthMm,
+            h = outline.HeightMm,
+            perimeter = 2 * (w + h);
         return
         [
-            .. Enumerable.Range(0, count).Select(i =>
-            {
-                double along = perimeter * i / count;
-                return along <= w / 2 ? new PanelPoint(along, h / 2)
-                    : along <= (w / 2) + h ? new PanelPoint(w / 2, (h / 2) - (along - (w / 2)))
-                    : along <= (1.5 * w) + h ? new PanelPoint((w / 2) - (along - (w / 2) - h), -h / 2)
-                    : along <= (1.5 * w) + (2 * h) ? new PanelPoint(-w / 2, (-h / 2) + (along - (1.5 * w) - h))
-                    : new PanelPoint((-w / 2) + (along - (1.5 * w) - (2 * h)), h / 2);
-            }),
+            .. Enumerable
+                .Range(0, count)
+                .Select(i =>
+                {
+                    double along = perimeter * i / count;
+                    return along <= w / 2 ? new PanelPoint(along, h / 2)
+                        : along <= (w / 2) + h ? new PanelPoint(w / 2, (h / 2) - (along - (w / 2)))
+                        : along <= (1.5 * w) + h ? new PanelPoint((w / 2) - (along - (w / 2) - h), -h / 2)
+                        : along <= (1.5 * w) + (2 * h) ? new PanelPoint(-w / 2, (-h / 2) + (along - (1.5 * w) - h))
+                        : new PanelPoint((-w / 2) + (along - (1.5 * w) - (2 * h)), h / 2);
+                }),
         ];
     }
 
     private static double Resultant(IEnumerable<PanelPoint> places)
     {
         (double s, double t) = (0, 0);
-        foreach (PanelPoint p in places) (s, t) = (s + p.SMm, t + p.TMm);
+        foreach (PanelPoint p in places)
+            (s, t) = (s + p.SMm, t + p.TMm);
         return Math.Sqrt((s * s) + (t * t));
     }
 
     private static int[] Exact(PanelPoint[] from)
     {
-        int n = from.Length, all = (1 << n) - 1;
+        int n = from.Length,
+            all = (1 << n) - 1;
         var own = new double[all + 1];
-        for (int set = 1; set <= all; set++) own[set] = Resultant(Enumerable.Range(0, n).Where(i => (set >> i & 1) == 1).Select(i => from[i]));
+        for (int set = 1; set <= all; set++)
+            own[set] = Resultant(Enumerable.Range(0, n).Where(i => (set >> i & 1) == 1).Select(i => from[i]));
         // The least greatest resultant of what is still to come, from the full set down.
         var rest = new double[all + 1];
         for (int set = all - 1; set >= 0; set--)
@@ -81,15 +91,19 @@ public static class TighteningOrder
             rest[set] = double.PositiveInfinity;
             for (int i = 0; i < n; i++)
             {
-                if ((set >> i & 1) == 0) rest[set] = Math.Min(rest[set], Math.Max(own[set | (1 << i)], rest[set | (1 << i)]));
+                if ((set >> i & 1) == 0)
+                    rest[set] = Math.Min(rest[set], Math.Max(own[set | (1 << i)], rest[set | (1 << i)]));
             }
         }
         var order = new List<int>();
-        for (int set = 0; set != all;)
+        for (int set = 0; set != all; )
         {
-            int next = Enumerable.Range(0, n)
+            int next = Enumerable
+                .Range(0, n)
                 .Where(i => (set >> i & 1) == 0 && Math.Max(own[set | (1 << i)], rest[set | (1 << i)]) <= rest[0] + HairMm)
-                .OrderByDescending(i => order.Count == 0 ? -Resultant([from[i]]) : Math.Round(from[i].DistanceMm(from[order[^1]]), 6)).ThenBy(i => i).First();
+                .OrderByDescending(i => order.Count == 0 ? -Resultant([from[i]]) : Math.Round(from[i].DistanceMm(from[order[^1]]), 6))
+                .ThenBy(i => i)
+                .First();
             order.Add(next);
             set |= 1 << next;
         }
@@ -102,9 +116,13 @@ public static class TighteningOrder
         (double s, double t) = (0, 0);
         while (order.Count < from.Length)
         {
-            int next = Enumerable.Range(0, from.Length).Where(i => !order.Contains(i))
+            int next = Enumerable
+                .Range(0, from.Length)
+                .Where(i => !order.Contains(i))
                 .OrderBy(i => Math.Round(Resultant([new PanelPoint(s + from[i].SMm, t + from[i].TMm)]), 6))
-                .ThenByDescending(i => order.Count == 0 ? 0 : from[i].DistanceMm(from[order[^1]])).ThenBy(i => i).First();
+                .ThenByDescending(i => order.Count == 0 ? 0 : from[i].DistanceMm(from[order[^1]]))
+                .ThenBy(i => i)
+                .First();
             order.Add(next);
             (s, t) = (s + from[next].SMm, t + from[next].TMm);
         }

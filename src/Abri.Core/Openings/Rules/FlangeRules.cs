@@ -15,8 +15,16 @@ internal static class FlangeRules
             if (Ground.IsUnderFlange(obstacle.Member) && obstacle.Within(placed.Flange.Grown(-PlacingFigures.HairMm)) is not null)
             {
                 yield return new VerdictRow(
-                    $"under-flange-{obstacle.Index}", VerdictState.Blocked, $"{obstacle.Member.Name} under the flange", null, null, "mm",
-                    "Water runs in it and no bedding seals across it.", "Move until the flange lies clear of it.", [new Mark(obstacle.Outline, true)]);
+                    $"under-flange-{obstacle.Index}",
+                    VerdictState.Blocked,
+                    $"{obstacle.Member.Name} under the flange",
+                    null,
+                    null,
+                    "mm",
+                    "Water runs in it and no bedding seals across it.",
+                    "Move until the flange lies clear of it.",
+                    [new Mark(obstacle.Outline, true)]
+                );
             }
         }
     }
@@ -26,8 +34,10 @@ internal static class FlangeRules
     {
         (double GapMm, double FillMl)? bedding = Seating.FlangeSeat.Bedding(placed.Ground, placed.Centre);
         yield return Swages(placed, bedding?.FillMl, sheet);
-        if (Curvature(placed, sheet) is { } curvature) yield return curvature;
-        if (Rest(placed, bedding?.GapMm, sheet) is { } rest) yield return rest;
+        if (Curvature(placed, sheet) is { } curvature)
+            yield return curvature;
+        if (Rest(placed, bedding?.GapMm, sheet) is { } rest)
+            yield return rest;
     }
 
     private static VerdictRow OnThePanel(Placed placed)
@@ -35,20 +45,29 @@ internal static class FlangeRules
         PanelBox needed = placed.Flange.Grown(PlacingFigures.EdgeMarginMm - PlacingFigures.HairMm);
         var outline = Plane.Polygon(placed.Ground.Site.Panel.Outline);
         bool held = outline.Covers(Plane.Polygon(needed));
-        double margin = outline.Covers(Plane.Polygon(placed.Flange))
-            ? outline.Boundary.Distance(Plane.Polygon(placed.Flange))
-            : -PastMm(placed);
+        double margin = outline.Covers(Plane.Polygon(placed.Flange)) ? outline.Boundary.Distance(Plane.Polygon(placed.Flange)) : -PastMm(placed);
         return new VerdictRow(
-            "outline", held ? VerdictState.Good : VerdictState.Blocked, "Flange to the edge of the panel", margin, PlacingFigures.EdgeMarginMm, "mm",
+            "outline",
+            held ? VerdictState.Good : VerdictState.Blocked,
+            "Flange to the edge of the panel",
+            margin,
+            PlacingFigures.EdgeMarginMm,
+            "mm",
             held ? "The whole flange lies on the panel." : "The flange needs flat skin all round, and a hand's breadth of it to seal.",
-            held ? null : $"Move {placed.L(PlacingFigures.EdgeMarginMm - margin)} away from the edge.", [new Mark(placed.Flange.Corners, true)]);
+            held ? null : $"Move {placed.L(PlacingFigures.EdgeMarginMm - margin)} away from the edge.",
+            [new Mark(placed.Flange.Corners, true)]
+        );
     }
 
     /// <summary>How far the flange's worst corner lies past the edge, mm.</summary>
     private static double PastMm(Placed placed)
     {
         IReadOnlyList<PanelPoint> outline = placed.Ground.Site.Panel.Outline;
-        return placed.Flange.Corners.Where(c => !Outlines.Encloses(outline, c)).Select(c => Outlines.DistanceToEdgeMm(outline, c)).DefaultIfEmpty(0).Max();
+        return placed
+            .Flange.Corners.Where(c => !Outlines.Encloses(outline, c))
+            .Select(c => Outlines.DistanceToEdgeMm(outline, c))
+            .DefaultIfEmpty(0)
+            .Max();
     }
 
     private static VerdictRow Swages(Placed placed, double? fillMl, Worksheet sheet)
@@ -56,47 +75,91 @@ internal static class FlangeRules
         Fill fill = SwageFill.Under(placed.Ground, placed.Centre);
         if (fill.Swages.Count == 0)
         {
-            return new VerdictRow("swages", VerdictState.Good, "No swage under the flange", 0, placed.Fitting.BeddingMostMm, "mm",
-                "The flange lies on plain skin.", null, []);
+            return new VerdictRow(
+                "swages",
+                VerdictState.Good,
+                "No swage under the flange",
+                0,
+                placed.Fitting.BeddingMostMm,
+                "mm",
+                "The flange lies on plain skin.",
+                null,
+                []
+            );
         }
         double step = sheet.Step("h_step", "highest to lowest skin under the flange", "max(height) - min(height)", fill.StepMm, "mm");
         double ml = sheet.Step("V_fill", "bedding to fill it", "mean gap under the flange as it rests * ring area", fillMl ?? fill.FillMl, "ml");
         string count = fill.Swages.Count == 1 ? "1 swage" : $"{fill.Swages.Count} swages";
         return new VerdictRow(
-            "swages", VerdictState.NeedsWork, "Swages under the flange", step, placed.Fitting.BeddingMostMm, "mm",
-            $"{count}; about {ml:0} ml to fill below the flange.", "Build up the valleys, so that the screws cannot pull the skin into them.",
-            [.. fill.Swages.Select(s => new Mark(Outlines.ClippedTo(s.Outline, placed.Flange), true))]);
+            "swages",
+            VerdictState.NeedsWork,
+            "Swages under the flange",
+            step,
+            placed.Fitting.BeddingMostMm,
+            "mm",
+            $"{count}; about {ml:0} ml to fill below the flange.",
+            "Build up the valleys, so that the screws cannot pull the skin into them.",
+            [.. fill.Swages.Select(s => new Mark(Outlines.ClippedTo(s.Outline, placed.Flange), true))]
+        );
     }
 
     private static VerdictRow? Curvature(Placed placed, Worksheet sheet)
     {
         Panel panel = placed.Ground.Site.Panel;
-        double along = RiseMm(panel.ArcRadiusAlongMm, placed.Fitting.Flange.WidthMm), across = RiseMm(panel.ArcRadiusAcrossMm, placed.Fitting.Flange.HeightMm);
-        if (along == 0 && across == 0) return null;
-        if (along > 0) sheet.Step("r_s", "rise of the skin along the flange", "R - sqrt(R^2 - (w/2)^2)", along, "mm");
-        if (across > 0) sheet.Step("r_t", "rise of the skin across the flange", "R - sqrt(R^2 - (h/2)^2)", across, "mm");
+        double along = RiseMm(panel.ArcRadiusAlongMm, placed.Fitting.Flange.WidthMm),
+            across = RiseMm(panel.ArcRadiusAcrossMm, placed.Fitting.Flange.HeightMm);
+        if (along == 0 && across == 0)
+            return null;
+        if (along > 0)
+            sheet.Step("r_s", "rise of the skin along the flange", "R - sqrt(R^2 - (w/2)^2)", along, "mm");
+        if (across > 0)
+            sheet.Step("r_t", "rise of the skin across the flange", "R - sqrt(R^2 - (h/2)^2)", across, "mm");
         sheet.Cite(new Source("Rise of a circle's arc over a chord", SourceKind.Geometry));
-        double rise = sheet.Step("r", "rise under the flange in all", "r_s + r_t", along + across, "mm"), flat = placed.Fitting.FlatnessMm;
+        double rise = sheet.Step("r", "rise under the flange in all", "r_s + r_t", along + across, "mm"),
+            flat = placed.Fitting.FlatnessMm;
         bool good = rise <= flat;
         return new VerdictRow(
-            "curvature", good ? VerdictState.Good : VerdictState.NeedsWork, "Curve of the skin under the flange", rise, flat, "mm",
-            good ? "The fitting takes this as it is." : $"The fitting takes {placed.L(flat)} as it is; the middle of its sides will stand off the skin.",
-            good ? null : "Build it up towards the corners.", [new Mark(placed.Flange.Corners, true)]);
+            "curvature",
+            good ? VerdictState.Good : VerdictState.NeedsWork,
+            "Curve of the skin under the flange",
+            rise,
+            flat,
+            "mm",
+            good
+                ? "The fitting takes this as it is."
+                : $"The fitting takes {placed.L(flat)} as it is; the middle of its sides will stand off the skin.",
+            good ? null : "Build it up towards the corners.",
+            [new Mark(placed.Flange.Corners, true)]
+        );
     }
 
-    /// <summary>The gap under the flange as it comes to rest on the surface that counts, the same as on the tab Seat; only where the skin is not plain.</summary>
+    /// <summary>The gap under the flange as it comes to rest on the surface that counts, the same as on the tab Seat; only where the skin is not
+    /// plain.</summary>
     private static VerdictRow? Rest(Placed placed, double? greatestMm, Worksheet sheet)
     {
         Panel panel = placed.Ground.Site.Panel;
         bool plain = placed.Ground.Swages.Length == 0 && panel is { ArcRadiusAlongMm: null, ArcRadiusAcrossMm: null, Surface: SurfaceSource.Drawn };
-        if (plain || greatestMm is not { } gap) return null;
+        if (plain || greatestMm is not { } gap)
+            return null;
         double most = placed.Fitting.BeddingMostMm;
         sheet.Step("g", "greatest gap under the flange as it rests", "height of the resting plane - skin", gap, "mm");
-        bool flat = gap <= placed.Fitting.FlatnessMm, bedded = gap <= most;
+        bool flat = gap <= placed.Fitting.FlatnessMm,
+            bedded = gap <= most;
         return new VerdictRow(
-            "rest", flat ? VerdictState.Good : VerdictState.NeedsWork, flat ? "Sits flat on the skin" : bedded ? "Gap that bedding fills" : "Gap that bedding may not carry", gap, most, "mm",
+            "rest",
+            flat ? VerdictState.Good : VerdictState.NeedsWork,
+            flat ? "Sits flat on the skin"
+                : bedded ? "Gap that bedding fills"
+                : "Gap that bedding may not carry",
+            gap,
+            most,
+            "mm",
             $"As the flange comes to rest on the skin; its bedding may be {placed.L(most)} deep.",
-            flat ? null : bedded ? "The tab Seat has the strips to cut." : "Make an adapter plate, or fill the valleys solid and let it harden first.", [new Mark(placed.Flange.Corners, true)]);
+            flat ? null
+                : bedded ? "The tab Seat has the strips to cut."
+                : "Make an adapter plate, or fill the valleys solid and let it harden first.",
+            [new Mark(placed.Flange.Corners, true)]
+        );
     }
 
     private static double RiseMm(double? radiusMm, double chordMm) =>

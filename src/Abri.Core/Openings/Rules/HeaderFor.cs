@@ -17,20 +17,35 @@ internal static class HeaderFor
     public static VerdictRow? Row(Placed placed, Obstacle rib, Worksheet sheet)
     {
         bool across = rib.Box.HeightMm >= rib.Box.WidthMm;
-        if (Between(placed.Ground, placed.Cut, rib) is not var (first, second, length)) return null;
-        sheet.Step("l_header", $"header between {first.Member.Name} and {second.Member.Name}", "near edge of one - near edge of the other", length, "mm");
+        if (Between(placed.Ground, placed.Cut, rib) is not var (first, second, length))
+            return null;
+        sheet.Step(
+            "l_header",
+            $"header between {first.Member.Name} and {second.Member.Name}",
+            "near edge of one - near edge of the other",
+            length,
+            "mm"
+        );
         sheet.Cite(new Source("A cut secondary rib is carried by headers to its neighbours (school B)", SourceKind.CommonPractice));
         PanelBox cut = placed.Cut;
         Mark[] headers = across
             ? [Line(first.Box.SMaxMm, cut.TMaxMm, second.Box.SMinMm, cut.TMaxMm), Line(first.Box.SMaxMm, cut.TMinMm, second.Box.SMinMm, cut.TMinMm)]
             : [Line(cut.SMinMm, first.Box.TMaxMm, cut.SMinMm, second.Box.TMinMm), Line(cut.SMaxMm, first.Box.TMaxMm, cut.SMaxMm, second.Box.TMinMm)];
         return new VerdictRow(
-            $"crossed-{rib.Index}", VerdictState.NeedsWork, $"{rib.Member.Name} is cut and needs two headers", length, null, "mm",
+            $"crossed-{rib.Index}",
+            VerdictState.NeedsWork,
+            $"{rib.Member.Name} is cut and needs two headers",
+            length,
+            null,
+            "mm",
             $"Its load goes to {first.Member.Name} and {second.Member.Name}: headers {placed.L(length)} long in the clear, plus their landings.",
-            "Fit the headers before the rib is cut through, or move to a place between ribs.", [new Mark(rib.Outline, true), .. headers]);
+            "Fit the headers before the rib is cut through, or move to a place between ribs.",
+            [new Mark(rib.Outline, true), .. headers]
+        );
     }
 
-    /// <summary>The members that carry the headers of a rib that is cut, and the clear length between them, mm; null where there is none on one side.</summary>
+    /// <summary>The members that carry the headers of a rib that is cut, and the clear length between them, mm; null where there is none on one
+    /// side.</summary>
     public static (Obstacle First, Obstacle Second, double ClearMm)? Between(Ground ground, PanelBox cut, Obstacle rib)
     {
         bool across = rib.Box.HeightMm >= rib.Box.WidthMm;
@@ -43,13 +58,22 @@ internal static class HeaderFor
     private static Obstacle? Carrier(Ground ground, PanelBox cut, Obstacle rib, Side side)
     {
         IEnumerable<Obstacle> standing = ground.Obstacles.Where(o =>
-            o.Index != rib.Index && (o.Member.Role is MemberRole.Structural or MemberRole.Secondary) && !Clearances.Crosses(cut, o));
+            o.Index != rib.Index && (o.Member.Role is MemberRole.Structural or MemberRole.Secondary) && !Clearances.Crosses(cut, o)
+        );
         return side switch
         {
-            Side.Front => standing.Where(o => o.Box.SMaxMm <= rib.Box.SMinMm && Spans(o.Box.TMinMm, o.Box.TMaxMm, cut.TMinMm, cut.TMaxMm)).MaxBy(o => o.Box.SMaxMm),
-            Side.Rear => standing.Where(o => o.Box.SMinMm >= rib.Box.SMaxMm && Spans(o.Box.TMinMm, o.Box.TMaxMm, cut.TMinMm, cut.TMaxMm)).MinBy(o => o.Box.SMinMm),
-            Side.Bottom => standing.Where(o => o.Box.TMaxMm <= rib.Box.TMinMm && Spans(o.Box.SMinMm, o.Box.SMaxMm, cut.SMinMm, cut.SMaxMm)).MaxBy(o => o.Box.TMaxMm),
-            _ => standing.Where(o => o.Box.TMinMm >= rib.Box.TMaxMm && Spans(o.Box.SMinMm, o.Box.SMaxMm, cut.SMinMm, cut.SMaxMm)).MinBy(o => o.Box.TMinMm),
+            Side.Front => standing
+                .Where(o => o.Box.SMaxMm <= rib.Box.SMinMm && Spans(o.Box.TMinMm, o.Box.TMaxMm, cut.TMinMm, cut.TMaxMm))
+                .MaxBy(o => o.Box.SMaxMm),
+            Side.Rear => standing
+                .Where(o => o.Box.SMinMm >= rib.Box.SMaxMm && Spans(o.Box.TMinMm, o.Box.TMaxMm, cut.TMinMm, cut.TMaxMm))
+                .MinBy(o => o.Box.SMinMm),
+            Side.Bottom => standing
+                .Where(o => o.Box.TMaxMm <= rib.Box.TMinMm && Spans(o.Box.SMinMm, o.Box.SMaxMm, cut.SMinMm, cut.SMaxMm))
+                .MaxBy(o => o.Box.TMaxMm),
+            _ => standing
+                .Where(o => o.Box.TMinMm >= rib.Box.TMaxMm && Spans(o.Box.SMinMm, o.Box.SMaxMm, cut.SMinMm, cut.SMaxMm))
+                .MinBy(o => o.Box.TMinMm),
         };
     }
 

@@ -8,17 +8,22 @@ internal static class UseRules
 {
     public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
     {
-        if (placed.Fitting.Clamp is { } clamp) yield return Grip(placed, clamp, sheet);
+        if (placed.Fitting.Clamp is { } clamp)
+            yield return Grip(placed, clamp, sheet);
         foreach (Neighbour neighbour in placed.Ground.Neighbours)
         {
-            foreach (VerdictRow row in Beside(placed, neighbour)) yield return row;
+            foreach (VerdictRow row in Beside(placed, neighbour))
+                yield return row;
         }
         bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
-        if (placed.Ground.MustBeCarried) yield return Carried(placed);
-        if (roof && placed.Fitting.HingeSide is { } hinge) yield return Hinge(placed, hinge);
+        if (placed.Ground.MustBeCarried)
+            yield return Carried(placed);
+        if (roof && placed.Fitting.HingeSide is { } hinge)
+            yield return Hinge(placed, hinge);
         foreach (Zone zone in placed.Ground.Zones)
         {
-            if (zone.On(placed.Ground.Site.Panel.Facing) is { } area && area.Overlaps(placed.Cut)) yield return Behind(placed, zone, area);
+            if (zone.On(placed.Ground.Site.Panel.Facing) is { } area && area.Overlaps(placed.Cut))
+                yield return Behind(placed, zone, area);
         }
         yield return Balance(placed);
     }
@@ -27,22 +32,57 @@ internal static class UseRules
     {
         if (placed.Ground.Site.WallMm is not { } wall)
         {
-            return new VerdictRow("clamp", VerdictState.NeedsWork, "Wall thickness not known yet", null, clamp.LeastMm, "mm",
-                $"The fitting grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.", "Measure skin and lining together and enter it with the opening.", []);
+            return new VerdictRow(
+                "clamp",
+                VerdictState.NeedsWork,
+                "Wall thickness not known yet",
+                null,
+                clamp.LeastMm,
+                "mm",
+                $"The fitting grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
+                "Measure skin and lining together and enter it with the opening.",
+                []
+            );
         }
         sheet.Step("d", "wall to be gripped: skin and lining", "as measured", wall, "mm");
         if (wall < clamp.LeastMm)
         {
             double ring = sheet.Step("d_ring", "spacer ring that makes up the difference", "least grip - d", clamp.LeastMm - wall, "mm");
-            return new VerdictRow("clamp", VerdictState.NeedsWork, "Wall thinner than the fitting grips", wall, clamp.LeastMm, "mm",
+            return new VerdictRow(
+                "clamp",
+                VerdictState.NeedsWork,
+                "Wall thinner than the fitting grips",
+                wall,
+                clamp.LeastMm,
+                "mm",
                 $"The screws would bottom before it is tight. It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
-                $"Fit a spacer ring of at least {placed.L(ring)} inside.", []);
+                $"Fit a spacer ring of at least {placed.L(ring)} inside.",
+                []
+            );
         }
         return wall > clamp.MostMm
-            ? new VerdictRow("clamp", VerdictState.Blocked, "Wall thicker than the fitting grips", wall, clamp.MostMm, "mm",
-                "The halves cannot reach each other.", $"Thin the lining round the opening by {placed.L(wall - clamp.MostMm)}, or choose another fitting.", [])
-            : new VerdictRow("clamp", VerdictState.Good, "Wall within the fitting's grip", wall, clamp.MostMm, "mm",
-                $"It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.", null, []);
+            ? new VerdictRow(
+                "clamp",
+                VerdictState.Blocked,
+                "Wall thicker than the fitting grips",
+                wall,
+                clamp.MostMm,
+                "mm",
+                "The halves cannot reach each other.",
+                $"Thin the lining round the opening by {placed.L(wall - clamp.MostMm)}, or choose another fitting.",
+                []
+            )
+            : new VerdictRow(
+                "clamp",
+                VerdictState.Good,
+                "Wall within the fitting's grip",
+                wall,
+                clamp.MostMm,
+                "mm",
+                $"It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
+                null,
+                []
+            );
     }
 
     private static IEnumerable<VerdictRow> Beside(Placed placed, Neighbour neighbour)
@@ -51,16 +91,30 @@ internal static class UseRules
         bool apart = gap >= PlacingFigures.FlangeGapMm - PlacingFigures.HairMm;
         var where = new Mark(neighbour.Flange.Corners, true);
         yield return new VerdictRow(
-            $"neighbour-{neighbour.Name}", apart ? VerdictState.Good : VerdictState.Blocked, $"{neighbour.Name}, flange to flange", gap, PlacingFigures.FlangeGapMm, "mm",
+            $"neighbour-{neighbour.Name}",
+            apart ? VerdictState.Good : VerdictState.Blocked,
+            $"{neighbour.Name}, flange to flange",
+            gap,
+            PlacingFigures.FlangeGapMm,
+            "mm",
             apart ? "Room to seal both." : "Too close to seal both flanges and keep skin between them.",
-            apart ? null : $"Move {placed.L(PlacingFigures.FlangeGapMm - gap)} away from it.", [where]);
+            apart ? null : $"Move {placed.L(PlacingFigures.FlangeGapMm - gap)} away from it.",
+            [where]
+        );
         PanelBox swept = placed.Flange.Grown(placed.Fitting.Sweep);
         if (apart && swept.Overlaps(neighbour.Swept))
         {
             yield return new VerdictRow(
-                $"sweep-{neighbour.Name}", VerdictState.NeedsWork, $"Lid meets {neighbour.Name}", null, null, "mm",
-                "The open lid reaches over the other fitting, or both lids cannot be open at once.", "Turn one of them, or move them apart.",
-                [where, new Mark(swept.Corners, true)]);
+                $"sweep-{neighbour.Name}",
+                VerdictState.NeedsWork,
+                $"Lid meets {neighbour.Name}",
+                null,
+                null,
+                "mm",
+                "The open lid reaches over the other fitting, or both lids cannot be open at once.",
+                "Turn one of them, or move them apart.",
+                [where, new Mark(swept.Corners, true)]
+            );
         }
     }
 
@@ -68,9 +122,18 @@ internal static class UseRules
     {
         bool both = IsBow(placed, Side.Front) && IsBow(placed, Side.Rear);
         return new VerdictRow(
-            "carried", both ? VerdictState.Good : VerdictState.Blocked, "Heavy or shaking unit between two bows", placed.Fitting.MassKg, null, "kg",
-            both ? "A bow in front and one behind carry it." : "A bare skin drums and cracks under a unit like this: it needs a bow in front and one behind.",
-            both ? null : "Choose a place in a bay that has a bow at both ends.", []);
+            "carried",
+            both ? VerdictState.Good : VerdictState.Blocked,
+            "Heavy or shaking unit between two bows",
+            placed.Fitting.MassKg,
+            null,
+            "kg",
+            both
+                ? "A bow in front and one behind carry it."
+                : "A bare skin drums and cracks under a unit like this: it needs a bow in front and one behind.",
+            both ? null : "Choose a place in a bay that has a bow at both ends.",
+            []
+        );
     }
 
     private static bool IsBow(Placed placed, Side side) =>
@@ -80,9 +143,16 @@ internal static class UseRules
     {
         bool forward = hinge == Side.Front;
         return new VerdictRow(
-            "hinge", forward ? VerdictState.Good : VerdictState.NeedsWork, forward ? "Hinge towards the front" : "Hinge does not face the front", null, null, "mm",
+            "hinge",
+            forward ? VerdictState.Good : VerdictState.NeedsWork,
+            forward ? "Hinge towards the front" : "Hinge does not face the front",
+            null,
+            null,
+            "mm",
             forward ? "The wind of driving keeps the lid shut." : "On the road the wind lifts a lid that opens forwards or sideways.",
-            forward ? null : "Turn the fitting until its hinge faces the front.", []);
+            forward ? null : "Turn the fitting until its hinge faces the front.",
+            []
+        );
     }
 
     private static VerdictRow Behind(Placed placed, Zone zone, PanelBox area)
@@ -90,10 +160,28 @@ internal static class UseRules
         var where = new Mark(area.Corners, true);
         bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
         return zone.HidesOpenings
-            ? new VerdictRow($"zone-{zone.Name}", VerdictState.NeedsWork, $"{zone.Name} {(roof ? "hangs below" : "stands behind")} the cut-out", null, null, "mm",
-                "The opening would come out inside it.", "Move the opening, or build the other thing round it.", [where])
-            : new VerdictRow($"zone-{zone.Name}", VerdictState.Good, $"{(roof ? "Over" : "Beside")} {zone.Name}", placed.Centre.DistanceMm(area.Centre), null, "mm",
-                roof ? "Centre to centre, seen from above." : "Centre to centre, seen from the side.", null, [where]);
+            ? new VerdictRow(
+                $"zone-{zone.Name}",
+                VerdictState.NeedsWork,
+                $"{zone.Name} {(roof ? "hangs below" : "stands behind")} the cut-out",
+                null,
+                null,
+                "mm",
+                "The opening would come out inside it.",
+                "Move the opening, or build the other thing round it.",
+                [where]
+            )
+            : new VerdictRow(
+                $"zone-{zone.Name}",
+                VerdictState.Good,
+                $"{(roof ? "Over" : "Beside")} {zone.Name}",
+                placed.Centre.DistanceMm(area.Centre),
+                null,
+                "mm",
+                roof ? "Centre to centre, seen from above." : "Centre to centre, seen from the side.",
+                null,
+                [where]
+            );
     }
 
     private static VerdictRow Balance(Placed placed)
@@ -101,7 +189,16 @@ internal static class UseRules
         PanelPoint middle = placed.Ground.Site.Panel.Box.Centre;
         bool roof = placed.Ground.Site.Panel.Facing is Facing.Up or Facing.Down;
         double off = Math.Abs(roof ? placed.Centre.TMm - middle.TMm : placed.Centre.SMm - middle.SMm);
-        return new VerdictRow("balance", VerdictState.Good, "Off the middle of the panel", off, null, "mm",
-            roof ? "How far from the centre line it looks, seen from outside." : "How far off the middle of the field it looks, seen from outside.", null, []);
+        return new VerdictRow(
+            "balance",
+            VerdictState.Good,
+            "Off the middle of the panel",
+            off,
+            null,
+            "mm",
+            roof ? "How far from the centre line it looks, seen from outside." : "How far off the middle of the field it looks, seen from outside.",
+            null,
+            []
+        );
     }
 }

@@ -31,7 +31,9 @@ public sealed record FramePlan(IReadOnlyList<Scribe> Sides, double ThickMm, IRea
 
 /// <summary>Works out the frame below the skin whose top follows its underside.</summary>
 /// <remarks>
-/// Each side is a straight blank held against the underside at its lowest place; what stands between blank and skin elsewhere is what the blank must be taller there, so all but the highest places are planed off. The skin has the same thickness everywhere, so its underside has the shape of the surface.
+/// Each side is a straight blank held against the underside at its lowest place; what stands between blank and skin elsewhere is what the blank must
+/// be taller there, so all but the highest places are planed off. The skin has the same thickness everywhere, so its underside has the shape of the
+/// surface.
 /// Where a bow is cut (school B) the frame becomes its header: it lands on the next members with <see cref="LandingMm"/> at either end.
 /// </remarks>
 /// <example>Ridges 8 mm high across a side: under the flat skin 8 mm are planed off, under the ridges nothing.</example>
@@ -51,10 +53,13 @@ public static class InnerFrame
     /// <param name="centre">The place.</param>
     public static Result<Worked<FramePlan>> Of(Site site, PanelPoint centre)
     {
-        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem)) return problem;
+        if (!Ground.Of(site).IsOk(out Ground? ground, out Problem? problem))
+            return problem;
         Fitting fitting = ground.Fitting;
-        PanelBox cut = fitting.CutOut.BoxAt(centre), outer = (fitting.Halves?.InnerFrame ?? fitting.Flange).BoxAt(centre);
-        if (outer.Shared(site.Panel.Box).AreaMm2 < outer.AreaMm2 - 1) return new Problem("frame-off-panel", "/centre", "The inner frame reaches off the panel here. Move the opening.");
+        PanelBox cut = fitting.CutOut.BoxAt(centre),
+            outer = (fitting.Halves?.InnerFrame ?? fitting.Flange).BoxAt(centre);
+        if (outer.Shared(site.Panel.Box).AreaMm2 < outer.AreaMm2 - 1)
+            return new Problem("frame-off-panel", "/centre", "The inner frame reaches off the panel here. Move the opening.");
         Surface surface = Surface.Of(site.Panel, site.Members);
         var sheet = new Worksheet();
         Scribe[] sides = [.. Enum.GetValues<Side>().Select(side => Along(side, cut, outer, surface))];
@@ -63,11 +68,24 @@ public static class InnerFrame
         sheet.Cite(new Source("The underside has the shape of the surface", SourceKind.Geometry));
         sheet.Cite(new Source($"{LeastLeftMm:0} mm left at the thinnest", SourceKind.Assumption));
         FrameHeader[] headers = site.RibInTheWay == RibInTheWay.CutSecondary ? [.. Headers(ground, cut, sheet)] : [];
-        if (headers.Length > 0) sheet.Cite(new Source($"A cut bow is carried by headers that land {LandingMm:0} mm on its neighbours", SourceKind.CommonPractice));
+        if (headers.Length > 0)
+            sheet.Cite(new Source($"A cut bow is carried by headers that land {LandingMm:0} mm on its neighbours", SourceKind.CommonPractice));
         LengthFormat l = ground.Lengths;
-        string verdict = (most < 0.5 ? $"Straight blanks {l.Text(LeastLeftMm)} thick; nothing to scribe." : $"Blanks {l.Text(thick)} thick; scribe up to {l.Text(most)} off their tops, dry-fit, then bed them.")
+        string verdict =
+            (
+                most < 0.5
+                    ? $"Straight blanks {l.Text(LeastLeftMm)} thick; nothing to scribe."
+                    : $"Blanks {l.Text(thick)} thick; scribe up to {l.Text(most)} off their tops, dry-fit, then bed them."
+            )
             + (fitting.HeatMm > 0 ? " Of steel or cement board, not of timber: it gets hot here." : "")
-            + string.Concat(headers.Select(h => h.LengthMm is { } length ? $" {string.Join(" and ", h.Bows)} {(h.Bows.Count == 1 ? "is" : "are")} cut: two headers of {l.Text(length)} onto {string.Join(" and ", h.Onto)}, fitted before anything is cut through." : $" {string.Join(" and ", h.Bows)} must not be cut: nothing carries a header on one side."));
+            + string.Concat(
+                headers.Select(h =>
+                    h.LengthMm is { } length
+                        ? $" {string.Join(" and ", h.Bows)} {(h.Bows.Count == 1 ? "is" : "are")} cut: two headers of "
+                            + $"{l.Text(length)} onto {string.Join(" and ", h.Onto)}, fitted before anything is cut through."
+                        : $" {string.Join(" and ", h.Bows)} must not be cut: nothing carries a header on one side."
+                )
+            );
         return sheet.Finish(new FramePlan(sides, thick, headers, verdict));
     }
 
@@ -85,13 +103,20 @@ public static class InnerFrame
         double[] at = [.. Enumerable.Range(0, (int)Math.Ceiling(length / StepMm)).Select(i => i * StepMm), length];
         double[] heights = [.. at.Select(x => surface.HeightAt(along ? new PanelPoint(from + x, middle) : new PanelPoint(middle, from + x)))];
         double top = heights.Max();
-        return new Scribe(side, length, [.. at.Select((x, i) => new ScribePlace(x, Math.Round(top - heights[i], 2)))], Math.Round(top - heights.Min(), 2));
+        return new Scribe(
+            side,
+            length,
+            [.. at.Select((x, i) => new ScribePlace(x, Math.Round(top - heights[i], 2)))],
+            Math.Round(top - heights.Min(), 2)
+        );
     }
 
     /// <summary>Bows that are cut between the same two neighbours share one pair of headers.</summary>
     private static IEnumerable<FrameHeader> Headers(Ground ground, PanelBox cut, Worksheet sheet)
     {
-        var carried = ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o)).Select(bow => (Bow: bow.Member.Name, By: Rules.HeaderFor.Between(ground, cut, bow)));
+        var carried = ground
+            .Standing.Where(o => o.Member.Role == MemberRole.Secondary && Clearances.Crosses(cut, o))
+            .Select(bow => (Bow: bow.Member.Name, By: Rules.HeaderFor.Between(ground, cut, bow)));
         foreach (var pair in carried.GroupBy(c => (c.By?.First.Index, c.By?.Second.Index)))
         {
             string[] bows = [.. pair.Select(c => c.Bow)];
@@ -100,7 +125,13 @@ public static class InnerFrame
                 yield return new FrameHeader(bows, null, null, []);
                 continue;
             }
-            double length = sheet.Step($"l_{bows[0]}", $"header for {string.Join(" and ", bows)}", "clear + 2 landings", clear + (2 * LandingMm), "mm");
+            double length = sheet.Step(
+                $"l_{bows[0]}",
+                $"header for {string.Join(" and ", bows)}",
+                "clear + 2 landings",
+                clear + (2 * LandingMm),
+                "mm"
+            );
             yield return new FrameHeader(bows, clear, length, [first.Member.Name, second.Member.Name]);
         }
     }

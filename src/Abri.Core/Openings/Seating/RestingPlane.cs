@@ -10,7 +10,8 @@ namespace Abri.Core.Openings.Seating;
 public readonly record struct SurfacePoint(
     [Within(-Limits.LongestMm, Limits.LongestMm, "A distance along", "mm")] double SMm,
     [Within(-Limits.LongestMm, Limits.LongestMm, "A distance across", "mm")] double TMm,
-    [Within(-2000, 2000, "A height", "mm")] double HeightMm);
+    [Within(-2000, 2000, "A height", "mm")] double HeightMm
+);
 
 /// <summary>How a rigid frame comes to rest: height of its underside z = OffsetMm + SlopeAlong s + SlopeAcross t.</summary>
 /// <param name="SlopeAlong">Rise per mm along s.</param>
@@ -21,7 +22,16 @@ public readonly record struct SurfacePoint(
 /// <param name="MaxGapMm">Greatest gap under it, mm.</param>
 /// <param name="MeanGapMm">Mean gap over all places, mm.</param>
 /// <param name="Rocks">Whether it rocks: what touches does not reach far enough past the weight on some side.</param>
-public sealed record Rest(double SlopeAlong, double SlopeAcross, double OffsetMm, IReadOnlyList<SurfacePoint> Contacts, double TiltDeg, double MaxGapMm, double MeanGapMm, bool Rocks)
+public sealed record Rest(
+    double SlopeAlong,
+    double SlopeAcross,
+    double OffsetMm,
+    IReadOnlyList<SurfacePoint> Contacts,
+    double TiltDeg,
+    double MaxGapMm,
+    double MeanGapMm,
+    bool Rocks
+)
 {
     /// <summary>Height of the underside at a place, mm.</summary>
     internal double At(double sMm, double tMm) => OffsetMm + (SlopeAlong * sMm) + (SlopeAcross * tMm);
@@ -31,8 +41,10 @@ public sealed record Rest(double SlopeAlong, double SlopeAcross, double OffsetMm
 /// Finds the plane on which a rigid frame comes to rest on an uneven surface under its own weight.
 /// </summary>
 /// <remarks>
-/// Of all planes that lie nowhere below the surface it is the one that is lowest where the weight acts. That is a linear programme in three variables; it is solved by the simplex method on its dual, whose basis is the triangle of contacts:
-/// the place that stands out most through the present plane becomes a contact, and the one that leaves keeps the weight within the triangle. Exact but for rounding.
+/// Of all planes that lie nowhere below the surface it is the one that is lowest where the weight acts. That is a linear programme in three
+/// variables; it is solved by the simplex method on its dual, whose basis is the triangle of contacts:
+/// the place that stands out most through the present plane becomes a contact, and the one that leaves keeps the weight within the triangle. Exact
+/// but for rounding.
 /// Limits: the frame is taken as rigid and the skin as unloaded, so gaps are those before the screws are tightened.
 /// </remarks>
 /// <example>On two ridges 8 mm high beside each other the frame lies level at 8 mm; on one ridge at the front and none behind it, it leans.</example>
@@ -41,22 +53,34 @@ public static class RestingPlane
     /// <summary>Most places.</summary>
     public const int Most = 20_000;
 
-    /// <summary>Where what touches reaches less than this share of the frame's span past the weight on some side, the frame rocks: assumption.</summary>
+    /// <summary>Where what touches reaches less than this share of the frame's span past the weight on some side, the frame rocks:
+    /// assumption.</summary>
     public const double NarrowShare = 0.08;
 
-    private const double FarMm = 1e6, LowMm = -1e7, HairMm = 1e-9, TouchMm = 0.05;
-    private const int MostPivots = 10_000, Directions = 36;
+    private const double FarMm = 1e6,
+        LowMm = -1e7,
+        HairMm = 1e-9,
+        TouchMm = 0.05;
+    private const int MostPivots = 10_000,
+        Directions = 36;
 
     /// <summary>The rest on a surface.</summary>
     /// <param name="samples">Places under the frame; at least three that are not in line.</param>
     /// <param name="weight">Where the frame's weight acts.</param>
     public static Result<Worked<Rest>> Under(IReadOnlyList<SurfacePoint> samples, PanelPoint weight)
     {
-        if (samples.Count is < 3 or > Most) return new Problem("seat-samples", "/samples", $"Give 3 to {Most} places under the frame.");
-        if (!samples.All(p => double.IsFinite(p.SMm) && double.IsFinite(p.TMm) && double.IsFinite(p.HeightMm))) return new Problem("seat-samples", "/samples", "A place has an endless coordinate.");
+        if (samples.Count is < 3 or > Most)
+            return new Problem("seat-samples", "/samples", $"Give 3 to {Most} places under the frame.");
+        if (!samples.All(p => double.IsFinite(p.SMm) && double.IsFinite(p.TMm) && double.IsFinite(p.HeightMm)))
+            return new Problem("seat-samples", "/samples", "A place has an endless coordinate.");
         // A hair off, so that the weight never acts exactly over the edge between two contacts: the pivots would stall.
         var over = new PanelPoint(weight.SMm + 1.3e-7, weight.TMm + 0.7e-7);
-        SurfacePoint[] basis = [new(over.SMm - FarMm, over.TMm - FarMm, LowMm), new(over.SMm + FarMm, over.TMm - FarMm, LowMm), new(over.SMm, over.TMm + FarMm, LowMm)];
+        SurfacePoint[] basis =
+        [
+            new(over.SMm - FarMm, over.TMm - FarMm, LowMm),
+            new(over.SMm + FarMm, over.TMm - FarMm, LowMm),
+            new(over.SMm, over.TMm + FarMm, LowMm),
+        ];
         double[] shares = Barycentric(basis, over.SMm, over.TMm);
         (double a, double b, double c) plane = default;
         for (int pivot = 0; pivot < MostPivots; pivot++)
@@ -67,25 +91,38 @@ public static class RestingPlane
             for (int i = 0; i < samples.Count; i++)
             {
                 double out1 = samples[i].HeightMm - (plane.c + (plane.a * samples[i].SMm) + (plane.b * samples[i].TMm));
-                if (out1 > most) (most, enters) = (out1, i);
+                if (out1 > most)
+                    (most, enters) = (out1, i);
             }
-            if (enters < 0) break;
+            if (enters < 0)
+                break;
             double[] mu = Barycentric(basis, samples[enters].SMm, samples[enters].TMm);
             int leaves = -1;
             double least = double.PositiveInfinity;
             for (int k = 0; k < 3; k++)
             {
-                if (mu[k] <= 1e-13 || shares[k] / mu[k] >= least) continue;
+                if (mu[k] <= 1e-13 || shares[k] / mu[k] >= least)
+                    continue;
                 (least, leaves) = (shares[k] / mu[k], k);
             }
             basis[leaves] = samples[enters];
             shares = Barycentric(basis, over.SMm, over.TMm);
         }
-        if (basis.Any(p => p.HeightMm <= LowMm)) return new Problem("seat-unsupported", "/weight", "The weight does not act over the places that carry it, or they lie in one line: the frame would tip. Give places on all sides of it.");
+        if (basis.Any(p => p.HeightMm <= LowMm))
+            return new Problem(
+                "seat-unsupported",
+                "/weight",
+                "The weight does not act over the places that carry it, or they lie in one line: the frame would tip. Give places on all sides of it."
+            );
         return Finished(samples, weight, basis, plane);
     }
 
-    private static Worked<Rest> Finished(IReadOnlyList<SurfacePoint> samples, PanelPoint weight, SurfacePoint[] basis, (double A, double B, double C) plane)
+    private static Worked<Rest> Finished(
+        IReadOnlyList<SurfacePoint> samples,
+        PanelPoint weight,
+        SurfacePoint[] basis,
+        (double A, double B, double C) plane
+    )
     {
         (double greatest, double sum) = (0, 0);
         foreach (SurfacePoint p in samples)
@@ -116,7 +153,8 @@ public static class RestingPlane
         for (int i = 0; i < Directions; i++)
         {
             (double t, double s) = Math.SinCos(2 * Math.PI * i / Directions);
-            if (touching.Max(p => (s * (p.SMm - weight.SMm)) + (t * (p.TMm - weight.TMm))) < NarrowShare * span) return true;
+            if (touching.Max(p => (s * (p.SMm - weight.SMm)) + (t * (p.TMm - weight.TMm))) < NarrowShare * span)
+                return true;
         }
         return false;
     }
@@ -137,5 +175,6 @@ public static class RestingPlane
         return [TwiceArea(at, p[1], p[2]) / det, TwiceArea(p[0], at, p[2]) / det, TwiceArea(p[0], p[1], at) / det];
     }
 
-    private static double TwiceArea(SurfacePoint a, SurfacePoint b, SurfacePoint c) => ((b.SMm - a.SMm) * (c.TMm - a.TMm)) - ((c.SMm - a.SMm) * (b.TMm - a.TMm));
+    private static double TwiceArea(SurfacePoint a, SurfacePoint b, SurfacePoint c) =>
+        ((b.SMm - a.SMm) * (c.TMm - a.TMm)) - ((c.SMm - a.SMm) * (b.TMm - a.TMm));
 }

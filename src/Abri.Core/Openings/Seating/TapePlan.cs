@@ -18,7 +18,8 @@ public sealed record TapeStrip(int Layer, Side Side, double FromMm, double Lengt
 public sealed record BeddingTape(
     [Within(5, 200, "The tape's width", "mm")] double WidthMm,
     [Within(0.5, 50, "The tape's thickness", "mm")] double ThickMm,
-    [Within(0.1, 1, "What is left of it when squeezed")] double SqueezedShare)
+    [Within(0.1, 1, "What is left of it when squeezed")] double SqueezedShare
+)
 {
     /// <summary>A usual roll, 40 x 10 mm, squeezed to half: assumption.</summary>
     public static BeddingTape Usual { get; } = new(40, 10, 0.5);
@@ -34,8 +35,10 @@ public sealed record TapeList(IReadOnlyList<TapeStrip> Strips, double TapeMm, do
 
 /// <summary>Plans strips of bedding tape that fill the gap under a flange.</summary>
 /// <remarks>
-/// Tape goes all round once; where the gap is more than squeezed layers fill, further strips go below it, cut longer than their gaps. In every layer two opposite sides run through at the corners and the other two stop at them, so that no
-/// corner is laid twice; layers alternate which, so that joints do not coincide. No strip is longer than its side, nor wider than the land: what is wider is cut.
+/// Tape goes all round once; where the gap is more than squeezed layers fill, further strips go below it, cut longer than their gaps. In every layer
+/// two opposite sides run through at the corners and the other two stop at them, so that no
+/// corner is laid twice; layers alternate which, so that joints do not coincide. No strip is longer than its side, nor wider than the land: what is
+/// wider is cut.
 /// </remarks>
 /// <example>A gap of 8 mm over 200 mm of a side, tape squeezed to 5 mm: one strip of 230 mm below the layer that goes all round.</example>
 public static class TapePlan
@@ -54,12 +57,19 @@ public static class TapePlan
     /// <param name="lengths">How lengths are written in sentences.</param>
     public static Result<Worked<TapeList>> Of(IReadOnlyList<SeatSide> sides, BeddingTape tape, LengthFormat lengths)
     {
-        if (sides.Count == 0) return new Problem("no-sides", "/sides", "Give the gap along at least one side of the flange.");
+        if (sides.Count == 0)
+            return new Problem("no-sides", "/sides", "Give the gap along at least one side of the flange.");
         for (int i = 0; i < sides.Count; i++)
         {
-            if (sides[i].Places.Any(p => p.GapMm < -1e-6)) return new Problem("negative-gap", $"/sides/{i}/places", "A gap cannot be less than nothing: there the flange would lie in the skin. Measure from the flange down to the skin.");
+            if (sides[i].Places.Any(p => p.GapMm < -1e-6))
+                return new Problem(
+                    "negative-gap",
+                    $"/sides/{i}/places",
+                    "A gap cannot be less than nothing: there the flange would lie in the skin. Measure from the flange down to the skin."
+                );
         }
-        if (TooThin(sides, tape) is { } thin) return thin;
+        if (TooThin(sides, tape) is { } thin)
+            return thin;
         TapeStrip[] strips = [.. Strips(sides, tape)];
         var sheet = new Worksheet();
         double layer = sheet.Step("h", "a layer, squeezed", "thickness * share left", tape.ThickMm * tape.SqueezedShare, "mm");
@@ -67,7 +77,9 @@ public static class TapePlan
         double layers = sheet.Step("n", "layers at the deepest place", "g / h, rounded up", strips.Max(s => s.Layer), "count");
         double length = sheet.Step("L", "tape in all", "sum of strips", strips.Sum(s => s.LengthMm), "mm");
         double volume = sheet.Step("V_t", "volume of the tape", "sum of length * width * thickness", VolumeMl(strips, tape), "ml");
-        sheet.Cite(new Source($"Tape of {tape.ThickMm:0.#} mm squeezed to {layer:0.#} mm; strips {PastMm:0} mm past each gap", SourceKind.Assumption));
+        sheet.Cite(
+            new Source($"Tape of {tape.ThickMm:0.#} mm squeezed to {layer:0.#} mm; strips {PastMm:0} mm past each gap", SourceKind.Assumption)
+        );
         return sheet.Finish(new TapeList(strips, length, volume, (int)layers, Advice(strips, tape, lengths)));
     }
 
@@ -75,8 +87,15 @@ public static class TapePlan
     internal static Problem? TooThin(IReadOnlyList<SeatSide> sides, BeddingTape tape)
     {
         int layers = Layers(sides, tape);
-        return layers <= MostLayers ? null : new Problem("tape-too-thin", "/tape/thickMm",
-            $"The deepest gap would take {layers} layers of this tape; more than {MostLayers} slide on one another. Take tape of {Math.Ceiling((sides.Max(s => s.MaxGapMm) - HairMm) / (MostLayers * tape.SqueezedShare)):0} mm or more, or fill the gap first.");
+        return layers <= MostLayers
+            ? null
+            : new Problem(
+                "tape-too-thin",
+                "/tape/thickMm",
+                $"The deepest gap would take {layers} layers of this tape; more than {MostLayers} slide on one another. Take tape "
+                    + $"of {Math.Ceiling((sides.Max(s => s.MaxGapMm) - HairMm) / (MostLayers * tape.SqueezedShare)):0} mm or more, "
+                    + "or fill the gap first."
+            );
     }
 
     internal static double VolumeMl(IEnumerable<TapeStrip> strips, BeddingTape tape) => strips.Sum(s => s.LengthMm * s.WidthMm) * tape.ThickMm / 1000;
@@ -85,7 +104,10 @@ public static class TapePlan
     internal static string Advice(IReadOnlyList<TapeStrip> strips, BeddingTape tape, LengthFormat lengths)
     {
         TapeStrip[] narrow = [.. strips.Where(s => s.WidthMm < tape.WidthMm - PlacingFigures.HairMm)];
-        return narrow.Length == 0 ? "" : $"The flange laps the skin by {lengths.Text(narrow.Min(s => s.WidthMm))} only: cut the tape to that width there, or take a narrower one, so that none shows in the hole.";
+        return narrow.Length == 0
+            ? ""
+            : $"The flange laps the skin by {lengths.Text(narrow.Min(s => s.WidthMm))} only: cut the tape to that width there, or "
+                + "take a narrower one, so that none shows in the hole.";
     }
 
     internal static IEnumerable<TapeStrip> Strips(IReadOnlyList<SeatSide> sides, BeddingTape tape)
@@ -99,14 +121,19 @@ public static class TapePlan
                 // In every other layer the other pair of sides runs through at the corners.
                 bool through = side.Side is Side.Top or Side.Bottom == (k % 2 == layers % 2);
                 (double low, double high) = through ? (0, side.LengthMm) : (Beside(side.Side, false), side.LengthMm - Beside(side.Side, true));
-                IEnumerable<(double From, double To)> runs = k == layers ? [(0, side.LengthMm)]
-                    : Joined([.. Where(side, p => p.GapMm > (k * layer) + HairMm).Select(w => (w.From - PastMm, w.To + PastMm))]);
+                IEnumerable<(double From, double To)> runs =
+                    k == layers
+                        ? [(0, side.LengthMm)]
+                        : Joined([.. Where(side, p => p.GapMm > (k * layer) + HairMm).Select(w => (w.From - PastMm, w.To + PastMm))]);
                 foreach ((double from, double to) in runs)
                 {
-                    double begin = Math.Max(low, from), room = high - begin, wanted = Math.Min(high, to) - begin;
+                    double begin = Math.Max(low, from),
+                        room = high - begin,
+                        wanted = Math.Min(high, to) - begin;
                     // A strip over a gap is cut to a length that one can measure; it may not pass its side's end.
                     double length = k == layers ? wanted : Math.Min(Math.Ceiling(wanted / 5) * 5, room);
-                    if (length >= 1) yield return new TapeStrip(k, side.Side, begin, Math.Floor(length + 1e-6), WidthOn(side, tape));
+                    if (length >= 1)
+                        yield return new TapeStrip(k, side.Side, begin, Math.Floor(length + 1e-6), WidthOn(side, tape));
                 }
             }
         }
@@ -114,7 +141,10 @@ public static class TapePlan
         // The strip that runs through at an end of a side; none where that side was not given.
         double Beside(Side side, bool atHighEnd)
         {
-            Side next = side is Side.Front or Side.Rear ? (atHighEnd ? Side.Top : Side.Bottom) : atHighEnd ? Side.Rear : Side.Front;
+            Side next =
+                side is Side.Front or Side.Rear ? (atHighEnd ? Side.Top : Side.Bottom)
+                : atHighEnd ? Side.Rear
+                : Side.Front;
             return sides.FirstOrDefault(s => s.Side == next) is { } there ? WidthOn(there, tape) : 0;
         }
     }
@@ -131,7 +161,8 @@ public static class TapePlan
         for (int i = 0; i < strips.Length; i++)
         {
             (double from, double to) = strips[i];
-            while (i + 1 < strips.Length && strips[i + 1].From <= to) to = strips[++i].To;
+            while (i + 1 < strips.Length && strips[i + 1].From <= to)
+                to = strips[++i].To;
             yield return (from, to);
         }
     }
@@ -141,13 +172,15 @@ public static class TapePlan
         double? from = null;
         foreach (SeatPlace p in side.Places)
         {
-            if (holds(p)) from ??= p.AlongMm;
+            if (holds(p))
+                from ??= p.AlongMm;
             else if (from is { } begun)
             {
                 yield return (begun, p.AlongMm);
                 from = null;
             }
         }
-        if (from is { } open) yield return (open, side.LengthMm);
+        if (from is { } open)
+            yield return (open, side.LengthMm);
     }
 }

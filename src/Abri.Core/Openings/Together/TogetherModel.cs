@@ -10,7 +10,13 @@ namespace Abri.Core.Openings.Together;
 /// <param name="Region">All places where its centre may lie.</param>
 /// <param name="Cost">What a place costs.</param>
 /// <param name="Spared">Numbers of the secondary ribs that it must not cut: the verdict blocked a place that did.</param>
-internal sealed record TogetherPart(TogetherFitting Given, Ground Ground, IReadOnlyList<RegionPart> Region, PositionCost Cost, IReadOnlyList<int> Spared);
+internal sealed record TogetherPart(
+    TogetherFitting Given,
+    Ground Ground,
+    IReadOnlyList<RegionPart> Region,
+    PositionCost Cost,
+    IReadOnlyList<int> Spared
+);
 
 /// <summary>Which rules between fittings hold; they are left out one by one to find those that clash.</summary>
 /// <param name="SpacingMm">Room between two flanges, mm.</param>
@@ -21,8 +27,10 @@ internal sealed record TogetherRules(double SpacingMm, bool Lids);
 /// The arrangement of several fittings as a constraint model in hundredths of a millimetre.
 /// </summary>
 /// <remarks>
-/// A centre lies in one of the convex pieces of its region; two fittings are apart along s or along t, by their flanges and the spacing and by the room of their open lids.
-/// What a wish is missed by is a distance along s, along t or both, so that the sum is linear; a secondary rib that is crossed costs <see cref="PositionCost.PerRibCut"/>: it is
+/// A centre lies in one of the convex pieces of its region; two fittings are apart along s or along t, by their flanges and the spacing and by the
+/// room of their open lids.
+/// What a wish is missed by is a distance along s, along t or both, so that the sum is linear; a secondary rib that is crossed costs
+/// <see cref="PositionCost.PerRibCut"/>: it is
 /// crossed unless the centre lies beyond an edge of the sum of rib and cut-out, of each convex piece of the rib, slanted or not.
 /// Solved by CP-SAT on one thread with a fixed seed: the same input gives the same answer.
 /// </remarks>
@@ -31,7 +39,8 @@ internal sealed class TogetherModel
     /// <summary>Parts of a millimetre in which the model counts.</summary>
     public const int PerMm = 100;
 
-    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. The limit counts the solver's own operations, about as many as a
+    /// <summary>One thread, and the linear relaxation of everything: distances are proved by it and hardly without. The limit counts the solver's own
+    /// operations, about as many as a
     /// second holds: so a slow machine gives the same answer as a quick one.</summary>
     private const string Search = "num_workers:1,linearization_level:2,random_seed:1,max_deterministic_time:1";
 
@@ -46,12 +55,21 @@ internal sealed class TogetherModel
     public TogetherModel(IReadOnlyList<TogetherPart> parts, IReadOnlyList<Neighbour> fixedOnes, TogetherRules rules)
     {
         this.parts = parts;
-        foreach (TogetherPart part in parts) Place(part);
+        foreach (TogetherPart part in parts)
+            Place(part);
         for (int i = 0; i < parts.Count; i++)
         {
-            for (int j = 0; j < i; j++) Apart(i, Keep.Around(parts[i].Ground.Fitting), Keep.Around(parts[j].Ground.Fitting), centres[j].S, centres[j].T, rules);
+            for (int j = 0; j < i; j++)
+                Apart(i, Keep.Around(parts[i].Ground.Fitting), Keep.Around(parts[j].Ground.Fitting), centres[j].S, centres[j].T, rules);
             foreach (Neighbour n in fixedOnes)
-                Apart(i, Keep.Around(parts[i].Ground.Fitting), Keep.Around(n.Fitting.Turned(n.TurnDeg)), LinearExpr.Constant(Round(n.Centre.SMm)), LinearExpr.Constant(Round(n.Centre.TMm)), rules);
+                Apart(
+                    i,
+                    Keep.Around(parts[i].Ground.Fitting),
+                    Keep.Around(n.Fitting.Turned(n.TurnDeg)),
+                    LinearExpr.Constant(Round(n.Centre.SMm)),
+                    LinearExpr.Constant(Round(n.Centre.TMm)),
+                    rules
+                );
         }
     }
 
@@ -62,37 +80,47 @@ internal sealed class TogetherModel
     public (IReadOnlyList<PanelPoint>? Centres, bool Proven) Solve(CancellationToken stop, bool onlyWhether = false)
     {
         stop.ThrowIfCancellationRequested();
-        if (!onlyWhether) model.Minimize(LinearExpr.Sum(costs));
+        if (!onlyWhether)
+            model.Minimize(LinearExpr.Sum(costs));
         var solver = new CpSolver { StringParameters = Search };
         using CancellationTokenRegistration stopping = stop.Register(solver.StopSearch);
         CpSolverStatus status = solver.Solve(model);
         stop.ThrowIfCancellationRequested();
-        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible)) return (null, status == CpSolverStatus.Infeasible);
-        return ([.. centres.Select(c => new PanelPoint(solver.Value(c.S) / (double)PerMm, solver.Value(c.T) / (double)PerMm))], status == CpSolverStatus.Optimal);
+        if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
+            return (null, status == CpSolverStatus.Infeasible);
+        return (
+            [.. centres.Select(c => new PanelPoint(solver.Value(c.S) / (double)PerMm, solver.Value(c.T) / (double)PerMm))],
+            status == CpSolverStatus.Optimal
+        );
     }
 
     private void Place(TogetherPart part)
     {
         PanelBox edge = part.Ground.Site.Panel.Box;
-        IntVar s = model.NewIntVar(Round(edge.SMinMm), Round(edge.SMaxMm), "s"), t = model.NewIntVar(Round(edge.TMinMm), Round(edge.TMaxMm), "t");
+        IntVar s = model.NewIntVar(Round(edge.SMinMm), Round(edge.SMaxMm), "s"),
+            t = model.NewIntVar(Round(edge.TMinMm), Round(edge.TMaxMm), "t");
         centres.Add((s, t));
         var inPiece = new List<ILiteral>();
         List<IntVar> offMiddle = [.. part.Given.Wishes.Where(w => w.Kind == WishKind.BayCentre).Select(w => Distance(w.Weight))];
         foreach (RegionPart region in part.Region)
         {
             double? middle = part.Cost.BayMiddleOf(region);
-            if (middle is null && offMiddle.Count > 0) IsWhole = false;
+            if (middle is null && offMiddle.Count > 0)
+                IsWhole = false;
             foreach (IReadOnlyList<PanelPoint> piece in Convex(region))
             {
                 BoolVar here = model.NewBoolVar("here");
                 inPiece.Add(here);
                 Hold(s, t, piece, here);
-                foreach (IntVar off in offMiddle.Where(_ => middle is not null)) AtLeastOff(off, s, Round(middle!.Value), here);
+                foreach (IntVar off in offMiddle.Where(_ => middle is not null))
+                    AtLeastOff(off, s, Round(middle!.Value), here);
             }
         }
         model.AddExactlyOne(inPiece);
-        foreach (Wish wish in part.Given.Wishes) Wished(part, wish, s, t);
-        if (part.Ground.Site.RibInTheWay == RibInTheWay.CutSecondary) Ribs(part, s, t);
+        foreach (Wish wish in part.Given.Wishes)
+            Wished(part, wish, s, t);
+        if (part.Ground.Site.RibInTheWay == RibInTheWay.CutSecondary)
+            Ribs(part, s, t);
     }
 
     private void Wished(TogetherPart part, Wish wish, IntVar s, IntVar t)
@@ -104,9 +132,11 @@ internal sealed class TogetherModel
             WishKind.Level => new PanelPoint(0, wish.AtMm ?? 0),
             _ => null,
         };
-        if (aim is not { } at) return;
+        if (aim is not { } at)
+            return;
         AtLeastOff(Distance(wish.Weight), t, Round(at.TMm), null);
-        if (wish.Kind == WishKind.OverZone) AtLeastOff(Distance(wish.Weight), s, Round(at.SMm), null);
+        if (wish.Kind == WishKind.OverZone)
+            AtLeastOff(Distance(wish.Weight), s, Round(at.SMm), null);
     }
 
     /// <summary>A distance that costs; the minimum draws it down to what holds it up.</summary>
@@ -121,7 +151,8 @@ internal sealed class TogetherModel
     {
         foreach (Constraint c in new[] { model.Add(off >= place - aim), model.Add(off >= aim - place) })
         {
-            if (where is not null) c.OnlyEnforceIf(where);
+            if (where is not null)
+                c.OnlyEnforceIf(where);
         }
     }
 
@@ -131,8 +162,10 @@ internal sealed class TogetherModel
         foreach (Obstacle rib in part.Ground.Standing.Where(o => o.Member.Role == MemberRole.Secondary && part.Ground.ReachFor(o.Member) is null))
         {
             BoolVar cut = model.NewBoolVar("cut");
-            if (part.Spared.Contains(rib.Index)) model.Add(cut == 0);
-            else costs.Add(LinearExpr.Term(cut, (long)PositionCost.PerRibCut * 1000 * PerMm));
+            if (part.Spared.Contains(rib.Index))
+                model.Add(cut == 0);
+            else
+                costs.Add(LinearExpr.Term(cut, (long)PositionCost.PerRibCut * 1000 * PerMm));
             // A rib that is bent may be passed on different sides of its pieces.
             foreach (IReadOnlyList<PanelPoint> piece in rib.Pieces)
                 OneOf([.. Beyond(MinkowskiSum.TouchedBy(piece, reach), s, t)], cut);
@@ -165,10 +198,11 @@ internal sealed class TogetherModel
     {
         (IntVar ownS, IntVar ownT) = centres[i];
         long D(double flanges, double lids) => (long)Math.Ceiling(Math.Max(flanges + rules.SpacingMm, rules.Lids ? lids : 0) * PerMm - 1e-6);
-        OneOf(
-        [
-            model.Add(s - ownS >= D(own.Flange.RearMm + other.Flange.FrontMm, own.Lid.RearMm + other.Lid.FrontMm)), model.Add(ownS - s >= D(own.Flange.FrontMm + other.Flange.RearMm, own.Lid.FrontMm + other.Lid.RearMm)),
-            model.Add(t - ownT >= D(own.Flange.TopMm + other.Flange.BottomMm, own.Lid.TopMm + other.Lid.BottomMm)), model.Add(ownT - t >= D(own.Flange.BottomMm + other.Flange.TopMm, own.Lid.BottomMm + other.Lid.TopMm)),
+        OneOf([
+            model.Add(s - ownS >= D(own.Flange.RearMm + other.Flange.FrontMm, own.Lid.RearMm + other.Lid.FrontMm)),
+            model.Add(ownS - s >= D(own.Flange.FrontMm + other.Flange.RearMm, own.Lid.FrontMm + other.Lid.RearMm)),
+            model.Add(t - ownT >= D(own.Flange.TopMm + other.Flange.BottomMm, own.Lid.TopMm + other.Lid.BottomMm)),
+            model.Add(ownT - t >= D(own.Flange.BottomMm + other.Flange.TopMm, own.Lid.BottomMm + other.Lid.TopMm)),
         ]);
     }
 
@@ -200,12 +234,15 @@ internal sealed class TogetherModel
         for (int k = 0; k < piece.Count; k++)
         {
             (double ns, double nt) = Inwards(piece[k], piece[(k + 1) % piece.Count], turn);
-            model.Add((s * Scaled(ns)) + (t * Scaled(nt)) >= (long)Math.Ceiling(((ns * piece[k].SMm) + (nt * piece[k].TMm)) * PerMm * NormalScale)).OnlyEnforceIf(here);
+            model
+                .Add((s * Scaled(ns)) + (t * Scaled(nt)) >= (long)Math.Ceiling(((ns * piece[k].SMm) + (nt * piece[k].TMm)) * PerMm * NormalScale))
+                .OnlyEnforceIf(here);
         }
     }
 
     /// <summary>Rectangles as they are; others cut into triangles.</summary>
-    private static IEnumerable<IReadOnlyList<PanelPoint>> Convex(RegionPart region) => region.IsBox ? [region.Outline] : Plane.Triangles(Plane.Polygon(region));
+    private static IEnumerable<IReadOnlyList<PanelPoint>> Convex(RegionPart region) =>
+        region.IsBox ? [region.Outline] : Plane.Triangles(Plane.Polygon(region));
 
     /// <summary>A span rounded inwards; one too narrow for that is taken at its middle, where a fitting that fits exactly still fits.</summary>
     private static (long From, long To) Inward(double fromMm, double toMm)
@@ -222,9 +259,13 @@ internal sealed class TogetherModel
     {
         public static Keep Around(Fitting fitting)
         {
-            double s = fitting.Flange.WidthMm / 2, t = fitting.Flange.HeightMm / 2;
+            double s = fitting.Flange.WidthMm / 2,
+                t = fitting.Flange.HeightMm / 2;
             var flange = new PerSide(s, s, t, t);
-            return new Keep(flange, new PerSide(s + fitting.Sweep.FrontMm, s + fitting.Sweep.RearMm, t + fitting.Sweep.TopMm, t + fitting.Sweep.BottomMm));
+            return new Keep(
+                flange,
+                new PerSide(s + fitting.Sweep.FrontMm, s + fitting.Sweep.RearMm, t + fitting.Sweep.TopMm, t + fitting.Sweep.BottomMm)
+            );
         }
     }
 }

@@ -9,11 +9,7 @@ namespace Abri.Core.Openings.Together;
 /// <param name="Fitting">The fitting, unturned.</param>
 /// <param name="Wishes">What is wished for it; may be empty. Least fill cannot be wished for here.</param>
 /// <param name="TurnDeg">Quarter turns: 0, 90, 180 or 270.</param>
-public sealed record TogetherFitting(
-    [Name] string Name,
-    Fitting Fitting,
-    [Wishes] IReadOnlyList<Wish> Wishes,
-    [QuarterTurn] int TurnDeg = 0);
+public sealed record TogetherFitting([Name] string Name, Fitting Fitting, [Wishes] IReadOnlyList<Wish> Wishes, [QuarterTurn] int TurnDeg = 0);
 
 /// <summary>Everything that decides where several fittings may go on one panel.</summary>
 /// <param name="Panel">The panel.</param>
@@ -34,7 +30,8 @@ public sealed record TogetherSite(
     [Neighbours] IReadOnlyList<Neighbour>? Neighbours = null,
     [Zones] IReadOnlyList<Zone>? Zones = null,
     LengthFormat? Lengths = null,
-    [Doors] IReadOnlyList<Panel>? Doors = null)
+    [Doors] IReadOnlyList<Panel>? Doors = null
+)
 {
     internal Site For(TogetherFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors);
 }

@@ -4,7 +4,8 @@ using Abri.Core.Work;
 
 namespace Abri.Core.Procedures.Phases;
 
-/// <summary>A bonded pane: cleaned, the bead laid, set and held. It closes the shell; its figures are those of <see cref="PaneBond"/>, as everywhere.</summary>
+/// <summary>A bonded pane: cleaned, the bead laid, set and held. It closes the shell; its figures are those of <see cref="PaneBond"/>, as
+/// everywhere.</summary>
 internal static class BondPhase
 {
     /// <summary>Primer for a millimetre of land, ml: assumption.</summary>
@@ -20,8 +21,13 @@ internal static class BondPhase
         if (x.Panel.SkinGapMm is not null)
         {
             yield return WorkStep.Of(
-                "skins", "Check the two skins", "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.",
-                WorkPlace.Inside, 1, "Clamps") with
+                "skins",
+                "Check the two skins",
+                "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.",
+                WorkPlace.Inside,
+                1,
+                "Clamps"
+            ) with
             {
                 Holds = [HoldPoint.Seen("Skins bonded all round")],
             };
@@ -29,9 +35,15 @@ internal static class BondPhase
         yield return acrylic ? CleanAcrylic(x, bond.PathMm) : CleanGlass(x, bond.PathMm);
         yield return Bead(x, bond);
         yield return WorkStep.Of(
-            "set-pane", "Set the pane",
+            "set-pane",
+            "Set the pane",
             $"Two people, suction lifters, bottom edge first on its spacers of {x.Text(bond.ThickMm)}; press evenly, equal gap at the bottom edge; "
-            + "tape it to the skin above with the strips that hang ready.", x.Out, 1, "Suction lifters", "Spacers") with
+                + "tape it to the skin above with the strips that hang ready.",
+            x.Out,
+            1,
+            "Suction lifters",
+            "Spacers"
+        ) with
         {
             People = 2,
             Weather = x.Laying,
@@ -41,7 +53,12 @@ internal static class BondPhase
             Holds = [HoldPoint.Within("Gap along the bottom edge differs by", 0, 1, Unit.Mm)],
         };
         yield return WorkStep.Of(
-            "hold", "Let it hold", "No door is slammed and the vehicle stays where it is until the bond carries itself. Sealing allows for the weather.", x.Out, 1) with
+            "hold",
+            "Let it hold",
+            "No door is slammed and the vehicle stays where it is until the bond carries itself. Sealing allows for the weather.",
+            x.Out,
+            1
+        ) with
         {
             WaitHours = Math.Round(bond.HoldsAfterHours ?? HoldsHours),
             Weather = x.Laying,
@@ -52,36 +69,61 @@ internal static class BondPhase
     {
         BeadPlan bead = bond.Bead;
         return WorkStep.Of(
-            "bead", "Lay the bead",
-            $"Triangular notch {x.Text(bond.NotchBaseMm)} by {x.Text(bond.NotchHeightMm)}, from the middle of the bottom edge in one go, joint at the bottom: "
-            + $"{bead.BoughtMl:0} ml, {bead.Cartridges} {(bead.Cartridges == 1 ? "cartridge" : "cartridges")}, {bead.LayMinutes:0.#} min. {bead.Verdict}",
-            x.Out, bead.LayMinutes, "Battery gun", "Second gun, loaded") with
+            "bead",
+            "Lay the bead",
+            $"Triangular notch {x.Text(bond.NotchBaseMm)} by {x.Text(bond.NotchHeightMm)}, from the middle of the bottom edge in "
+                + "one go, joint at the bottom: "
+                + $"{bead.BoughtMl:0} ml, {bead.Cartridges} {(bead.Cartridges == 1 ? "cartridge" : "cartridges")}, "
+                + $"{bead.LayMinutes:0.#} min. {bead.Verdict}",
+            x.Out,
+            bead.LayMinutes,
+            "Battery gun",
+            "Second gun, loaded"
+        ) with
         {
             Weather = x.Laying,
-            Cautions = [.. x.RefusedCaution, .. x.Product?.Hazards is { Length: > 0 } hazards ? [Cautions.OfProduct(hazards)] : Array.Empty<Caution>()],
+            Cautions =
+            [
+                .. x.RefusedCaution,
+                .. x.Product?.Hazards is { Length: > 0 } hazards ? [Cautions.OfProduct(hazards)] : Array.Empty<Caution>(),
+            ],
             Consumables = [new Consumable(x.Product?.Name ?? "Adhesive that Sealing allows for this pane", bead.BoughtMl, Unit.Ml)],
         };
     }
 
-    private static WorkStep CleanGlass(OpeningPlan x, double pathMm) => WorkStep.Of(
-        "clean", "Clean, activate, prime",
-        "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash off. An opened wipe counts as used.",
-        x.Out, 1, "Lint-free cloths", "Felt applicators") with
-    {
-        Weather = x.Laying,
-        Cautions = [Cautions.Solvents],
-        Consumables = [new Consumable("Activator wipe", 4, Unit.Count), new Consumable("Primer", pathMm * PrimerMlPerMm, Unit.Ml)],
-    };
+    private static WorkStep CleanGlass(OpeningPlan x, double pathMm) =>
+        WorkStep.Of(
+            "clean",
+            "Clean, activate, prime",
+            "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash "
+                + "off. An opened wipe counts as used.",
+            x.Out,
+            1,
+            "Lint-free cloths",
+            "Felt applicators"
+        ) with
+        {
+            Weather = x.Laying,
+            Cautions = [Cautions.Solvents],
+            Consumables = [new Consumable("Activator wipe", 4, Unit.Count), new Consumable("Primer", pathMm * PrimerMlPerMm, Unit.Ml)],
+        };
 
     /// <summary>Solvent crazes acrylic: soap, water and abrasive, and a primer only where the adhesive's sheet names one for acrylic.</summary>
     private static WorkStep CleanAcrylic(OpeningPlan x, double pathMm)
     {
         bool primed = x.Product?.To(Substrate.Acrylic) == Adhesion.WithPrimer;
-        string prime = primed ? $" Prime the land with the primer that the sheet of {x.Product!.Name} names for acrylic, nothing else; flash off." : "";
+        string prime = primed
+            ? $" Prime the land with the primer that the sheet of {x.Product!.Name} names for acrylic, nothing else; flash off."
+            : "";
         return WorkStep.Of(
-            "clean", "Clean and abrade",
+            "clean",
+            "Clean and abrade",
             $"Skin: degrease, let it dry. Pane: soap and water only, then dull the land with fine abrasive pads and wipe it with clean water.{prime}",
-            x.Out, 1, "Abrasive pads", "Lint-free cloths") with
+            x.Out,
+            1,
+            "Abrasive pads",
+            "Lint-free cloths"
+        ) with
         {
             Weather = x.Laying,
             Cautions = [Cautions.AcrylicCrazes],

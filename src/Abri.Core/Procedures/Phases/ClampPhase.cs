@@ -6,15 +6,22 @@ namespace Abri.Core.Procedures.Phases;
 internal static class ClampPhase
 {
     /// <summary>Until a glued ring carries itself, hours, and the section of its bead, mm2: assumptions.</summary>
-    internal const double RingHours = 4, RingBeadMm2 = 20;
+    internal const double RingHours = 4,
+        RingBeadMm2 = 20;
 
     public static IEnumerable<WorkStep> Of(OpeningPlan x)
     {
-        if (x.Asked.Site.WallMm is { } wall && wall < x.Fitting.Clamp!.LeastMm) yield return SpacerRing(x, x.Fitting.Clamp.LeastMm - wall);
+        if (x.Asked.Site.WallMm is { } wall && wall < x.Fitting.Clamp!.LeastMm)
+            yield return SpacerRing(x, x.Fitting.Clamp.LeastMm - wall);
         yield return WorkStep.Of(
-            "dry-fit-halves", "Dry fit",
-            "Both halves together without bedding; it must not rock. Where the lining is not in yet, packers of its thickness go under the inner half. "
-            + x.Seat.Verdict, x.Out, 1) with
+            "dry-fit-halves",
+            "Dry fit",
+            "Both halves together without bedding; it must not rock. Where the lining is not in yet, packers of its thickness go "
+                + "under the inner half. "
+                + x.Seat.Verdict,
+            x.Out,
+            1
+        ) with
         {
             Cautions = x.OutCautions,
             Weather = x.Dry,
@@ -24,9 +31,14 @@ internal static class ClampPhase
         double? gasket = x.Fitting.Halves is { GasketMm: > 0 } halves ? halves.GasketMm : null;
         string until = gasket is { } free ? $", until the gasket of {x.Text(free)} stands at {x.Text(free / 2)}" : "";
         yield return WorkStep.Of(
-            "clamp", "Clamp it",
+            "clamp",
+            "Clamp it",
             $"Outer half from outside, inner half from inside: every screw finger-tight first, then by hand in the numbered order{until}.",
-            WorkPlace.Inside, 1, "Hand driver", "Feeler or calliper") with
+            WorkPlace.Inside,
+            1,
+            "Hand driver",
+            "Feeler or calliper"
+        ) with
         {
             People = 2,
             Weather = x.Laying,
@@ -44,12 +56,22 @@ internal static class ClampPhase
             ? "in a bead of polyurethane adhesive, held by clamps until it carries itself"
             : "on double-sided acrylic foam tape, pressed on hard all round";
         return WorkStep.Of(
-            "spacer-ring", "Spacer ring", $"A ring {x.Text(thickMm)} thick round the hole, inside, {how}. Its edge stays flush with the hole.",
-            WorkPlace.Inside, 1, glued ? "Clamps" : "Roller") with
+            "spacer-ring",
+            "Spacer ring",
+            $"A ring {x.Text(thickMm)} thick round the hole, inside, {how}. Its edge stays flush with the hole.",
+            WorkPlace.Inside,
+            1,
+            glued ? "Clamps" : "Roller"
+        ) with
         {
             Cautions = glued ? [Cautions.Isocyanates] : [],
             WaitHours = glued ? RingHours : 0,
-            Consumables = [glued ? new Consumable("Polyurethane adhesive", path * RingBeadMm2 / 1000, Unit.Ml) : new Consumable("Acrylic foam tape", path, Unit.Mm)],
+            Consumables =
+            [
+                glued
+                    ? new Consumable("Polyurethane adhesive", path * RingBeadMm2 / 1000, Unit.Ml)
+                    : new Consumable("Acrylic foam tape", path, Unit.Mm),
+            ],
         };
     }
 }

@@ -11,12 +11,19 @@ internal static class CutPhase
     {
         bool waste = x.Schools.CutSize == CutSize.WasteSide;
         double path = x.Marked.PerimeterMm;
+        string way = waste ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once";
         yield return WorkStep.Of(
-            "cut", "Cut",
+            "cut",
+            "Cut",
             $"Start holes of {x.Marked.StartHoles[0].Drill} inside the corners. "
-            + $"{(waste ? "Cut on the waste side of the line, then open up to it" : "Cut with the clearance all round at once")}: {x.Text(path)} of cut. "
-            + "Tape the cut behind the blade, so that the piece cannot drop.",
-            x.Out, path, $"Drill {x.Marked.StartHoles[0].Drill}", "Jigsaw, fresh metal blade", "Dust sheet") with
+                + $"{way}: {x.Text(path)} of cut. "
+                + "Tape the cut behind the blade, so that the piece cannot drop.",
+            x.Out,
+            path,
+            $"Drill {x.Marked.StartHoles[0].Drill}",
+            "Jigsaw, fresh metal blade",
+            "Dust sheet"
+        ) with
         {
             People = path > 2500 ? 2 : 1,
             Cautions = [Cautions.CurrentAndFuel, Cautions.CuttingMetal, .. x.OutCautions],
@@ -27,16 +34,27 @@ internal static class CutPhase
         };
         if (x.Schools.RibOrder != RibOrder.RibsFirst)
         {
-            foreach (WorkStep step in PreparePhase.CutBack(x)) yield return step;
+            foreach (WorkStep step in PreparePhase.CutBack(x))
+                yield return step;
         }
         yield return WorkStep.Of(
-            "measure", waste ? "File and measure the hole" : "Measure the hole",
+            "measure",
+            waste ? "File and measure the hole" : "Measure the hole",
             $"Take off the burr, {(waste ? "file to the line, " : "")}measure it six ways and enter it as cut; then try the fitting dry.",
-            x.Out, path, "Half-round file", "Tape measure") with
+            x.Out,
+            path,
+            "Half-round file",
+            "Tape measure"
+        ) with
         {
             Cautions = x.OutCautions,
             Weather = x.Dry,
-            Holds = [Hole(x, "Width of the hole", r => r.WidthMm), Hole(x, "Height of the hole", r => r.HeightMm), HoldPoint.Seen("The fitting goes in without force")],
+            Holds =
+            [
+                Hole(x, "Width of the hole", r => r.WidthMm),
+                Hole(x, "Height of the hole", r => r.HeightMm),
+                HoldPoint.Seen("The fitting goes in without force"),
+            ],
         };
     }
 

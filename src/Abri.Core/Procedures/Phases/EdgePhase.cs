@@ -18,28 +18,41 @@ internal static class EdgePhase
         double paint = x.Marked.PerimeterMm * PaintMlPerMm;
         bool steel = x.Panel.Material is SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel;
         yield return WorkStep.Of(
-            "edge-paint", "Take up the swarf, paint the edge",
+            "edge-paint",
+            "Take up the swarf, paint the edge",
             "Vacuum and brush every chip off roof and sills the same day: they rust. Prime and paint the cut edge with a brush, both faces.",
-            x.Out, 1, "Vacuum cleaner", "Brush") with
+            x.Out,
+            1,
+            "Vacuum cleaner",
+            "Brush"
+        ) with
         {
             Cautions = x.OutCautions,
             Weather = x.Dry,
             WaitHours = PaintHours,
             Consumables = [new Consumable(steel ? "Zinc primer" : "Edge primer", paint, Unit.Ml), new Consumable("Top coat", paint, Unit.Ml)],
         };
-        if (x.Panel.SkinGapMm is { } gap) yield return EdgeTrim(x, gap + (2 * x.Panel.SkinMm));
+        if (x.Panel.SkinGapMm is { } gap)
+            yield return EdgeTrim(x, gap + (2 * x.Panel.SkinMm));
     }
 
     private static WorkStep EdgeTrim(OpeningPlan x, double edgeMm)
     {
         double trim = x.Fitting.CutOut.PerimeterMm + KindRules.TrimOverlapMm;
-        (string what, string name) = edgeMm <= KindRules.TrimMostMm ? ($"over both skins, {x.Text(edgeMm)}", "Edge trim")
+        (string what, string name) =
+            edgeMm <= KindRules.TrimMostMm ? ($"over both skins, {x.Text(edgeMm)}", "Edge trim")
             : x.Schools.WideTrim == WideTrim.InnerEdge
-            ? ("on the inner skin alone, the gap to the outer one filled with mastic; the skins are not pinched together", "Edge trim")
+                ? ("on the inner skin alone, the gap to the outer one filled with mastic; the skins are not pinched together", "Edge trim")
             : ($"wide enough for both skins, {x.Text(edgeMm)}; the skins are not pinched together", "Wide edge trim");
         return WorkStep.Of(
-            "edge-trim", "Edge trim", $"{x.Text(trim)} of trim {what}. Begin at the least seen edge and trim it back where it meets.",
-            x.Out, 1, "Snips", "Soft mallet") with
+            "edge-trim",
+            "Edge trim",
+            $"{x.Text(trim)} of trim {what}. Begin at the least seen edge and trim it back where it meets.",
+            x.Out,
+            1,
+            "Snips",
+            "Soft mallet"
+        ) with
         {
             Weather = x.Dry,
             Consumables = [new Consumable(name, trim, Unit.Mm)],

@@ -9,9 +9,14 @@ internal static class OfferPhase
     public static IEnumerable<WorkStep> Of(OpeningPlan x)
     {
         yield return WorkStep.Of(
-            "offer", "Offer the fitting up",
-            $"Unpack {x.Fitting.Name}, look for damage, and hold it where it goes: {x.Text(x.Fitting.Flange.WidthMm)} by {x.Text(x.Fitting.Flange.HeightMm)} of flange. "
-            + "Damage is claimed within the days that the supplier gives, not after the cut.", x.Out, 1) with
+            "offer",
+            "Offer the fitting up",
+            $"Unpack {x.Fitting.Name}, look for damage, and hold it where it goes: {x.Text(x.Fitting.Flange.WidthMm)} by "
+                + $"{x.Text(x.Fitting.Flange.HeightMm)} of flange. "
+                + "Damage is claimed within the days that the supplier gives, not after the cut.",
+            x.Out,
+            1
+        ) with
         {
             People = x.Heavy || x.Fitting.Kind == FittingKind.BondedWindow ? 2 : 1,
             Cautions = x.OutCautions,
@@ -23,9 +28,15 @@ internal static class OfferPhase
             ],
         };
         yield return WorkStep.Of(
-            "look-behind", "Look behind the panel",
-            $"Take the lining off, look and feel behind the whole cut-out; drill the {x.Marked.ThroughHoles.Count} through-holes from inside once nothing is there.",
-            WorkPlace.Inside, 1, "Torch", $"Drill {x.Marked.ThroughHoles[0].Drill}") with
+            "look-behind",
+            "Look behind the panel",
+            $"Take the lining off, look and feel behind the whole cut-out; drill the {x.Marked.ThroughHoles.Count} through-holes "
+                + "from inside once nothing is there.",
+            WorkPlace.Inside,
+            1,
+            "Torch",
+            $"Drill {x.Marked.ThroughHoles[0].Drill}"
+        ) with
         {
             Cautions = [Cautions.WiringBehind],
             Holds = [HoldPoint.Seen("Nothing runs behind the cut-out")],

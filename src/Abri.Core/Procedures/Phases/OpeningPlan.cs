@@ -16,7 +16,14 @@ namespace Abri.Core.Procedures.Phases;
 /// <param name="Product">What beds or bonds it; null where the school's bedding does.</param>
 /// <param name="Refused">Why what was chosen does not go there; null where it does.</param>
 internal sealed record OpeningPlan(
-    OpeningWork Asked, SettingOutSheet Marked, Seat Seat, FramePlan Frame, Verdict Verdict, Product? Product, string? Refused)
+    OpeningWork Asked,
+    SettingOutSheet Marked,
+    Seat Seat,
+    FramePlan Frame,
+    Verdict Verdict,
+    Product? Product,
+    string? Refused
+)
 {
     /// <summary>The fitting, turned as it is placed.</summary>
     public Fitting Fitting { get; } = Asked.Site.Fitting.Turned(Asked.Site.TurnDeg);

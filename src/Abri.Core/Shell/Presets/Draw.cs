@@ -19,19 +19,41 @@ internal sealed class Draw(BoxSize size, SkinMaterial material, double skinMm)
     public DesignedPanel SlidingDoor(double fromMm, double toMm, double topMm, params IEnumerable<Member> members) =>
         Panel(PanelKind.SlidingDoor, new PanelBox(fromMm, toMm, 40, topMm), members, gapMm: 38);
 
-    public DesignedPanel Bulkhead(params IEnumerable<Member> members) => Panel(PanelKind.Bulkhead, new PanelBox(-HalfMm, HalfMm, 0, size.HeightMm), members);
+    public DesignedPanel Bulkhead(params IEnumerable<Member> members) =>
+        Panel(PanelKind.Bulkhead, new PanelBox(-HalfMm, HalfMm, 0, size.HeightMm), members);
 
-    public DesignedPanel Floor(params IEnumerable<Member> members) => Panel(PanelKind.Floor, new PanelBox(0, size.LengthMm, -HalfMm, HalfMm), members);
+    public DesignedPanel Floor(params IEnumerable<Member> members) =>
+        Panel(PanelKind.Floor, new PanelBox(0, size.LengthMm, -HalfMm, HalfMm), members);
 
     public DesignedPanel Step(double depthMm) => Panel(PanelKind.Step, new PanelBox(size.LengthMm, size.LengthMm + depthMm, -HalfMm, HalfMm), []);
 
     /// <summary>Members that run up a wall, or across roof and floor, by their middle.</summary>
-    public static IEnumerable<Member> Upright(MemberKind kind, string name, double lowMm, double highMm, double widthMm, double depthMm, params double[] atMm) =>
-        atMm.Select((s, i) => Strip(kind, atMm.Length == 1 ? name : $"{name} {i + 1}", new PanelPoint(s, lowMm), new PanelPoint(s, highMm), widthMm, depthMm));
+    public static IEnumerable<Member> Upright(
+        MemberKind kind,
+        string name,
+        double lowMm,
+        double highMm,
+        double widthMm,
+        double depthMm,
+        params double[] atMm
+    ) =>
+        atMm.Select(
+            (s, i) => Strip(kind, atMm.Length == 1 ? name : $"{name} {i + 1}", new PanelPoint(s, lowMm), new PanelPoint(s, highMm), widthMm, depthMm)
+        );
 
     /// <summary>Members that run along the vehicle, by their middle.</summary>
-    public static IEnumerable<Member> Along(MemberKind kind, string name, double fromMm, double toMm, double widthMm, double depthMm, params double[] atMm) =>
-        atMm.Select((t, i) => Strip(kind, atMm.Length == 1 ? name : $"{name} {i + 1}", new PanelPoint(fromMm, t), new PanelPoint(toMm, t), widthMm, depthMm));
+    public static IEnumerable<Member> Along(
+        MemberKind kind,
+        string name,
+        double fromMm,
+        double toMm,
+        double widthMm,
+        double depthMm,
+        params double[] atMm
+    ) =>
+        atMm.Select(
+            (t, i) => Strip(kind, atMm.Length == 1 ? name : $"{name} {i + 1}", new PanelPoint(fromMm, t), new PanelPoint(toMm, t), widthMm, depthMm)
+        );
 
     /// <summary>Swages along the vehicle: base 44, flanks of 10, 8 high.</summary>
     public static IEnumerable<Member> SwagesAlong(double fromMm, double toMm, params double[] atMm) =>

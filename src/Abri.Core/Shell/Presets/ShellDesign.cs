@@ -22,18 +22,28 @@ public sealed record ShellDesign(string Key, string Name, string Description, Ve
 public sealed record BoxSize(
     [Within(500, Limits.LongestMm, "The length", "mm")] double LengthMm,
     [Within(500, 4000, "The width", "mm")] double WidthMm,
-    [Within(300, 4500, "The height", "mm")] double HeightMm);
+    [Within(300, 4500, "The height", "mm")] double HeightMm
+);
 
 /// <summary>A blank box: a plain shell of flat panels without members, to be surveyed from nothing.</summary>
 public static class BlankBox
 {
-    /// <summary>Roof, both sides, floor, and the ends that the kind of vehicle has: a van two rear doors and a bulkhead, a bus a rear wall and an open cab, a trailer two rear doors and a front wall, a caravan body two end walls.</summary>
+    /// <summary>Roof, both sides, floor, and the ends that the kind of vehicle has: a van two rear doors and a bulkhead, a bus a rear wall and an
+    /// open cab, a trailer two rear doors and a front wall, a caravan body two end walls.</summary>
     public static IReadOnlyList<DesignedPanel> Of(BoxSize size, SkinMaterial material, VehicleKind kind)
     {
         var draw = new Draw(size, material, 0.8);
         DesignedPanel[] rear = [draw.RearDoor(PanelKind.RearLeftDoor), draw.RearDoor(PanelKind.RearRightDoor)];
         if (kind is VehicleKind.Bus or VehicleKind.CaravanBody)
-            rear = [.. rear.Select(p => p with { Panel = p.Panel with { Name = p.Panel.Kind == PanelKind.RearLeftDoor ? "Rear wall, left half" : "Rear wall, right half" } })];
+            rear =
+            [
+                .. rear.Select(p =>
+                    p with
+                    {
+                        Panel = p.Panel with { Name = p.Panel.Kind == PanelKind.RearLeftDoor ? "Rear wall, left half" : "Rear wall, right half" },
+                    }
+                ),
+            ];
         DesignedPanel front = draw.Bulkhead();
         DesignedPanel[] ahead = kind switch
         {

@@ -26,7 +26,15 @@ public sealed record WayPiece(string PanelId, IReadOnlyList<PanelPoint> Points);
 /// <param name="WayWords">The same in words; empty where it reaches none.</param>
 /// <param name="Key">Key of the finding or of the suspect that was written down; null for what the shell itself has.</param>
 public sealed record HuntedSuspect(
-    string PanelId, Suspect Suspect, SuspectOrigin Origin, string Why, double Reach, IReadOnlyList<WayPiece> Way, string WayWords, string? Key = null);
+    string PanelId,
+    Suspect Suspect,
+    SuspectOrigin Origin,
+    string Why,
+    double Reach,
+    IReadOnlyList<WayPiece> Way,
+    string WayWords,
+    string? Key = null
+);
 
 /// <summary>A water test with how it is made.</summary>
 /// <param name="Test">What it is worth.</param>
@@ -40,7 +48,17 @@ public sealed record HuntedSuspect(
 /// <param name="Again">Whether this was sprayed before: a dry test misses some leaks.</param>
 /// <param name="Instructions">What to do, in order.</param>
 public sealed record PlannedTest(
-    RankedTest Test, string PanelId, Spray Spray, string WatchPanelId, PanelPoint WatchPlace, string Watch, double WaitMinutes, IReadOnlyList<int> Wets, bool Again, IReadOnlyList<string> Instructions);
+    RankedTest Test,
+    string PanelId,
+    Spray Spray,
+    string WatchPanelId,
+    PanelPoint WatchPlace,
+    string Watch,
+    double WaitMinutes,
+    IReadOnlyList<int> Wets,
+    bool Again,
+    IReadOnlyList<string> Instructions
+);
 
 /// <summary>How the search for a leak stands.</summary>
 /// <param name="Ranking">The suspects, weighed.</param>
@@ -51,7 +69,14 @@ public sealed record PlannedTest(
 /// <param name="Marks">Names of all wet places of the shell, whichever is asked about.</param>
 /// <param name="Mark">The one that is asked about; null for all of them.</param>
 public sealed record LeakHunt(
-    LeakRanking Ranking, IReadOnlyList<HuntedSuspect> Suspects, IReadOnlyList<WetSpot> Spots, IReadOnlyList<PlannedTest> Tests, IReadOnlyList<TemporaryCover> Covers, IReadOnlyList<string> Marks, string? Mark)
+    LeakRanking Ranking,
+    IReadOnlyList<HuntedSuspect> Suspects,
+    IReadOnlyList<WetSpot> Spots,
+    IReadOnlyList<PlannedTest> Tests,
+    IReadOnlyList<TemporaryCover> Covers,
+    IReadOnlyList<string> Marks,
+    string? Mark
+)
 {
     /// <summary>Two places nearer than this are one spot, mm.</summary>
     private const double SameSpotMm = 250;
@@ -74,8 +99,10 @@ public sealed record LeakHunt(
         // Stains of one name may be several marks: by their number among all findings.
         Finding[] stains = [.. shell.Panels.SelectMany(p => p.Findings).Select(f => f.Value).Where(f => f.Kind == FindingKind.Stain)];
         IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. stains.Select((f, i) => new Waiting($"{i}", "", f))]);
-        IEnumerable<string> waiting = inOrder.Select(job => stains[int.Parse(job.Id, CultureInfo.InvariantCulture)])
-            .SelectMany(f => looked.Where(l => ReferenceEquals(l.Finding, f))).Select(l => places[l.PlaceIndex].Name);
+        IEnumerable<string> waiting = inOrder
+            .Select(job => stains[int.Parse(job.Id, CultureInfo.InvariantCulture)])
+            .SelectMany(f => looked.Where(l => ReferenceEquals(l.Finding, f)))
+            .Select(l => places[l.PlaceIndex].Name);
         return Of(shell, waiting.FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault(), stop);
     }
 
@@ -85,13 +112,20 @@ public sealed record LeakHunt(
     /// <param name="stop">Stops the search when nobody waits for it any more.</param>
     public static Result<Worked<LeakHunt>> Of(WetShell shell, string? mark = null, CancellationToken stop = default)
     {
-        if (shell.Panels.Count == 0) return new Problem("shell-empty", "/shell/panels", "The shell has no panels yet.");
+        if (shell.Panels.Count == 0)
+            return new Problem("shell-empty", "/shell/panels", "The shell has no panels yet.");
         for (int i = 0; i < shell.Panels.Count; i++)
         {
-            if (ShellCheck.Of(shell.Panels[i].Panel, shell.Panels[i].Members) is { } wrong) return wrong.Under($"/shell/panels/{i}");
+            if (ShellCheck.Of(shell.Panels[i].Panel, shell.Panels[i].Members) is { } wrong)
+                return wrong.Under($"/shell/panels/{i}");
         }
         IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(shell);
-        if (offered.Count == 0) return new Problem("leak-suspects", "/shell", "There is nothing to suspect: the shell has no roof, no doors, no openings and no findings.");
+        if (offered.Count == 0)
+            return new Problem(
+                "leak-suspects",
+                "/shell",
+                "There is nothing to suspect: the shell has no roof, no doors, no openings and no findings."
+            );
         var sheet = new Worksheet();
         if (offered.Count > LeakQuestion.MostSuspects)
         {
@@ -104,10 +138,12 @@ public sealed record LeakHunt(
         if (mark is not null)
         {
             int only = Array.FindIndex(places, p => p.Name == mark);
-            if (only < 0) return new Problem("mark-unknown", "/mark", $"Nothing was looked at that is called \"{mark}\".");
+            if (only < 0)
+                return new Problem("mark-unknown", "/mark", $"Nothing was looked at that is called \"{mark}\".");
             looked = [.. looked.Where(l => l.PlaceIndex == only)];
         }
-        if (looked.Length == 0) return Nothing(shell, offered, sheet);
+        if (looked.Length == 0)
+            return Nothing(shell, offered, sheet);
 
         // A way is there or not under one attitude; under another it is another way.
         (int Place, Attitude Attitude)[] spots = [.. looked.Select(l => (l.PlaceIndex, l.Attitude)).Distinct()];
@@ -116,50 +152,115 @@ public sealed record LeakHunt(
         var panels = shell.Panels.ToDictionary(p => p.Id);
         LeakSuspect[] suspects =
         [
-            .. offered.Select((o, i) => new LeakSuspect(
-                o.Suspect.Name, LeakPriors.Of(o.Suspect.Kind, o.Suspect.Condition, shell.Priors),
-                [.. reaches.Select(k => k[i])])),
+            .. offered.Select(
+                (o, i) =>
+                    new LeakSuspect(o.Suspect.Name, LeakPriors.Of(o.Suspect.Kind, o.Suspect.Condition, shell.Priors), [.. reaches.Select(k => k[i])])
+            ),
         ];
-        LeakEvidence[] evidence = [.. looked.Select(l => new LeakEvidence(l.Name, Array.IndexOf(spots, (l.PlaceIndex, l.Attitude)), l.Wet, [.. offered.Select(o => l.Shows(o, panels[o.PanelId].Panel))], l.Observation?.Kind == ObservationKind.WaterTest))];
+        LeakEvidence[] evidence =
+        [
+            .. looked.Select(l => new LeakEvidence(
+                l.Name,
+                Array.IndexOf(spots, (l.PlaceIndex, l.Attitude)),
+                l.Wet,
+                [.. offered.Select(o => l.Shows(o, panels[o.PanelId].Panel))],
+                l.Observation?.Kind == ObservationKind.WaterTest
+            )),
+        ];
         foreach (OfferedSuspect o in offered.Where(o => o.Suspect.SinceAt is not null))
         {
-            if (looked.Any(l => l.At < o.Suspect.SinceAt)) sheet.Warn($"What was seen before {Day(o.Suspect.SinceAt!.Value)} does not bear on {o.Suspect.Name}: it has been as it is since then only.");
+            if (looked.Any(l => l.At < o.Suspect.SinceAt))
+                sheet.Warn(
+                    $"What was seen before {Day(o.Suspect.SinceAt!.Value)} does not bear on {o.Suspect.Name}: it has been as it is since then only."
+                );
         }
         var question = new LeakQuestion([.. spots.Select(s => places[s.Place].Name)], suspects, evidence);
-        if (!LeakRanking.Of(question).IsOk(out Worked<LeakRanking>? ranking, out Problem? problem)) return problem;
+        if (!LeakRanking.Of(question).IsOk(out Worked<LeakRanking>? ranking, out Problem? problem))
+            return problem;
 
         HuntedSuspect[] hunted = [.. offered.Select((o, i) => WithWay(o, i, spots, places, ways, suspects[i]))];
-        IReadOnlyList<PlannedTest> tests = WaterTests.Plan(shell, offered, question, ranking.Result, [.. spots.Select(s => places[s.Place].AsSpot(looked, s.Place))], looked.Select(l => l.Observation).OfType<Observation>(), sheet);
+        IReadOnlyList<PlannedTest> tests = WaterTests.Plan(
+            shell,
+            offered,
+            question,
+            ranking.Result,
+            [.. spots.Select(s => places[s.Place].AsSpot(looked, s.Place))],
+            looked.Select(l => l.Observation).OfType<Observation>(),
+            sheet
+        );
         TemporaryCover[] covers =
         [
-            .. ranking.Result.Suspects.Where(s => s.Causes >= 0.1).Take(MostCovers)
+            .. ranking
+                .Result.Suspects.Where(s => s.Causes >= 0.1)
+                .Take(MostCovers)
                 .Select(s => TemporaryCover.Of(s.Number, offered[s.Number].Suspect, panels[offered[s.Number].PanelId].Panel.Facing == Facing.Up)),
         ];
         Finish(sheet, ranking);
-        return sheet.Finish(new LeakHunt(ranking.Result, hunted, [.. places.Select((p, i) => p.AsSpot(looked, i)).Where((_, i) => looked.Any(l => l.PlaceIndex == i))], tests, covers, marks, mark));
+        return sheet.Finish(
+            new LeakHunt(
+                ranking.Result,
+                hunted,
+                [.. places.Select((p, i) => p.AsSpot(looked, i)).Where((_, i) => looked.Any(l => l.PlaceIndex == i))],
+                tests,
+                covers,
+                marks,
+                mark
+            )
+        );
     }
 
-    private static string[] Wet(Looked[] looked, Place[] places) => [.. places.Select((p, i) => p.AsSpot(looked, i)).Where(s => s.Wet).Select(s => s.Name)];
+    private static string[] Wet(Looked[] looked, Place[] places) =>
+        [.. places.Select((p, i) => p.AsSpot(looked, i)).Where(s => s.Wet).Select(s => s.Name)];
 
     private static Worked<LeakHunt> Nothing(WetShell shell, IReadOnlyList<OfferedSuspect> offered, Worksheet sheet)
     {
         RankedSuspect[] ranked =
         [
-            .. offered.Select((o, i) => (i, o.Suspect.Name, Prior: LeakPriors.Of(o.Suspect.Kind, o.Suspect.Condition, shell.Priors))).OrderByDescending(x => x.Prior).ThenBy(x => x.i)
+            .. offered
+                .Select((o, i) => (i, o.Suspect.Name, Prior: LeakPriors.Of(o.Suspect.Kind, o.Suspect.Condition, shell.Priors)))
+                .OrderByDescending(x => x.Prior)
+                .ThenBy(x => x.i)
                 .Select(x => new RankedSuspect(x.i, x.Name, x.Prior, x.Prior, 0, [], [])),
         ];
-        var ranking = new LeakRanking(LeakState.NothingWet, "Nothing was looked at yet. Write down where water shows, or that a place stayed dry in the rain.", ranked, 1, 0, 0, [], []);
+        var ranking = new LeakRanking(
+            LeakState.NothingWet,
+            "Nothing was looked at yet. Write down where water shows, or that a place stayed dry in the rain.",
+            ranked,
+            1,
+            0,
+            0,
+            [],
+            []
+        );
         sheet.Cite(new Source("Priors by kind and state", SourceKind.Assumption));
-        return sheet.Finish(new LeakHunt(ranking, [.. offered.Select(o => new HuntedSuspect(o.PanelId, o.Suspect, o.Origin, o.Why, 0, [], "", o.Key))], [], [], [], [], null));
+        return sheet.Finish(
+            new LeakHunt(
+                ranking,
+                [.. offered.Select(o => new HuntedSuspect(o.PanelId, o.Suspect, o.Origin, o.Why, 0, [], "", o.Key))],
+                [],
+                [],
+                [],
+                [],
+                null
+            )
+        );
     }
 
     /// <summary>The steps of the ranking are those of the hunt.</summary>
     private static void Finish(Worksheet sheet, Worked<LeakRanking> ranking)
     {
-        foreach (Step s in ranking.Steps) sheet.Step(s.Symbol, s.Meaning, s.Formula, s.Value, s.Unit);
-        foreach (Source s in ranking.Sources) sheet.Cite(s);
+        foreach (Step s in ranking.Steps)
+            sheet.Step(s.Symbol, s.Meaning, s.Formula, s.Value, s.Unit);
+        foreach (Source s in ranking.Sources)
+            sheet.Cite(s);
         sheet.Cite(new Source("Priors by kind and state, chances along the ways, what rain and spray hit", SourceKind.Assumption));
-        sheet.Cite(new Source($"Spray from low to high, about {Wetting.SprayMinutes:0} minutes a short length, wait before going up: field tests of walls (AAMA 501.2)", SourceKind.FromMemory));
+        sheet.Cite(
+            new Source(
+                $"Spray from low to high, about {Wetting.SprayMinutes:0} minutes a short length, wait before going up: field tests "
+                    + "of walls (AAMA 501.2)",
+                SourceKind.FromMemory
+            )
+        );
     }
 
     /// <summary>All that was looked at, in time: findings inside count as wet since some rain nobody dates.</summary>
@@ -170,35 +271,83 @@ public sealed record LeakHunt(
         var all = new List<Looked>();
         foreach (WetPanel panel in shell.Panels)
         {
-            foreach (Finding f in panel.Findings.Select(f => f.Value).Where(f => f is { Kind: FindingKind.Stain or FindingKind.DampInsulation or FindingKind.SoftWood, State: not FindingState.Done }))
+            foreach (
+                Finding f in panel
+                    .Findings.Select(f => f.Value)
+                    .Where(f => f is { Kind: FindingKind.Stain or FindingKind.DampInsulation or FindingKind.SoftWood, State: not FindingState.Done })
+            )
             {
                 PanelBox around = PanelBox.Of(f.Points);
-                all.Add(new Looked(f.Name, f.Name, panel, OfferedSuspects.Middle(f), At(panel, OfferedSuspects.Middle(f)), Math.Max(UsualSpreadMm, Math.Min(400, Math.Max(around.WidthMm, around.HeightMm) / 2)), f.SeenAt, true, shell.Attitude, null, f));
+                all.Add(
+                    new Looked(
+                        f.Name,
+                        f.Name,
+                        panel,
+                        OfferedSuspects.Middle(f),
+                        At(panel, OfferedSuspects.Middle(f)),
+                        Math.Max(UsualSpreadMm, Math.Min(400, Math.Max(around.WidthMm, around.HeightMm) / 2)),
+                        f.SeenAt,
+                        true,
+                        shell.Attitude,
+                        null,
+                        f
+                    )
+                );
             }
             foreach (Observation o in panel.Observations)
             {
-                if (o.SaysWet is { } wet) all.Add(new Looked("", PlaceWords.Of(panel, o.Place), panel, o.Place, At(panel, o.Place), UsualSpreadMm, o.SeenAt, wet, o.Attitude ?? shell.Attitude, o));
+                if (o.SaysWet is { } wet)
+                    all.Add(
+                        new Looked(
+                            "",
+                            PlaceWords.Of(panel, o.Place),
+                            panel,
+                            o.Place,
+                            At(panel, o.Place),
+                            UsualSpreadMm,
+                            o.SeenAt,
+                            wet,
+                            o.Attitude ?? shell.Attitude,
+                            o
+                        )
+                    );
             }
         }
         int test = 0;
         Looked[] inTime = [.. all.OrderBy(l => l.At).Select(l => l.Observation is null ? l : l with { Name = NameOf(l.Observation, ref test) })];
         // Rain that finds the same mark wet again says nothing new.
-        inTime = [.. inTime.Where((l, i) => !(l.Wet && l.Observation?.Kind == ObservationKind.Rain && inTime.Take(i).Any(e => e.Wet && e.Observation?.Kind is null or ObservationKind.Rain && Same(e, l))))];
+        inTime =
+        [
+            .. inTime.Where(
+                (l, i) =>
+                    !(
+                        l.Wet
+                        && l.Observation?.Kind == ObservationKind.Rain
+                        && inTime.Take(i).Any(e => e.Wet && e.Observation?.Kind is null or ObservationKind.Rain && Same(e, l))
+                    )
+            ),
+        ];
         int tooMany = inTime.Count(l => l.Wet) - LeakQuestion.MostWet;
-        if (tooMany <= 0) return inTime;
-        sheet.Warn($"The {tooMany} oldest of the wet results are left out: {LeakQuestion.MostWet} are weighed at once. Ask about one mark at a time to weigh all of its own.");
+        if (tooMany <= 0)
+            return inTime;
+        sheet.Warn(
+            $"The {tooMany} oldest of the wet results are left out: {LeakQuestion.MostWet} are weighed at once. Ask about one mark "
+                + "at a time to weigh all of its own."
+        );
         HashSet<Looked> left = [.. inTime.Where(l => l.Wet).Take(tooMany)];
         return [.. inTime.Where(l => !left.Contains(l))];
     }
 
-    private static bool Same(Looked a, Looked b) => a.Place.DistanceMm(b.Place) <= SameSpotMm && a.Attitude == b.Attitude && (a.Observation is null || a.Observation.Wind == b.Observation!.Wind);
+    private static bool Same(Looked a, Looked b) =>
+        a.Place.DistanceMm(b.Place) <= SameSpotMm && a.Attitude == b.Attitude && (a.Observation is null || a.Observation.Wind == b.Observation!.Wind);
 
-    private static string NameOf(Observation o, ref int test) => o.Kind switch
-    {
-        ObservationKind.WaterTest => $"Test {++test}",
-        ObservationKind.Rain => $"Rain of {Day(o.SeenAt)}",
-        _ => $"Meter, {Day(o.SeenAt)}",
-    };
+    private static string NameOf(Observation o, ref int test) =>
+        o.Kind switch
+        {
+            ObservationKind.WaterTest => $"Test {++test}",
+            ObservationKind.Rain => $"Rain of {Day(o.SeenAt)}",
+            _ => $"Meter, {Day(o.SeenAt)}",
+        };
 
     private static string Day(DateTimeOffset at) => at.ToString("d MMM", CultureInfo.InvariantCulture);
 
@@ -212,7 +361,8 @@ public sealed record LeakHunt(
             if (known < 0)
             {
                 string name = l.SpotName;
-                for (int i = 2; places.Exists(p => p.Name == name); i++) name = $"{l.SpotName} ({i})";
+                for (int i = 2; places.Exists(p => p.Name == name); i++)
+                    name = $"{l.SpotName} ({i})";
                 places.Add(new Place(name, l.Panel.Id, l.On, l.Place, l.SpreadMm));
                 known = places.Count - 1;
             }
@@ -221,27 +371,52 @@ public sealed record LeakHunt(
         return [.. places];
     }
 
-    private static HuntedSuspect WithWay(OfferedSuspect o, int i, (int Place, Attitude Attitude)[] spots, Place[] places, Ways[] ways, LeakSuspect suspect)
+    private static HuntedSuspect WithWay(
+        OfferedSuspect o,
+        int i,
+        (int Place, Attitude Attitude)[] spots,
+        Place[] places,
+        Ways[] ways,
+        LeakSuspect suspect
+    )
     {
         int k = Enumerable.Range(0, spots.Length).MaxBy(n => suspect.Reaches[n]);
         Ways own = ways.Single(w => w.Attitude == spots[k].Attitude);
         IReadOnlyList<WaterWays.Node> way = suspect.Reaches[k] < WayChances.Unseen ? [] : own.Way(i, places[spots[k].Place]);
         return new HuntedSuspect(
-            o.PanelId, o.Suspect, o.Origin, o.Why, suspect.Reaches[k], WayWords.Pieces(way, own.Panels), way.Count == 0 ? "" : WayWords.Of(way, own.Panels, places[spots[k].Place].Name),
-            o.Key);
+            o.PanelId,
+            o.Suspect,
+            o.Origin,
+            o.Why,
+            suspect.Reaches[k],
+            WayWords.Pieces(way, own.Panels),
+            way.Count == 0 ? "" : WayWords.Of(way, own.Panels, places[spots[k].Place].Name),
+            o.Key
+        );
     }
 
     /// <summary>One thing that was looked at.</summary>
     private sealed record Looked(
-        string Name, string SpotName, WetPanel Panel, PanelPoint On, ShellPoint Place, double SpreadMm, DateTimeOffset At, bool Wet, Attitude Attitude, Observation? Observation,
-        Finding? Finding = null)
+        string Name,
+        string SpotName,
+        WetPanel Panel,
+        PanelPoint On,
+        ShellPoint Place,
+        double SpreadMm,
+        DateTimeOffset At,
+        bool Wet,
+        Attitude Attitude,
+        Observation? Observation,
+        Finding? Finding = null
+    )
     {
         public int PlaceIndex { get; set; }
 
         /// <summary>Chance that this shows water of a suspect that leaks and has a way here.</summary>
         public double Shows(OfferedSuspect o, Panel panel)
         {
-            if (At < o.Suspect.SinceAt) return 0;
+            if (At < o.Suspect.SinceAt)
+                return 0;
             return Observation switch
             {
                 { Kind: ObservationKind.WaterTest, Spray: { } spray } => Wetting.BySpray(spray, panel, o.Suspect.Points) * Wetting.Seen(spray),
@@ -256,7 +431,8 @@ public sealed record LeakHunt(
         public WetSpot AsSpot(Looked[] looked, int index) => new(Name, PanelId, On, looked.Any(l => l.PlaceIndex == index && l.Wet));
     }
 
-    /// <summary>The ways under one attitude, and where each suspect lets water in. Nobody knows an attitude to better than <see cref="DoubtDeg"/>, so the ways a little off it count too.</summary>
+    /// <summary>The ways under one attitude, and where each suspect lets water in. Nobody knows an attitude to better than <see cref="DoubtDeg"/>, so
+    /// the ways a little off it count too.</summary>
     private sealed class Ways
     {
         private readonly WaterWays[] graphs;
@@ -267,26 +443,40 @@ public sealed record LeakHunt(
             (Attitude, Panels) = (attitude, shell.Panels);
             Dictionary<string, int> number = shell.Panels.Select((p, i) => (p.Id, i)).ToDictionary(x => x.Id, x => x.i);
             (double Pitch, double Roll)[] off = [(0, 0), (DoubtDeg, 0), (-DoubtDeg, 0), (0, DoubtDeg), (0, -DoubtDeg)];
-            graphs = [.. off.Until(stop).Select(o => new WaterWays(shell.Panels, new Attitude(attitude.PitchDeg + o.Pitch, attitude.RollDeg + o.Roll)))];
-            entries = [.. graphs.Select(g => offered.Select(o => Wetting.Samples(o.Suspect.Points).Select(p => g.Enter(number[o.PanelId], p)).ToArray()).ToArray())];
+            graphs =
+            [
+                .. off.Until(stop).Select(o => new WaterWays(shell.Panels, new Attitude(attitude.PitchDeg + o.Pitch, attitude.RollDeg + o.Roll))),
+            ];
+            entries =
+            [
+                .. graphs.Select(g =>
+                    offered.Select(o => Wetting.Samples(o.Suspect.Points).Select(p => g.Enter(number[o.PanelId], p)).ToArray()).ToArray()
+                ),
+            ];
         }
 
         public Attitude Attitude { get; }
 
         public IReadOnlyList<WetPanel> Panels { get; }
 
-        /// <summary>Chance, per suspect, that its water shows at a place: the mean over the attitudes, and never less than that of a way which no drawing shows, from any place above.</summary>
+        /// <summary>Chance, per suspect, that its water shows at a place: the mean over the attitudes, and never less than that of a way which no
+        /// drawing shows, from any place above.</summary>
         public double[] Reaches(Place place)
         {
             double[][] chances = [.. graphs.Select(g => g.ChancesTo(place.At, place.SpreadMm))];
             return
             [
-                .. Enumerable.Range(0, entries[0].Length).Select(i =>
-                {
-                    WaterWays.Node at = graphs[0].Nodes[entries[0][i][0]];
-                    double hidden = at.Place.ZMm < place.At.ZMm - WayChances.UnseenBelowMm ? 0 : WayChances.Unseen * Math.Exp(-at.Place.DistanceMm(place.At) / WayChances.SkinMm);
-                    return Math.Round(Math.Max(hidden, graphs.Select((_, g) => entries[g][i].Max(n => chances[g][n])).Average()), 6);
-                }),
+                .. Enumerable
+                    .Range(0, entries[0].Length)
+                    .Select(i =>
+                    {
+                        WaterWays.Node at = graphs[0].Nodes[entries[0][i][0]];
+                        double hidden =
+                            at.Place.ZMm < place.At.ZMm - WayChances.UnseenBelowMm
+                                ? 0
+                                : WayChances.Unseen * Math.Exp(-at.Place.DistanceMm(place.At) / WayChances.SkinMm);
+                        return Math.Round(Math.Max(hidden, graphs.Select((_, g) => entries[g][i].Max(n => chances[g][n])).Average()), 6);
+                    }),
             ];
         }
 

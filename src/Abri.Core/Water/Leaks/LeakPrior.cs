@@ -6,10 +6,7 @@ namespace Abri.Core.Water.Leaks;
 /// <param name="Kind">What it is.</param>
 /// <param name="Condition">In what state it is.</param>
 /// <param name="Probability">Probability, 0 to 1.</param>
-public sealed record LeakPrior(
-    SuspectKind Kind,
-    Condition Condition,
-    [Within(0, 1, "A probability")] double Probability);
+public sealed record LeakPrior(SuspectKind Kind, Condition Condition, [Within(0, 1, "A probability")] double Probability);
 
 /// <summary>
 /// The table of priors: assumptions all of them, to be changed by whoever knows better.
@@ -19,7 +16,11 @@ public static class LeakPriors
 {
     /// <summary>The table as it is before anybody changes it.</summary>
     public static IReadOnlyList<LeakPrior> Usual { get; } =
-        [.. from kind in Enum.GetValues<SuspectKind>() from condition in Enum.GetValues<Condition>() select new LeakPrior(kind, condition, Of(kind, condition))];
+    [
+        .. from kind in Enum.GetValues<SuspectKind>()
+        from condition in Enum.GetValues<Condition>()
+        select new LeakPrior(kind, condition, Of(kind, condition)),
+    ];
 
     /// <summary>The prior of a suspect, by the changed table where it says something, by the usual one otherwise.</summary>
     public static double Of(SuspectKind kind, Condition condition, IReadOnlyList<LeakPrior> changed) =>

@@ -5,11 +5,14 @@ namespace Abri.Core.Water.Leaks;
 /// </summary>
 /// <remarks>
 /// <para>
-/// Noisy-OR: a spot stays dry only if no leak wets it (Pearl 1988, "Probabilistic reasoning in intelligent systems", section 4.3). A suspect leaks with its prior; water of one that leaks has a way to a spot with its reach, and that way is there in
-/// every rain and every test, or never. A result at the spot shows it with the result's own probability. So two dry tests of the same seam tell less than two independent ones would, and a dry test tells much though the way was uncertain.
+/// Noisy-OR: a spot stays dry only if no leak wets it (Pearl 1988, "Probabilistic reasoning in intelligent systems", section 4.3). A suspect leaks
+/// with its prior; water of one that leaks has a way to a spot with its reach, and that way is there in
+/// every rain and every test, or never. A result at the spot shows it with the result's own probability. So two dry tests of the same seam tell less
+/// than two independent ones would, and a dry test tells much though the way was uncertain.
 /// </para>
 /// <para>
-/// Sums over all sets of leaks without listing them: the state is which of the wet results are accounted for, and suspects are taken in one after the other, forwards and backwards. All terms are positive, so nothing cancels. Time grows with the number
+/// Sums over all sets of leaks without listing them: the state is which of the wet results are accounted for, and suspects are taken in one after the
+/// other, forwards and backwards. All terms are positive, so nothing cancels. Time grows with the number
 /// of suspects times 2 to the number of wet results.
 /// </para>
 /// </remarks>
@@ -19,10 +22,14 @@ internal sealed class NoisyOr
     private const int MostDry = 128;
 
     private readonly LeakQuestion question;
-    private readonly double[] reaches, shows, dryFactors;
+    private readonly double[] reaches,
+        shows,
+        dryFactors;
     private readonly int[][] wetAt;
     private readonly bool[] isWetSpot;
-    private readonly int spots, states, wets;
+    private readonly int spots,
+        states,
+        wets;
 
     public NoisyOr(LeakQuestion question)
     {
@@ -38,12 +45,15 @@ internal sealed class NoisyOr
         isWetSpot = [.. wetAt.Select(w => w.Length > 0)];
         for (int i = 0; i < n; i++)
         {
-            for (int k = 0; k < spots; k++) (reaches[(i * spots) + k], dryFactors[(i * spots) + k]) = (question.Suspects[i].Reaches[k], 1);
-            for (int e = 0; e < wets; e++) shows[(i * wets) + e] = wet[e].Shows?[i] ?? 1;
+            for (int k = 0; k < spots; k++)
+                (reaches[(i * spots) + k], dryFactors[(i * spots) + k]) = (question.Suspects[i].Reaches[k], 1);
+            for (int e = 0; e < wets; e++)
+                shows[(i * wets) + e] = wet[e].Shows?[i] ?? 1;
         }
         foreach (LeakEvidence e in question.Evidence.Where(e => !e.Wet))
         {
-            for (int i = 0; i < n; i++) dryFactors[(i * spots) + e.Spot] *= 1 - (e.Shows?[i] ?? 1);
+            for (int i = 0; i < n; i++)
+                dryFactors[(i * spots) + e.Spot] *= 1 - (e.Shows?[i] ?? 1);
         }
         Solve();
     }
@@ -64,9 +74,11 @@ internal sealed class NoisyOr
     public double Several { get; private set; }
 
     /// <summary>
-    /// Chances that a result not known yet stays dry but for a false alarm, by which suspects leak and have a way to its spot: each chance with its weight, which sum to one.
+    /// Chances that a result not known yet stays dry but for a false alarm, by which suspects leak and have a way to its spot: each chance with its
+    /// weight, which sum to one.
     /// </summary>
-    /// <remarks>Exact as long as no more than <see cref="MostDry"/> chances differ; more are laid on that many steps so that their mean stays what it is.</remarks>
+    /// <remarks>Exact as long as no more than <see cref="MostDry"/> chances differ; more are laid on that many steps so that their mean stays what it
+    /// is.</remarks>
     /// <param name="spot">The spot.</param>
     /// <param name="shown">Chance, per suspect, that the result shows its water.</param>
     public IReadOnlyList<(double Dry, double Weight)> DryAt(int spot, IReadOnlyList<double> shown)
@@ -76,8 +88,10 @@ internal sealed class NoisyOr
         var asked = new List<int>();
         for (int i = 0; i < n; i++)
         {
-            if (shown[i] > 0 && reaches[(i * spots) + spot] > 0 && question.Suspects[i].Prior > 0) asked.Add(i);
-            else others = Taken(i, others, backwards: false);
+            if (shown[i] > 0 && reaches[(i * spots) + spot] > 0 && question.Suspects[i].Prior > 0)
+                asked.Add(i);
+            else
+                others = Taken(i, others, backwards: false);
         }
         var by = new SortedDictionary<double, double[]> { [1] = others };
         foreach (int i in asked)
@@ -86,8 +100,10 @@ internal sealed class NoisyOr
             var next = new SortedDictionary<double, double[]>();
             foreach ((double dry, double[] before) in by)
             {
-                double[] without = Leaking(i, before, false, spot, way: false), with = Leaking(i, before, false, spot, way: true);
-                for (int s = 0; s < states; s++) (without[s], with[s]) = (((1 - prior) * before[s]) + (prior * without[s]), prior * with[s]);
+                double[] without = Leaking(i, before, false, spot, way: false),
+                    with = Leaking(i, before, false, spot, way: true);
+                for (int s = 0; s < states; s++)
+                    (without[s], with[s]) = (((1 - prior) * before[s]) + (prior * without[s]), prior * with[s]);
                 Add(next, Math.Round(dry, 12), without, 1);
                 Add(next, Math.Round(dry * (1 - shown[i]), 12), with, 1);
             }
@@ -99,8 +115,10 @@ internal sealed class NoisyOr
 
     private void Add(SortedDictionary<double, double[]> to, double dry, double[] what, double share)
     {
-        if (!to.TryGetValue(dry, out double[]? sum)) to[dry] = sum = new double[states];
-        for (int s = 0; s < states; s++) sum[s] += share * what[s];
+        if (!to.TryGetValue(dry, out double[]? sum))
+            to[dry] = sum = new double[states];
+        for (int s = 0; s < states; s++)
+            sum[s] += share * what[s];
     }
 
     private SortedDictionary<double, double[]> OnSteps(SortedDictionary<double, double[]> many)
@@ -108,9 +126,12 @@ internal sealed class NoisyOr
         var few = new SortedDictionary<double, double[]>();
         foreach ((double dry, double[] what) in many)
         {
-            double at = dry * (MostDry - 1), low = Math.Floor(at), share = at - low;
+            double at = dry * (MostDry - 1),
+                low = Math.Floor(at),
+                share = at - low;
             Add(few, low / (MostDry - 1), what, 1 - share);
-            if (share > 0) Add(few, (low + 1) / (MostDry - 1), what, share);
+            if (share > 0)
+                Add(few, (low + 1) / (MostDry - 1), what, share);
         }
         return few;
     }
@@ -121,7 +142,8 @@ internal sealed class NoisyOr
         double f = question.FalseAlarm;
         var forward = new double[n + 1][];
         forward[0] = Start(f);
-        for (int i = 0; i < n; i++) forward[i + 1] = Taken(i, forward[i], backwards: false);
+        for (int i = 0; i < n; i++)
+            forward[i + 1] = Taken(i, forward[i], backwards: false);
         double all = forward[n][states - 1];
         var backward = new double[states];
         backward[states - 1] = 1;
@@ -134,7 +156,8 @@ internal sealed class NoisyOr
             double idle = prior * Idle(i) * Product(forward[i], backward);
             Leaks[i] = all > 0 ? Math.Clamp(leaks / all, 0, 1) : prior;
             Causes[i] = all > 0 ? Math.Clamp((leaks - idle) / all, 0, 1) : 0;
-            for (int s = 0; s < states; s++) backward[s] = ((1 - prior) * backward[s]) + (prior * leaking[s]);
+            for (int s = 0; s < states; s++)
+                backward[s] = ((1 - prior) * backward[s]) + (prior * leaking[s]);
         }
         Alone(f, all);
     }
@@ -156,7 +179,8 @@ internal sealed class NoisyOr
     {
         double prior = question.Suspects[i].Prior;
         double[] leaking = Leaking(i, before, backwards);
-        for (int s = 0; s < states; s++) leaking[s] = ((1 - prior) * before[s]) + (prior * leaking[s]);
+        for (int s = 0; s < states; s++)
+            leaking[s] = ((1 - prior) * before[s]) + (prior * leaking[s]);
         return leaking;
     }
 
@@ -173,8 +197,10 @@ internal sealed class NoisyOr
         double onlyDry = 1;
         for (int k = 0; k < spots; k++)
         {
-            double reach = reaches[(i * spots) + k], dry = dryFactors[(i * spots) + k];
-            if (reach <= 0) continue;
+            double reach = reaches[(i * spots) + k],
+                dry = dryFactors[(i * spots) + k];
+            if (reach <= 0)
+                continue;
             (double none, double some) = (k == at && way ? 0 : 1 - reach, k == at && !way ? 0 : reach * dry);
             if (wetAt[k].Length == 0)
             {
@@ -182,12 +208,15 @@ internal sealed class NoisyOr
                 continue;
             }
             after.CopyTo(onWay, 0);
-            foreach (int e in wetAt[k]) Or(onWay, e, shows[(i * wets) + e], backwards);
-            for (int s = 0; s < states; s++) after[s] = (none * after[s]) + (some * onWay[s]);
+            foreach (int e in wetAt[k])
+                Or(onWay, e, shows[(i * wets) + e], backwards);
+            for (int s = 0; s < states; s++)
+                after[s] = (none * after[s]) + (some * onWay[s]);
         }
         if (onlyDry < 1)
         {
-            for (int s = 0; s < states; s++) after[s] *= onlyDry;
+            for (int s = 0; s < states; s++)
+                after[s] *= onlyDry;
         }
         return after;
     }
@@ -198,7 +227,8 @@ internal sealed class NoisyOr
         int bit = 1 << e;
         for (int s = 0; s < states; s++)
         {
-            if ((s & bit) != 0) continue;
+            if ((s & bit) != 0)
+                continue;
             if (backwards)
             {
                 a[s] = ((1 - shown) * a[s]) + (shown * a[s | bit]);
@@ -228,7 +258,8 @@ internal sealed class NoisyOr
     {
         int n = question.Suspects.Count;
         double[] start = Start(f);
-        double none = start[states - 1], logOthers = 0;
+        double none = start[states - 1],
+            logOthers = 0;
         var idle = new double[n];
         for (int i = 0; i < n; i++)
         {
@@ -236,7 +267,8 @@ internal sealed class NoisyOr
             idle[i] = Math.Max(1e-300, 1 - prior + (prior * Idle(i)));
             logOthers += Math.Log(idle[i]);
         }
-        if (all <= 0) return;
+        if (all <= 0)
+            return;
         NoCause = Math.Clamp(none * Math.Exp(logOthers) / all, 0, 1);
         double one = 0;
         for (int i = 0; i < n; i++)
@@ -252,7 +284,8 @@ internal sealed class NoisyOr
     private static double Product(double[] a, double[] b)
     {
         double sum = 0;
-        for (int s = 0; s < a.Length; s++) sum += a[s] * b[s];
+        for (int s = 0; s < a.Length; s++)
+            sum += a[s] * b[s];
         return sum;
     }
 }

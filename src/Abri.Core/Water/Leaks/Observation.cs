@@ -45,7 +45,8 @@ public sealed record Spray(
     PanelKind Panel,
     [Enclosing("The part that is sprayed")] PanelBox Zone,
     [Within(0.5, 240, "How long is sprayed", "minutes")] double Minutes,
-    bool OthersMasked);
+    bool OthersMasked
+);
 
 /// <summary>A place inside that was looked at: wet or dry, after rain or in a water test.</summary>
 /// <param name="Kind">After what.</param>
@@ -70,8 +71,16 @@ public sealed record Observation(
     Spray? Spray,
     [Within(0, 1000, "After how many minutes", "minutes")] double? AfterMinutes,
     [Letters(80, "Who looked may have at most 80 characters.")] string SeenBy,
-    [Notes] string Notes)
+    [Notes] string Notes
+)
 {
-    /// <summary>Whether it says that water came: seen, or by the meter from <see cref="Drying.DecayPercent"/> up; that none came, below <see cref="Drying.CoatPercent"/>; null where it says neither.</summary>
-    internal bool? SaysWet => Wet ?? (MoisturePercent >= Drying.DecayPercent ? true : MoisturePercent < Drying.CoatPercent ? false : null);
+    /// <summary>Whether it says that water came: seen, or by the meter from <see cref="Drying.DecayPercent"/> up; that none came, below
+    /// <see cref="Drying.CoatPercent"/>; null where it says neither.</summary>
+    internal bool? SaysWet =>
+        Wet
+        ?? (
+            MoisturePercent >= Drying.DecayPercent ? true
+            : MoisturePercent < Drying.CoatPercent ? false
+            : null
+        );
 }

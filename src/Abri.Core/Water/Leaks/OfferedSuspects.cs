@@ -28,7 +28,8 @@ public sealed record OfferedSuspect(string PanelId, Suspect Suspect, SuspectOrig
 /// Lists all by which water may get into a shell: read off the shell, taken from findings, and what somebody wrote down.
 /// </summary>
 /// <remarks>
-/// A suspect that somebody wrote down takes the place of one of the same kind that was offered within <see cref="SameMm"/>; a finding lends its condition to the one that it lies on, or is a suspect itself. Long joints are cut into lengths of at most
+/// A suspect that somebody wrote down takes the place of one of the same kind that was offered within <see cref="SameMm"/>; a finding lends its
+/// condition to the one that it lies on, or is a suspect itself. Long joints are cut into lengths of at most
 /// <see cref="LengthMm"/>, since a leak has to be found to within what one can mend and test.
 /// </remarks>
 public static class OfferedSuspects
@@ -50,26 +51,49 @@ public static class OfferedSuspects
 
     private static IEnumerable<OfferedSuspect> OfPanel(WetPanel panel)
     {
-        var offered = Shell(panel).Select(s => new OfferedSuspect(panel.Id, s, SuspectOrigin.Shell, s.Condition == Condition.Unknown ? "Nobody has looked at it yet." : "")).ToList();
+        var offered = Shell(panel)
+            .Select(s => new OfferedSuspect(panel.Id, s, SuspectOrigin.Shell, s.Condition == Condition.Unknown ? "Nobody has looked at it yet." : ""))
+            .ToList();
         offered = [.. offered.Select(o => WithSealReadings(panel, o))];
         foreach ((string key, Finding finding) in panel.Findings.Where(f => f.Value.State != FindingState.Done))
         {
-            if (KindOf(finding.Kind) is not { } kind) continue;
+            if (KindOf(finding.Kind) is not { } kind)
+                continue;
             PanelPoint[] points = finding.Shape == FindingShape.Line ? [.. finding.Points] : [Middle(finding)];
-            int corner = offered.FindIndex(o => o.Suspect.Kind == SuspectKind.Corner && kind == SuspectKind.Seam && DistanceMm(points, o.Suspect.Points[0]) <= OnJointMm);
-            int on = corner >= 0 ? corner : offered.FindIndex(o => o.Origin == SuspectOrigin.Shell && IsJoint(o.Suspect.Kind) && points.All(p => DistanceMm(o.Suspect.Points, p) <= OnJointMm));
-            if (finding.Kind == FindingKind.MissingSeal && on >= 0) kind = offered[on].Suspect.Kind;
-            var found = new OfferedSuspect(panel.Id, new Suspect(finding.Name, kind, points, ConditionOf(finding.Kind), null, ""), SuspectOrigin.Finding, $"Finding: {finding.Name}.", key);
+            int corner = offered.FindIndex(o =>
+                o.Suspect.Kind == SuspectKind.Corner && kind == SuspectKind.Seam && DistanceMm(points, o.Suspect.Points[0]) <= OnJointMm
+            );
+            int on =
+                corner >= 0
+                    ? corner
+                    : offered.FindIndex(o =>
+                        o.Origin == SuspectOrigin.Shell && IsJoint(o.Suspect.Kind) && points.All(p => DistanceMm(o.Suspect.Points, p) <= OnJointMm)
+                    );
+            if (finding.Kind == FindingKind.MissingSeal && on >= 0)
+                kind = offered[on].Suspect.Kind;
+            var found = new OfferedSuspect(
+                panel.Id,
+                new Suspect(finding.Name, kind, points, ConditionOf(finding.Kind), null, ""),
+                SuspectOrigin.Finding,
+                $"Finding: {finding.Name}.",
+                key
+            );
             // A finding over most of a joint is that joint; one over a short length of it leaves the rest a suspect.
-            if (on >= 0 && LengthOf(points) >= WholeShare * LengthOf(offered[on].Suspect.Points)) offered[on] = found;
-            else offered.Add(found);
+            if (on >= 0 && LengthOf(points) >= WholeShare * LengthOf(offered[on].Suspect.Points))
+                offered[on] = found;
+            else
+                offered.Add(found);
         }
         foreach ((string key, Suspect written) in panel.Suspects)
         {
-            int same = offered.FindIndex(o => o.Origin != SuspectOrigin.Written && o.Suspect.Kind == written.Kind && o.Suspect.Middle.DistanceMm(written.Middle) <= SameMm);
+            int same = offered.FindIndex(o =>
+                o.Origin != SuspectOrigin.Written && o.Suspect.Kind == written.Kind && o.Suspect.Middle.DistanceMm(written.Middle) <= SameMm
+            );
             var own = new OfferedSuspect(panel.Id, written, SuspectOrigin.Written, "", key);
-            if (same >= 0) offered[same] = own;
-            else offered.Add(own);
+            if (same >= 0)
+                offered[same] = own;
+            else
+                offered.Add(own);
         }
         return offered;
     }
@@ -79,7 +103,10 @@ public static class OfferedSuspects
     {
         foreach (ShellSeam seam in ShellSeams.Of(panel.Panel))
         {
-            foreach (Suspect piece in Pieces(seam.Name, seam.Kind == ShellSeamKind.DoorSeal ? SuspectKind.DoorSeal : SuspectKind.Seam, [.. seam.Line])) yield return piece;
+            foreach (
+                Suspect piece in Pieces(seam.Name, seam.Kind == ShellSeamKind.DoorSeal ? SuspectKind.DoorSeal : SuspectKind.Seam, [.. seam.Line])
+            )
+                yield return piece;
         }
         if (panel.Panel.Kind == PanelKind.Roof)
         {
@@ -100,58 +127,95 @@ public static class OfferedSuspects
                 MemberKind.Anchorage => SuspectKind.Screw,
                 _ => null,
             };
-            if (kind is null) continue;
-            if (member.Footprint.Shape == FootprintShape.Polygon) yield return One(member.Name, kind.Value, PanelBox.Of(member.Footprint.Points).Centre);
-            else foreach (Suspect piece in Pieces(member.Name, kind.Value, [.. member.Footprint.Points])) yield return piece;
+            if (kind is null)
+                continue;
+            if (member.Footprint.Shape == FootprintShape.Polygon)
+                yield return One(member.Name, kind.Value, PanelBox.Of(member.Footprint.Points).Centre);
+            else
+                foreach (Suspect piece in Pieces(member.Name, kind.Value, [.. member.Footprint.Points]))
+                    yield return piece;
         }
         foreach (CutOpening opening in panel.Openings)
         {
-            SuspectKind kind = !opening.Fitted ? SuspectKind.Hole : opening.Clamped ? SuspectKind.ClampGap : SuspectKind.Seal;
-            if (!opening.Fitted) yield return new Suspect($"{opening.Name}, cut and open", kind, [opening.Edge.Centre], Condition.Open, null, "");
-            else foreach (Side side in Enum.GetValues<Side>()) yield return new Suspect($"{opening.Name}, {Word(panel.Panel, side)} edge", kind, EdgeOf(opening.Edge, side), Condition.Unknown, null, "");
+            SuspectKind kind =
+                !opening.Fitted ? SuspectKind.Hole
+                : opening.Clamped ? SuspectKind.ClampGap
+                : SuspectKind.Seal;
+            if (!opening.Fitted)
+                yield return new Suspect($"{opening.Name}, cut and open", kind, [opening.Edge.Centre], Condition.Open, null, "");
+            else
+                foreach (Side side in Enum.GetValues<Side>())
+                    yield return new Suspect(
+                        $"{opening.Name}, {Word(panel.Panel, side)} edge",
+                        kind,
+                        EdgeOf(opening.Edge, side),
+                        Condition.Unknown,
+                        null,
+                        ""
+                    );
         }
         foreach (Covering patch in panel.Coverings.Where(l => l is { Kind: CoveringKind.Patch, Planned: false }))
-            yield return new Suspect($"{patch.Name}, upper edge", SuspectKind.PatchEdge, EdgeOf(patch.Area, UpperSide(panel.Panel, patch.Area)), patch.Lap == Lap.LowerOverUpper ? Condition.Open : Condition.Unknown, null, "");
+            yield return new Suspect(
+                $"{patch.Name}, upper edge",
+                SuspectKind.PatchEdge,
+                EdgeOf(patch.Area, UpperSide(panel.Panel, patch.Area)),
+                patch.Lap == Lap.LowerOverUpper ? Condition.Open : Condition.Unknown,
+                null,
+                ""
+            );
     }
 
     /// <summary>Readings along a door's seal say more than a look.</summary>
     private static OfferedSuspect WithSealReadings(WetPanel panel, OfferedSuspect offered)
     {
-        if (offered.Suspect.Kind != SuspectKind.DoorSeal) return offered;
+        if (offered.Suspect.Kind != SuspectKind.DoorSeal)
+            return offered;
         SealPlace[] near = [.. panel.SealReadings.Where(r => DistanceMm(offered.Suspect.Points, r.Place) <= 150).Select(SealCheck.Place)];
-        if (near.Length == 0) return offered;
+        if (near.Length == 0)
+            return offered;
         double least = near.Min(p => p.SqueezePercent);
-        Condition condition = least < 0 ? Condition.Open : least < SealCheck.LeastSqueezePercent ? Condition.Loose : Condition.Sound;
-        return offered with { Suspect = offered.Suspect with { Condition = condition }, Why = $"Measured: the seal is squeezed by {least:0} % where it is squeezed least." };
+        Condition condition =
+            least < 0 ? Condition.Open
+            : least < SealCheck.LeastSqueezePercent ? Condition.Loose
+            : Condition.Sound;
+        return offered with
+        {
+            Suspect = offered.Suspect with { Condition = condition },
+            Why = $"Measured: the seal is squeezed by {least:0} % where it is squeezed least.",
+        };
     }
 
-    private static bool IsJoint(SuspectKind kind) => kind is SuspectKind.Seam or SuspectKind.DoorSeal or SuspectKind.Seal or SuspectKind.ClampGap or SuspectKind.Gutter;
+    private static bool IsJoint(SuspectKind kind) =>
+        kind is SuspectKind.Seam or SuspectKind.DoorSeal or SuspectKind.Seal or SuspectKind.ClampGap or SuspectKind.Gutter;
 
     private static double LengthOf(IReadOnlyList<PanelPoint> line) => line.Zip(line.Skip(1)).Sum(p => p.First.DistanceMm(p.Second));
 
-    private static SuspectKind? KindOf(FindingKind kind) => kind switch
-    {
-        FindingKind.OpenSeam or FindingKind.CrackedSealant => SuspectKind.Seam,
-        FindingKind.LooseClip => SuspectKind.ClipRow,
-        FindingKind.OpenHole or FindingKind.Perforation => SuspectKind.Hole,
-        FindingKind.CrackInPlastic => SuspectKind.CrackedPlastic,
-        FindingKind.MissingSeal => SuspectKind.Grommet,
-        _ => null,
-    };
+    private static SuspectKind? KindOf(FindingKind kind) =>
+        kind switch
+        {
+            FindingKind.OpenSeam or FindingKind.CrackedSealant => SuspectKind.Seam,
+            FindingKind.LooseClip => SuspectKind.ClipRow,
+            FindingKind.OpenHole or FindingKind.Perforation => SuspectKind.Hole,
+            FindingKind.CrackInPlastic => SuspectKind.CrackedPlastic,
+            FindingKind.MissingSeal => SuspectKind.Grommet,
+            _ => null,
+        };
 
-    private static Condition ConditionOf(FindingKind kind) => kind switch
-    {
-        FindingKind.CrackedSealant or FindingKind.CrackInPlastic => Condition.Cracked,
-        FindingKind.LooseClip => Condition.Loose,
-        _ => Condition.Open,
-    };
+    private static Condition ConditionOf(FindingKind kind) =>
+        kind switch
+        {
+            FindingKind.CrackedSealant or FindingKind.CrackInPlastic => Condition.Cracked,
+            FindingKind.LooseClip => Condition.Loose,
+            _ => Condition.Open,
+        };
 
-    internal static PanelPoint Middle(Finding finding) => finding.Shape switch
-    {
-        FindingShape.Point => finding.Points[0],
-        FindingShape.Line => Suspect.Along(finding.Points, 0.5),
-        _ => PanelBox.Of(finding.Points).Centre,
-    };
+    internal static PanelPoint Middle(Finding finding) =>
+        finding.Shape switch
+        {
+            FindingShape.Point => finding.Points[0],
+            FindingShape.Line => Suspect.Along(finding.Points, 0.5),
+            _ => PanelBox.Of(finding.Points).Centre,
+        };
 
     private static Suspect One(string name, SuspectKind kind, PanelPoint at) => new(Capital(name), kind, [at], Condition.Unknown, null, "");
 
@@ -162,26 +226,34 @@ public static class OfferedSuspects
         for (int i = 0; i < pieces; i++)
         {
             string which = pieces == 1 ? "" : $", {i + 1} of {pieces}";
-            yield return new Suspect(Capital(name) + which, kind, [Suspect.Along(line, (double)i / pieces), Suspect.Along(line, (i + 1.0) / pieces)], Condition.Unknown, null, "");
+            yield return new Suspect(
+                Capital(name) + which,
+                kind,
+                [Suspect.Along(line, (double)i / pieces), Suspect.Along(line, (i + 1.0) / pieces)],
+                Condition.Unknown,
+                null,
+                ""
+            );
         }
     }
 
     private static string Capital(string name) => char.ToUpperInvariant(name[0]) + name[1..];
 
     /// <summary>The side from which water comes: the crown's side on a roof, the top elsewhere.</summary>
-    private static Side UpperSide(Panel panel, PanelBox area) => panel.Facing == Facing.Up && area.Centre.TMm > panel.Box.Centre.TMm ? Side.Bottom : Side.Top;
+    private static Side UpperSide(Panel panel, PanelBox area) =>
+        panel.Facing == Facing.Up && area.Centre.TMm > panel.Box.Centre.TMm ? Side.Bottom : Side.Top;
 
-    private static PanelPoint[] EdgeOf(PanelBox box, Side side) => side switch
-    {
-        Side.Front => [new(box.SMinMm, box.TMinMm), new(box.SMinMm, box.TMaxMm)],
-        Side.Rear => [new(box.SMaxMm, box.TMinMm), new(box.SMaxMm, box.TMaxMm)],
-        Side.Top => [new(box.SMinMm, box.TMaxMm), new(box.SMaxMm, box.TMaxMm)],
-        _ => [new(box.SMinMm, box.TMinMm), new(box.SMaxMm, box.TMinMm)],
-    };
+    private static PanelPoint[] EdgeOf(PanelBox box, Side side) =>
+        side switch
+        {
+            Side.Front => [new(box.SMinMm, box.TMinMm), new(box.SMinMm, box.TMaxMm)],
+            Side.Rear => [new(box.SMaxMm, box.TMinMm), new(box.SMaxMm, box.TMaxMm)],
+            Side.Top => [new(box.SMinMm, box.TMaxMm), new(box.SMaxMm, box.TMaxMm)],
+            _ => [new(box.SMinMm, box.TMinMm), new(box.SMaxMm, box.TMinMm)],
+        };
 
     private static string Word(Panel panel, Side side) => panel.Facing.Name(side);
 
-    internal static double DistanceMm(IReadOnlyList<PanelPoint> line, PanelPoint at) => line.Count == 1
-        ? line[0].DistanceMm(at)
-        : line.Zip(line.Skip(1)).Min(piece => Outlines.DistanceToEdgeMm([piece.First, piece.Second], at));
+    internal static double DistanceMm(IReadOnlyList<PanelPoint> line, PanelPoint at) =>
+        line.Count == 1 ? line[0].DistanceMm(at) : line.Zip(line.Skip(1)).Min(piece => Outlines.DistanceToEdgeMm([piece.First, piece.Second], at));
 }

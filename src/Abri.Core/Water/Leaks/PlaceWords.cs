@@ -11,10 +11,20 @@ internal static class PlaceWords
 
     /// <summary>Which part across: how high on a side, how far to the left on a roof or floor.</summary>
     public static string Across(Panel panel, PanelPoint at) =>
-        Third(at.TMm, panel.Box.TMinMm, panel.Box.TMaxMm, panel.Facing is Facing.Up or Facing.Down ? ["right", "centre", "left"] : ["low", "half way up", "high"]);
+        Third(
+            at.TMm,
+            panel.Box.TMinMm,
+            panel.Box.TMaxMm,
+            panel.Facing is Facing.Up or Facing.Down ? ["right", "centre", "left"] : ["low", "half way up", "high"]
+        );
 
     private static string Along(Panel panel, PanelPoint at) =>
-        Third(at.SMm, panel.Box.SMinMm, panel.Box.SMaxMm, panel.Facing is Facing.Rear or Facing.Front ? ["right part", "middle", "left part"] : ["front part", "middle", "rear part"]);
+        Third(
+            at.SMm,
+            panel.Box.SMinMm,
+            panel.Box.SMaxMm,
+            panel.Facing is Facing.Rear or Facing.Front ? ["right part", "middle", "left part"] : ["front part", "middle", "rear part"]
+        );
 
     private static string Third(double at, double from, double to, string[] words) => words[Math.Clamp((int)(3 * (at - from) / (to - from)), 0, 2)];
 }

@@ -81,7 +81,8 @@ public sealed record Suspect(
     [Count(1, 100, "A suspect has 1 to 100 points.")] IReadOnlyList<PanelPoint> Points,
     Condition Condition,
     [Dated] DateTimeOffset? SinceAt,
-    [Notes] string Notes)
+    [Notes] string Notes
+)
 {
     /// <summary>The point half way along it.</summary>
     internal PanelPoint Middle => Points.Count == 1 ? Points[0] : Along(Points, 0.5);
@@ -90,12 +91,14 @@ public sealed record Suspect(
     internal static PanelPoint Along(IReadOnlyList<PanelPoint> line, double share)
     {
         double length = 0;
-        for (int i = 1; i < line.Count; i++) length += line[i].DistanceMm(line[i - 1]);
+        for (int i = 1; i < line.Count; i++)
+            length += line[i].DistanceMm(line[i - 1]);
         double left = length * share;
         for (int i = 1; i < line.Count; i++)
         {
             double piece = line[i].DistanceMm(line[i - 1]);
-            if (piece > 0 && left <= piece) return line[i - 1].Plus((line[i].SMm - line[i - 1].SMm) * left / piece, (line[i].TMm - line[i - 1].TMm) * left / piece);
+            if (piece > 0 && left <= piece)
+                return line[i - 1].Plus((line[i].SMm - line[i - 1].SMm) * left / piece, (line[i].TMm - line[i - 1].TMm) * left / piece);
             left -= piece;
         }
         return line[^1];

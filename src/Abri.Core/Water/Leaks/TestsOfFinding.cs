@@ -4,7 +4,8 @@ using Abri.Core.Shell;
 namespace Abri.Core.Water.Leaks;
 
 /// <summary>What water tests said of a finding: the last one that wetted it, since it was seen.</summary>
-/// <remarks>A test speaks of a joint that lay in the sprayed zone. Dry, it speaks of all of them; wet, of this one alone only where all others were covered.</remarks>
+/// <remarks>A test speaks of a joint that lay in the sprayed zone. Dry, it speaks of all of them; wet, of this one alone only where all others were
+/// covered.</remarks>
 /// <example>Rear seam sprayed for 5 minutes, dry inside: the seam is still open, but it is not what wets the ceiling.</example>
 public static class TestsOfFinding
 {
@@ -16,7 +17,12 @@ public static class TestsOfFinding
     {
         IReadOnlyList<PanelPoint> points = finding.Shape == FindingShape.Area ? [PanelBox.Of(finding.Points).Centre] : finding.Points;
         Observation? last = observations
-            .Where(o => o is { Kind: ObservationKind.WaterTest, Spray: not null } && o.SeenAt >= finding.SeenAt && o.SaysWet is { } wet && (!wet || o.Spray.OthersMasked))
+            .Where(o =>
+                o is { Kind: ObservationKind.WaterTest, Spray: not null }
+                && o.SeenAt >= finding.SeenAt
+                && o.SaysWet is { } wet
+                && (!wet || o.Spray.OthersMasked)
+            )
             .Where(o => o.Spray!.Panel == panel.Kind && Wetting.Samples(points).All(o.Spray.Zone.Holds))
             .MaxBy(o => o.SeenAt);
         return last is null ? null : new TestedJoint(last.SaysWet!.Value, DateOnly.FromDateTime(last.SeenAt.UtcDateTime));

@@ -4,16 +4,25 @@ using Abri.Core.Shell;
 namespace Abri.Core.Water.Leaks;
 
 /// <summary>
-/// The ways that water takes inside a shell as it is parked: over the inner skin, along bows, rails and ribs to their low ends, down the sides to the floor.
+/// The ways that water takes inside a shell as it is parked: over the inner skin, along bows, rails and ribs to their low ends, down the sides to the
+/// floor.
 /// </summary>
 /// <remarks>
-/// A graph whose nodes are places on skins and members. Water on a skin runs down the steepest slope until a member stops it; along a member it runs to the low end; where two members meet it may change over; some gets past; from
-/// the roof some drips to the floor. Each step is passed with a chance that falls with its length and with each turn. The chance that water from one place shows at another is that of the best way between them. All chances are
+/// A graph whose nodes are places on skins and members. Water on a skin runs down the steepest slope until a member stops it; along a member it runs
+/// to the low end; where two members meet it may change over; some gets past; from
+/// the roof some drips to the floor. Each step is passed with a chance that falls with its length and with each turn. The chance that water from one
+/// place shows at another is that of the best way between them. All chances are
 /// assumptions (<see cref="WayChances"/>).
 /// </remarks>
 internal sealed class WaterWays
 {
-    private const double SkinStepMm = 120, MemberStepMm = 200, MergeMm = 100, MarchMm = 30, StepUpMm = 40, FootMm = 1, LevelSlope = 0.002;
+    private const double SkinStepMm = 120,
+        MemberStepMm = 200,
+        MergeMm = 100,
+        MarchMm = 30,
+        StepUpMm = 40,
+        FootMm = 1,
+        LevelSlope = 0.002;
     private const int MostSkinSteps = 60;
 
     private readonly IReadOnlyList<WetPanel> panels;
@@ -34,10 +43,13 @@ internal sealed class WaterWays
         // Swages make the skin wavy but do not turn its fall; water inside crosses them.
         surfaces = [.. panels.Select(p => Surface.Of(p.Panel, []))];
         channels = [.. panels.Select(_ => new List<Channel>())];
-        for (int p = 0; p < panels.Count; p++) LayMembers(p);
-        for (int p = 0; p < panels.Count; p++) JoinMembers(p);
+        for (int p = 0; p < panels.Count; p++)
+            LayMembers(p);
+        for (int p = 0; p < panels.Count; p++)
+            JoinMembers(p);
         int members = nodes.Count;
-        for (int n = 0; n < members; n++) LeaveMember(n);
+        for (int n = 0; n < members; n++)
+            LeaveMember(n);
     }
 
     /// <summary>A place on the ways.</summary>
@@ -62,17 +74,19 @@ internal sealed class WaterWays
     public double[] ChancesTo(ShellPoint spot, double spreadMm)
     {
         var chances = new double[nodes.Count];
-        for (int n = 0; n < nodes.Count; n++) chances[n] = WayChances.Seen(nodes[n].Place.DistanceMm(spot) - spreadMm);
+        for (int n = 0; n < nodes.Count; n++)
+            chances[n] = WayChances.Seen(nodes[n].Place.DistanceMm(spot) - spreadMm);
         lowestFirst ??= [.. Enumerable.Range(0, nodes.Count).OrderBy(n => nodes[n].HeightMm)];
         // Steps lead down, but for the level ones: a few rounds from the lowest node up settle those too.
-        for (bool changed = true; changed;)
+        for (bool changed = true; changed; )
         {
             changed = false;
             foreach (int n in lowestFirst)
             {
                 foreach ((int to, double chance) in steps[n])
                 {
-                    if (chance * chances[to] <= chances[n] + 1e-12) continue;
+                    if (chance * chances[to] <= chances[n] + 1e-12)
+                        continue;
                     chances[n] = chance * chances[to];
                     changed = true;
                 }
@@ -85,15 +99,17 @@ internal sealed class WaterWays
     public IReadOnlyList<Node> Way(int from, double[] chances)
     {
         var way = new List<Node> { nodes[from] };
-        for (int n = from; way.Count < 500;)
+        for (int n = from; way.Count < 500; )
         {
             (int to, double best) = (-1, 0);
             foreach ((int next, double chance) in steps[n])
             {
-                if (chance * chances[next] > best) (to, best) = (next, chance * chances[next]);
+                if (chance * chances[next] > best)
+                    (to, best) = (next, chance * chances[next]);
             }
             // It ends where water shows as well as it would further on.
-            if (to < 0 || best < chances[n] - 1e-9) break;
+            if (to < 0 || best < chances[n] - 1e-9)
+                break;
             way.Add(nodes[to]);
             n = to;
         }
@@ -101,7 +117,8 @@ internal sealed class WaterWays
     }
 
     /// <summary>Members that lead or stop water inside: what stands on the inner skin.</summary>
-    private static bool Leads(Member m) => m.Kind is MemberKind.RoofBow or MemberKind.CantRail or MemberKind.Pillar or MemberKind.SideRib or MemberKind.SlidingDoorRail && m.DepthMm > 0;
+    private static bool Leads(Member m) =>
+        m.Kind is MemberKind.RoofBow or MemberKind.CantRail or MemberKind.Pillar or MemberKind.SideRib or MemberKind.SlidingDoorRail && m.DepthMm > 0;
 
     private void LayMembers(int panel)
     {
@@ -115,12 +132,19 @@ internal sealed class WaterWays
                 for (int piece = i == 0 ? pieces : 1; piece <= pieces; piece++)
                 {
                     PanelPoint from = i == 0 ? spine[0] : spine[i - 1];
-                    along.Add(Add(panel, Inside(panel, from.Plus((spine[i].SMm - from.SMm) * piece / pieces, (spine[i].TMm - from.TMm) * piece / pieces)), member));
+                    along.Add(
+                        Add(
+                            panel,
+                            Inside(panel, from.Plus((spine[i].SMm - from.SMm) * piece / pieces, (spine[i].TMm - from.TMm) * piece / pieces)),
+                            member
+                        )
+                    );
                 }
             }
             var channel = new Channel(member, MemberOutline.Of(member.Footprint), spine, along);
             channels[panel].Add(channel);
-            foreach (int n in along) channelOf[n] = channel;
+            foreach (int n in along)
+                channelOf[n] = channel;
             for (int i = 1; i < along.Count; i++)
             {
                 RunAlong(along[i - 1], along[i]);
@@ -133,7 +157,8 @@ internal sealed class WaterWays
     {
         double length = nodes[from].Place.DistanceMm(nodes[to].Place);
         double slope = (nodes[from].HeightMm - nodes[to].HeightMm) / Math.Max(1, length);
-        if (slope < -LevelSlope) return;
+        if (slope < -LevelSlope)
+            return;
         Lead(from, to, Math.Abs(slope) <= LevelSlope ? WayChances.Level : 1, length, WayChances.MemberMm);
     }
 
@@ -147,9 +172,11 @@ internal sealed class WaterWays
                 double reach = (WidthMm(a) + WidthMm(b)) / 2 + 10;
                 foreach (int n in a.Along)
                 {
-                    if (!b.Box.Grown(reach).Holds(nodes[n].At) || DistanceToLineMm(b.Spine, nodes[n].At) > reach) continue;
+                    if (!b.Box.Grown(reach).Holds(nodes[n].At) || DistanceToLineMm(b.Spine, nodes[n].At) > reach)
+                        continue;
                     int other = Nearest(b.Along, nodes[n].At);
-                    if (nodes[other].HeightMm > nodes[n].HeightMm + StepUpMm) continue;
+                    if (nodes[other].HeightMm > nodes[n].HeightMm + StepUpMm)
+                        continue;
                     Lead(n, other, WayChances.Turn, nodes[n].Place.DistanceMm(nodes[other].Place), WayChances.MemberMm);
                 }
             }
@@ -164,16 +191,22 @@ internal sealed class WaterWays
         if (Downhill(node.Panel, node.At) is { } down)
         {
             PanelPoint past = node.At;
-            for (int i = 0; i < 40 && (i == 0 || Outlines.Encloses(channel.Outline, past)); i++) past = past.Plus(down.SMm * 10, down.TMm * 10);
-            if (Outlines.Encloses(panels[node.Panel].Panel.Outline, past)) Lead(n, Skin(node.Panel, past), WayChances.Past, past.DistanceMm(node.At), WayChances.SkinMm);
-            else OverEdge(n, node.Panel, node.At);
+            for (int i = 0; i < 40 && (i == 0 || Outlines.Encloses(channel.Outline, past)); i++)
+                past = past.Plus(down.SMm * 10, down.TMm * 10);
+            if (Outlines.Encloses(panels[node.Panel].Panel.Outline, past))
+                Lead(n, Skin(node.Panel, past), WayChances.Past, past.DistanceMm(node.At), WayChances.SkinMm);
+            else
+                OverEdge(n, node.Panel, node.At);
         }
-        if (panels[node.Panel].Panel.Facing != Facing.Up) return;
-        if (channel.Member.Kind == MemberKind.CantRail) OverEdge(n, node.Panel, node.At);
+        if (panels[node.Panel].Panel.Facing != Facing.Up)
+            return;
+        if (channel.Member.Kind == MemberKind.CantRail)
+            OverEdge(n, node.Panel, node.At);
         if (Floor() is { } floor)
         {
             PanelPoint below = new(node.At.SMm, node.At.TMm);
-            if (Outlines.Encloses(panels[floor].Panel.Outline, below)) Lead(n, Skin(floor, below), WayChances.Drop, 0, 1);
+            if (Outlines.Encloses(panels[floor].Panel.Outline, below))
+                Lead(n, Skin(floor, below), WayChances.Drop, 0, 1);
         }
     }
 
@@ -181,7 +214,8 @@ internal sealed class WaterWays
     private int Skin(int panel, PanelPoint at)
     {
         // It starts at its own place: beside a member a few millimetres decide on which side of it water runs.
-        int first = Add(panel, at, null), n = first;
+        int first = Add(panel, at, null),
+            n = first;
         bool known = false;
         for (int i = 0; !known && i < MostSkinSteps; i++)
         {
@@ -191,7 +225,8 @@ internal sealed class WaterWays
                 Lead(n, on, WayChances.Turn, nodes[n].Place.DistanceMm(nodes[on].Place), WayChances.MemberMm);
                 return first;
             }
-            if (Downhill(panel, nodes[n].At) is not { } down) return first;
+            if (Downhill(panel, nodes[n].At) is not { } down)
+                return first;
             PanelPoint next = nodes[n].At;
             Channel? met = null;
             for (double gone = 0; gone < SkinStepMm && met is null; gone += MarchMm)
@@ -207,7 +242,8 @@ internal sealed class WaterWays
             }
             (int to, known) = OnSkin(panel, next);
             // Water never runs back to where it came from on a rounded place.
-            if (nodes[to].HeightMm > nodes[n].HeightMm) return first;
+            if (nodes[to].HeightMm > nodes[n].HeightMm)
+                return first;
             Lead(n, to, 1, nodes[n].Place.DistanceMm(nodes[to].Place), WayChances.SkinMm);
             n = to;
         }
@@ -217,7 +253,8 @@ internal sealed class WaterWays
     private (int Node, bool Known) OnSkin(int panel, PanelPoint at)
     {
         (int, int, int) key = (panel, (int)Math.Round(at.SMm / MergeMm), (int)Math.Round(at.TMm / MergeMm));
-        if (onSkin.TryGetValue(key, out int known)) return (known, true);
+        if (onSkin.TryGetValue(key, out int known))
+            return (known, true);
         return (onSkin[key] = Add(panel, at, null), false);
     }
 
@@ -231,21 +268,25 @@ internal sealed class WaterWays
         {
             Facing side = Math.Abs(at.TMm - from.Box.TMaxMm) < Math.Abs(at.TMm - from.Box.TMinMm) ? Facing.Left : Facing.Right;
             to = Find(p => p.Facing == side && p.Kind is (PanelKind.Left or PanelKind.Right));
-            if (to >= 0) there = Inside(to, new PanelPoint(at.SMm, panels[to].Panel.Box.TMaxMm));
+            if (to >= 0)
+                there = Inside(to, new PanelPoint(at.SMm, panels[to].Panel.Box.TMaxMm));
         }
         else if (from.Kind is PanelKind.Left or PanelKind.Right)
         {
             to = Floor() ?? -1;
-            if (to >= 0) there = Inside(to, new PanelPoint(at.SMm, from.Kind == PanelKind.Left ? panels[to].Panel.Box.TMaxMm : panels[to].Panel.Box.TMinMm));
+            if (to >= 0)
+                there = Inside(to, new PanelPoint(at.SMm, from.Kind == PanelKind.Left ? panels[to].Panel.Box.TMaxMm : panels[to].Panel.Box.TMinMm));
         }
-        if (to >= 0) Lead(n, Skin(to, there), WayChances.Corner, 0, 1);
+        if (to >= 0)
+            Lead(n, Skin(to, there), WayChances.Corner, 0, 1);
     }
 
     private int Find(Func<Panel, bool> wanted)
     {
         for (int p = 0; p < panels.Count; p++)
         {
-            if (wanted(panels[p].Panel)) return p;
+            if (wanted(panels[p].Panel))
+                return p;
         }
         return -1;
     }
@@ -258,14 +299,16 @@ internal sealed class WaterWays
     private PanelPoint? Downhill(int panel, PanelPoint at)
     {
         const double d = 30;
-        double ds = (HeightAt(panel, at.Plus(d, 0)) - HeightAt(panel, at.Plus(-d, 0))) / (2 * d), dt = (HeightAt(panel, at.Plus(0, d)) - HeightAt(panel, at.Plus(0, -d))) / (2 * d);
+        double ds = (HeightAt(panel, at.Plus(d, 0)) - HeightAt(panel, at.Plus(-d, 0))) / (2 * d),
+            dt = (HeightAt(panel, at.Plus(0, d)) - HeightAt(panel, at.Plus(0, -d))) / (2 * d);
         double steep = Math.Sqrt((ds * ds) + (dt * dt));
         return steep < LevelSlope ? null : new PanelPoint(-ds / steep, -dt / steep);
     }
 
     private double HeightAt(int panel, PanelPoint at) => ShellFrame.HeightMm(PlaceOf(panel, at), attitude);
 
-    private ShellPoint PlaceOf(int panel, PanelPoint at) => frame.At(panels[panel].Panel, at, panels[panel].Panel.Kind == PanelKind.Roof ? surfaces[panel].HeightAt(at) : 0);
+    private ShellPoint PlaceOf(int panel, PanelPoint at) =>
+        frame.At(panels[panel].Panel, at, panels[panel].Panel.Kind == PanelKind.Roof ? surfaces[panel].HeightAt(at) : 0);
 
     private int Add(int panel, PanelPoint at, Member? member)
     {
@@ -275,25 +318,32 @@ internal sealed class WaterWays
         return nodes.Count - 1;
     }
 
-    private void Lead(int from, int to, double chance, double lengthMm, double fadesMm) => steps[from].Add((to, chance * Math.Exp(-lengthMm / fadesMm)));
+    private void Lead(int from, int to, double chance, double lengthMm, double fadesMm) =>
+        steps[from].Add((to, chance * Math.Exp(-lengthMm / fadesMm)));
 
     /// <summary>A place moved a hair inside the panel's rectangle, so that what lies on the edge counts as on it.</summary>
     private PanelPoint Inside(int panel, PanelPoint at)
     {
         PanelBox box = panels[panel].Panel.Box;
-        return new PanelPoint(Math.Clamp(at.SMm, box.SMinMm + FootMm, box.SMaxMm - FootMm), Math.Clamp(at.TMm, box.TMinMm + FootMm, box.TMaxMm - FootMm));
+        return new PanelPoint(
+            Math.Clamp(at.SMm, box.SMinMm + FootMm, box.SMaxMm - FootMm),
+            Math.Clamp(at.TMm, box.TMinMm + FootMm, box.TMaxMm - FootMm)
+        );
     }
 
     private int Nearest(List<int> along, PanelPoint at) => along.MinBy(n => nodes[n].At.DistanceMm(at));
 
-    private static double WidthMm(Channel s) => s.Member.Footprint.Shape == FootprintShape.Spine ? s.Member.Footprint.WidthMm : Math.Min(s.Box.WidthMm, s.Box.HeightMm);
+    private static double WidthMm(Channel s) =>
+        s.Member.Footprint.Shape == FootprintShape.Spine ? s.Member.Footprint.WidthMm : Math.Min(s.Box.WidthMm, s.Box.HeightMm);
 
-    private static double DistanceToLineMm(PanelPoint[] line, PanelPoint at) => line.Zip(line.Skip(1)).Min(piece => Outlines.DistanceToEdgeMm([piece.First, piece.Second], at));
+    private static double DistanceToLineMm(PanelPoint[] line, PanelPoint at) =>
+        line.Zip(line.Skip(1)).Min(piece => Outlines.DistanceToEdgeMm([piece.First, piece.Second], at));
 
     /// <summary>The line along the middle of a member; of a polygon, along the middle of its rectangle.</summary>
     private static PanelPoint[] Spine(Member member)
     {
-        if (member.Footprint.Shape == FootprintShape.Spine) return [.. member.Footprint.Points];
+        if (member.Footprint.Shape == FootprintShape.Spine)
+            return [.. member.Footprint.Points];
         PanelBox box = PanelBox.Of(member.Footprint.Points);
         return box.WidthMm >= box.HeightMm
             ? [new(box.SMinMm, box.Centre.TMm), new(box.SMaxMm, box.Centre.TMm)]
@@ -330,7 +380,8 @@ public static class WayChances
     /// <summary>In drops from the roof to the floor.</summary>
     public const double Drop = 0.35;
 
-    /// <summary>By a way that no drawing shows, from a place that lies no lower than <see cref="UnseenBelowMm"/> below the mark; it falls with the distance like that over a skin.</summary>
+    /// <summary>By a way that no drawing shows, from a place that lies no lower than <see cref="UnseenBelowMm"/> below the mark; it falls with the
+    /// distance like that over a skin.</summary>
     public const double Unseen = 0.03;
 
     /// <summary>How far below a mark its cause may lie, mm.</summary>
@@ -344,5 +395,8 @@ public static class WayChances
 
     /// <summary>Chance that a mark is that of water which passes at a distance.</summary>
     /// <param name="offMm">Distance from the edge of the mark, mm; negative inside.</param>
-    internal static double Seen(double offMm) => offMm <= 0 ? 1 : offMm > BlindMm ? 0 : Math.Pow(2, -offMm / HalfMm);
+    internal static double Seen(double offMm) =>
+        offMm <= 0 ? 1
+        : offMm > BlindMm ? 0
+        : Math.Pow(2, -offMm / HalfMm);
 }

@@ -17,9 +17,16 @@ internal static class WayWords
         {
             string panel = panels[run[0].Panel].Name;
             double length = run[0].Place.DistanceMm(run[^1].Place);
-            if (run[0].Member is { } member) parts.Add(length < 50 ? $"at {Lower(member.Name)}" : $"{Towards(run[0], run[^1])} along {Lower(member.Name)}");
-            else if (length >= 50) parts.Add(panels[run[0].Panel].Panel.Facing is Facing.Up or Facing.Down ? $"{Towards(run[0], run[^1])} over the {panel}" : $"down the {panel}");
-            else if (parts.Count == 0 || panels[run[0].Panel].Panel.Facing == Facing.Down) parts.Add($"on the {panel}");
+            if (run[0].Member is { } member)
+                parts.Add(length < 50 ? $"at {Lower(member.Name)}" : $"{Towards(run[0], run[^1])} along {Lower(member.Name)}");
+            else if (length >= 50)
+                parts.Add(
+                    panels[run[0].Panel].Panel.Facing is Facing.Up or Facing.Down
+                        ? $"{Towards(run[0], run[^1])} over the {panel}"
+                        : $"down the {panel}"
+                );
+            else if (parts.Count == 0 || panels[run[0].Panel].Panel.Facing == Facing.Down)
+                parts.Add($"on the {panel}");
         }
         return $"{string.Join(", ", parts.Where((p, i) => i == 0 || p != parts[i - 1]))}, to {Lower(spot)}";
     }
@@ -30,7 +37,10 @@ internal static class WayWords
     {
         (double x, double y, double z) = (b.Place.XMm - a.Place.XMm, b.Place.YMm - a.Place.YMm, b.Place.ZMm - a.Place.ZMm);
         double most = Math.Max(Math.Abs(x), Math.Max(Math.Abs(y), Math.Abs(z)));
-        return most == Math.Abs(z) ? "down" : most == Math.Abs(x) ? (x < 0 ? "forwards" : "to the rear") : y > 0 ? "to the left" : "to the right";
+        return most == Math.Abs(z) ? "down"
+            : most == Math.Abs(x) ? (x < 0 ? "forwards" : "to the rear")
+            : y > 0 ? "to the left"
+            : "to the right";
     }
 
     private static IEnumerable<List<WaterWays.Node>> Runs<TKey>(IReadOnlyList<WaterWays.Node> way, Func<WaterWays.Node, TKey> key)
@@ -45,6 +55,7 @@ internal static class WayWords
             }
             run.Add(n);
         }
-        if (run.Count > 0) yield return run;
+        if (run.Count > 0)
+            yield return run;
     }
 }

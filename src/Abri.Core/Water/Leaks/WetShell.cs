@@ -9,11 +9,7 @@ namespace Abri.Core.Water.Leaks;
 /// <param name="Edge">Its flange on the panel.</param>
 /// <param name="Fitted">Whether something is fitted in it; otherwise the hole stands open.</param>
 /// <param name="Clamped">Whether it is held by clamping the wall.</param>
-public sealed record CutOpening(
-    [Name] string Name,
-    [Enclosing("The edge of an opening")] PanelBox Edge,
-    bool Fitted,
-    bool Clamped);
+public sealed record CutOpening([Name] string Name, [Enclosing("The edge of an opening")] PanelBox Edge, bool Fitted, bool Clamped);
 
 /// <summary>A panel with all that bears on water.</summary>
 /// <param name="Id">By what the caller knows it.</param>
@@ -36,7 +32,8 @@ public sealed record WetPanel(
     IReadOnlyList<Observation> Observations,
     IReadOnlyList<SealReading> SealReadings,
     IReadOnlyList<Drain> Drains,
-    IReadOnlyList<Covering> Coverings)
+    IReadOnlyList<Covering> Coverings
+)
 {
     /// <summary>What people call the panel.</summary>
     internal string Name => Panel.Name ?? PanelWords.Name(Panel.Kind);
@@ -49,7 +46,8 @@ public sealed record WetPanel(
 public sealed record WetShell(
     [Count(0, 40, "A vehicle has at most 40 panels.")] IReadOnlyList<WetPanel> Panels,
     Attitude Attitude,
-    IReadOnlyList<LeakPrior> Priors) : IConsistent
+    IReadOnlyList<LeakPrior> Priors
+) : IConsistent
 {
     (string Field, string Message)? IConsistent.Contradiction() =>
         Panels.Select(p => p.Id).Distinct().Count() == Panels.Count ? null : ("panels", "Two panels have the same id.");

@@ -26,7 +26,13 @@ public class LeakHuntTests
         Assert.InRange(corner.Reach, 0.2, 0.8);
         Assert.Contains("forwards along left cant rail", corner.WayWords);
         // Nose up, the same water runs out at the rear: only a way that no drawing shows is left.
-        Assert.InRange(Hunted(Shell(Stain(PanelKind.Roof, new(1500, 780)), new Attitude(2, 0.2))).Suspects.Single(s => s.Suspect.Name == "Rear left corner").Reach, 0, 0.03);
+        Assert.InRange(
+            Hunted(Shell(Stain(PanelKind.Roof, new(1500, 780)), new Attitude(2, 0.2)))
+                .Suspects.Single(s => s.Suspect.Name == "Rear left corner")
+                .Reach,
+            0,
+            0.03
+        );
     }
 
     [Fact]
@@ -42,7 +48,20 @@ public class LeakHuntTests
     {
         // A mark at the foot of the side: the window above it and the seam of the roof can both have made it.
         WetShell shell = Shell(Stain(PanelKind.Left, new(2000, 200)));
-        shell = shell with { Panels = [.. shell.Panels.Select(p => p.Panel.Kind == PanelKind.Left ? p with { Openings = [new CutOpening("Window", new PanelBox(1700, 2300, 900, 1400), true, true)] } : p)] };
+        shell = shell with
+        {
+            Panels =
+            [
+                .. shell.Panels.Select(p =>
+                    p.Panel.Kind == PanelKind.Left
+                        ? p with
+                        {
+                            Openings = [new CutOpening("Window", new PanelBox(1700, 2300, 900, 1400), true, true)],
+                        }
+                        : p
+                ),
+            ],
+        };
         IReadOnlyList<PlannedTest> tests = Hunted(shell).Tests;
         PlannedTest roof = tests.First(t => t.PanelId == "roof" && !t.Spray.OthersMasked);
         Assert.StartsWith("First left side", roof.Test.NotYet);
@@ -58,7 +77,10 @@ public class LeakHuntTests
     {
         Suspect resealed = new("Rear left corner", SuspectKind.Corner, [new(4300, 850)], Condition.Sound, Day.AddDays(5), "");
         WetShell shell = Shell(Stain(PanelKind.Roof, new(1500, 780)));
-        shell = shell with { Panels = [.. shell.Panels.Select(p => p.Panel.Kind == PanelKind.Roof ? p with { Suspects = Keyed.All("suspect", [resealed]) } : p)] };
+        shell = shell with
+        {
+            Panels = [.. shell.Panels.Select(p => p.Panel.Kind == PanelKind.Roof ? p with { Suspects = Keyed.All("suspect", [resealed]) } : p)],
+        };
         Worked<LeakHunt> worked = LeakHunt.Of(shell).Value!;
         RankedSuspect corner = worked.Result.Ranking.Suspects.Single(s => s.Name == "Rear left corner");
         Assert.Equal(corner.Prior, corner.Leaks, 9);
@@ -70,7 +92,13 @@ public class LeakHuntTests
     [Fact]
     public void A_finding_lends_its_state_to_what_it_lies_on_and_a_mended_one_is_no_suspect()
     {
-        Finding open = Stain(PanelKind.Roof, new(0, 0)).Finding with { Name = "Seam lifts", Kind = FindingKind.OpenSeam, Shape = FindingShape.Line, Points = [new(4120, 845), new(4290, 845)] };
+        Finding open = Stain(PanelKind.Roof, new(0, 0)).Finding with
+        {
+            Name = "Seam lifts",
+            Kind = FindingKind.OpenSeam,
+            Shape = FindingShape.Line,
+            Points = [new(4120, 845), new(4290, 845)],
+        };
         WetShell With(Finding f) => Shell((PanelKind.Roof, f));
         OfferedSuspect seam = OfferedSuspects.Of(With(open)).Single(o => o.Origin == SuspectOrigin.Finding);
         Assert.Equal((Condition.Open, SuspectKind.Seam, "Seam lifts"), (seam.Suspect.Condition, seam.Suspect.Kind, seam.Suspect.Name));
@@ -82,7 +110,15 @@ public class LeakHuntTests
     public void Readings_along_a_door_say_in_what_state_its_seal_is()
     {
         WetShell shell = Shell(Stain(PanelKind.Roof, new(1500, 780)));
-        shell = shell with { Panels = [.. shell.Panels.Select(p => p.Panel.Kind == PanelKind.RearLeftDoor ? p with { SealReadings = [new(new(400, 1945), 13, 12), new(new(5, 400), 8, 12)] } : p)] };
+        shell = shell with
+        {
+            Panels =
+            [
+                .. shell.Panels.Select(p =>
+                    p.Panel.Kind == PanelKind.RearLeftDoor ? p with { SealReadings = [new(new(400, 1945), 13, 12), new(new(5, 400), 8, 12)] } : p
+                ),
+            ],
+        };
         IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(shell);
         Assert.Equal(Condition.Open, offered.Single(o => o.Suspect.Name == "Left rear door seal, top").Suspect.Condition);
         Assert.Equal(Condition.Sound, offered.Single(o => o.Suspect.Name == "Left rear door seal, right, 1 of 2").Suspect.Condition);
@@ -116,36 +152,99 @@ public class LeakHuntTests
 
     private static LeakHunt Hunted(WetShell shell) => LeakHunt.Of(shell).Value!.Result;
 
-    private static Observation Dry(PanelBox zone) => new(ObservationKind.WaterTest, new(2000, 200), Day.AddDays(1), false, null, null, null, new Spray(PanelKind.Left, zone, 10, false), null, "", "");
+    private static Observation Dry(PanelBox zone) =>
+        new(
+            ObservationKind.WaterTest,
+            new(2000, 200),
+            Day.AddDays(1),
+            false,
+            null,
+            null,
+            null,
+            new Spray(PanelKind.Left, zone, 10, false),
+            null,
+            "",
+            ""
+        );
 
     private static WetShell Looked(WetShell shell, PanelKind at, Observation[] seen) =>
-        shell with { Panels = [.. shell.Panels.Select(p => p.Panel.Kind == at ? p with { Observations = seen } : p)] };
+        shell with
+        {
+            Panels = [.. shell.Panels.Select(p => p.Panel.Kind == at ? p with { Observations = seen } : p)],
+        };
 
-    private static (PanelKind On, Finding Finding) Stain(PanelKind on, PanelPoint at) => (on, new Finding(
-        "Stain", FindingKind.Stain, FindingShape.Point, [at], ViewedFrom.Inside, Severity.Moderate, new(null, null, null, null), FindingState.Open, "", Day, ""));
+    private static (PanelKind On, Finding Finding) Stain(PanelKind on, PanelPoint at) =>
+        (
+            on,
+            new Finding(
+                "Stain",
+                FindingKind.Stain,
+                FindingShape.Point,
+                [at],
+                ViewedFrom.Inside,
+                Severity.Moderate,
+                new(null, null, null, null),
+                FindingState.Open,
+                "",
+                Day,
+                ""
+            )
+        );
 
     private static WetShell Shell((PanelKind On, Finding Finding) stain, Attitude? attitude = null)
     {
         WetShell shell = Shell();
-        return new WetShell([.. shell.Panels.Select(p => p.Panel.Kind == stain.On ? p with { Findings = Keyed.All("finding", [stain.Finding]) } : p)], attitude ?? NoseDown, []);
+        return new WetShell(
+            [.. shell.Panels.Select(p => p.Panel.Kind == stain.On ? p with { Findings = Keyed.All("finding", [stain.Finding]) } : p)],
+            attitude ?? NoseDown,
+            []
+        );
     }
 
     /// <summary>A van 4300 x 1700 x 1950 with a crowned roof, rails, four bows and pillars.</summary>
     private static WetShell Shell()
     {
-        static Member Strip(string name, MemberKind kind, PanelPoint from, PanelPoint to) => new(name, kind, Member.DefaultRole(kind), new Footprint(FootprintShape.Spine, [from, to], 60), 40);
-        WetPanel Of(PanelKind kind, PanelBox box, double? arc, params Member[] members) => new(
-            char.ToLowerInvariant(kind.ToString()[0]) + kind.ToString()[1..], new Panel(kind, box.Corners, 0.8, SkinMaterial.MildSteel, null, arc), members, [], [], [], [], [], [], []);
-        Member[] pillars = [.. new double[] { 40, 900, 2200, 3560, 4255 }.Select((s, i) => Strip($"Pillar {i + 1}", MemberKind.Pillar, new(s, 0), new(s, 1850)))];
+        static Member Strip(string name, MemberKind kind, PanelPoint from, PanelPoint to) =>
+            new(name, kind, Member.DefaultRole(kind), new Footprint(FootprintShape.Spine, [from, to], 60), 40);
+        WetPanel Of(PanelKind kind, PanelBox box, double? arc, params Member[] members) =>
+            new(
+                char.ToLowerInvariant(kind.ToString()[0]) + kind.ToString()[1..],
+                new Panel(kind, box.Corners, 0.8, SkinMaterial.MildSteel, null, arc),
+                members,
+                [],
+                [],
+                [],
+                [],
+                [],
+                [],
+                []
+            );
+        Member[] pillars =
+        [
+            .. new double[] { 40, 900, 2200, 3560, 4255 }.Select((s, i) => Strip($"Pillar {i + 1}", MemberKind.Pillar, new(s, 0), new(s, 1850))),
+        ];
         return new WetShell(
             [
-                Of(PanelKind.Roof, new PanelBox(0, 4300, -850, 850), 7000, [
-                    Strip("Left cant rail", MemberKind.CantRail, new(0, 820), new(4300, 820)), Strip("Right cant rail", MemberKind.CantRail, new(0, -820), new(4300, -820)),
-                    .. new double[] { 700, 1500, 2400, 3400 }.Select((s, i) => Strip($"Bow {i + 1}", MemberKind.RoofBow, new(s, -790), new(s, 790)))]),
-                Of(PanelKind.Left, new PanelBox(0, 4300, 0, 1950), null, pillars), Of(PanelKind.Right, new PanelBox(0, 4300, 0, 1950), null, pillars),
-                Of(PanelKind.RearLeftDoor, new PanelBox(0, 850, 0, 1950), null), Of(PanelKind.RearRightDoor, new PanelBox(-850, 0, 0, 1950), null),
+                Of(
+                    PanelKind.Roof,
+                    new PanelBox(0, 4300, -850, 850),
+                    7000,
+                    [
+                        Strip("Left cant rail", MemberKind.CantRail, new(0, 820), new(4300, 820)),
+                        Strip("Right cant rail", MemberKind.CantRail, new(0, -820), new(4300, -820)),
+                        .. new double[] { 700, 1500, 2400, 3400 }.Select(
+                            (s, i) => Strip($"Bow {i + 1}", MemberKind.RoofBow, new(s, -790), new(s, 790))
+                        ),
+                    ]
+                ),
+                Of(PanelKind.Left, new PanelBox(0, 4300, 0, 1950), null, pillars),
+                Of(PanelKind.Right, new PanelBox(0, 4300, 0, 1950), null, pillars),
+                Of(PanelKind.RearLeftDoor, new PanelBox(0, 850, 0, 1950), null),
+                Of(PanelKind.RearRightDoor, new PanelBox(-850, 0, 0, 1950), null),
                 Of(PanelKind.Floor, new PanelBox(0, 4300, -850, 850), null),
             ],
-            NoseDown, []);
+            NoseDown,
+            []
+        );
     }
 }

@@ -1,3 +1,4 @@
+import type { Locator, Page } from '@playwright/test'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -32,4 +33,10 @@ export async function startApp(port: number, options: string[] = [], data = mkdt
       if (signal === 'SIGTERM') rmSync(data, { recursive: true, force: true })
     },
   }
+}
+
+/** Chooses from a list with a label, as the eye finds it. */
+export async function choose(page: Page, where: Page | Locator, label: string, text: string): Promise<void> {
+  await where.locator('.named', { has: page.getByText(label, { exact: true }) }).locator('.ant-select-selector').click()
+  await page.locator('.ant-select-dropdown:visible .ant-select-item-option').filter({ hasText: text }).first().click()
 }

@@ -42,7 +42,7 @@ for (const [name, go] of [
   ['steps', async (page: Page) => open(page, 'Vent over the glaze bench').then(() => page.getByRole('link', { name: 'Steps' }).click())],
   ['together', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Openings' }).click()).then(() => page.getByRole('link', { name: 'Place together' }).click())],
   ['sealing', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click())],
-  ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button').first().click())],
+  ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button', { name: /seam/i }).first().click())],
   ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],
   ['quick figures', async (page: Page) => open(page).then(() => page.keyboard.press('k'))],
   ['vehicles', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Vehicles' }).click())],

@@ -31,7 +31,7 @@ async function measured(name, link, selector, count) {
 }
 await measured('walkaround', 'Crowded', 'g.finding, g.opening', 360)
 await measured('openings', 'Openings', '[data-testid=openings] .next .btn', 60)
-await measured('sealing', 'Sealing', '[data-testid=joints] li', 60)
+await measured('sealing', 'Sealing', '[data-testid=joints] tbody tr.ant-table-row', 50)
 await measured('water', 'Water', '[data-testid=suspects] li', 5)
 await browser.close()
 await end()

@@ -13,6 +13,7 @@ import { meterIntoFocus } from './meter'
 import { useEventListener } from '@vueuse/core'
 import { stages } from './stages'
 import { useState } from './state'
+import { theme } from './theme'
 
 const { t } = useI18n()
 const route = useRoute()
@@ -26,20 +27,6 @@ watch(
   (id) => id && id !== shell.value?.vehicle.id && load(id),
   { immediate: true },
 )
-
-const theme = {
-  token: {
-    colorPrimary: '#b0471d',
-    colorInfo: '#0d6a6c',
-    colorLink: '#0d6a6c',
-    colorText: '#22262b',
-    borderRadius: 4,
-    fontFamily: 'Barlow, sans-serif',
-    fontSize: 14,
-    colorBgElevated: '#f7f5f0',
-    controlHeight: 36,
-  },
-}
 
 const { left, takeUp, drop } = useDrafts()
 const when = (at: string) =>
@@ -111,10 +98,10 @@ useKeys((event) => {
           <b>
             <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
               <template v-if="openCount === 0">
-                <rect x="2" y="2" width="12" height="12" fill="none" stroke="#8fd0c8" stroke-width="2" />
-                <path d="M4 8l3 3 5-6" fill="none" stroke="#8fd0c8" stroke-width="2" />
+                <rect x="2" y="2" width="12" height="12" fill="none" stroke="var(--night-good)" stroke-width="2" />
+                <path d="M4 8l3 3 5-6" fill="none" stroke="var(--night-good)" stroke-width="2" />
               </template>
-              <path v-else d="M2 14V2h12v12M2 14l4-3M14 14l-4-3" fill="none" stroke="#f0a070" stroke-width="2" />
+              <path v-else d="M2 14V2h12v12M2 14l4-3M14 14l-4-3" fill="none" stroke="var(--night-open)" stroke-width="2" />
             </svg>
             {{ openCount === 0 ? t('app.shellClosed') : t('app.shellOpen', openCount) }}
           </b>
@@ -190,18 +177,18 @@ useKeys((event) => {
   top: 8px;
   z-index: 10;
   padding: 8px;
-  background: #fff;
+  background: var(--white);
 }
 .strip {
   grid-column: 1 / 3;
   display: grid;
   grid-template-columns: 176px minmax(0, 1fr) auto;
   background: var(--night);
-  color: #e9edf0;
+  color: var(--night-ink);
 }
 .vehicle {
   padding: 12px 16px;
-  border-right: 1px solid #3a424e;
+  border-right: 1px solid var(--night-rule);
   overflow: hidden;
 }
 .vehicle b {
@@ -210,7 +197,7 @@ useKeys((event) => {
 .vehicle span {
   display: block;
   margin-top: 3px;
-  color: #a8b2bd;
+  color: var(--night-soft);
   font-size: 12.5px;
 }
 .tools {
@@ -223,10 +210,10 @@ useKeys((event) => {
 .tool {
   min-height: 36px;
   padding: 4px 12px;
-  border: 1px solid #4a5360;
+  border: 1px solid var(--night-edge);
   border-radius: 4px;
   background: none;
-  color: #e9edf0;
+  color: var(--night-ink);
   font: 500 14px Barlow;
   cursor: pointer;
 }
@@ -234,10 +221,10 @@ useKeys((event) => {
   opacity: 0.45;
 }
 .tool:hover {
-  background: #343c48;
+  background: var(--night-hover);
 }
 .tool[aria-pressed='true'] {
-  background: #e9edf0;
+  background: var(--night-ink);
   color: var(--night);
 }
 .units {
@@ -254,7 +241,7 @@ useKeys((event) => {
 .state {
   width: 236px;
   padding: 12px 16px;
-  border-left: 1px solid #3a424e;
+  border-left: 1px solid var(--night-rule);
 }
 .state b {
   display: flex;
@@ -265,7 +252,7 @@ useKeys((event) => {
 .state span {
   display: block;
   margin-top: 4px;
-  color: #c3ccd4;
+  color: var(--metal-2);
   font-size: 13px;
   line-height: 1.25;
 }
@@ -275,7 +262,7 @@ useKeys((event) => {
   flex-direction: column;
   padding-top: 14px;
   border-right: 1px solid var(--line);
-  background: #dcd8cf;
+  background: var(--ladder);
   overflow: auto;
 }
 .rung {
@@ -285,7 +272,7 @@ useKeys((event) => {
   align-items: center;
   min-height: 44px;
   padding: 0 14px 0 46px;
-  color: #3c4147;
+  color: var(--label);
   font: 500 15px Barlow;
   text-decoration: none;
 }
@@ -295,7 +282,7 @@ useKeys((event) => {
   left: 20px;
   width: 16px;
   height: 2px;
-  background: #8f897c;
+  background: var(--edge-strong);
 }
 .rung::after {
   content: '';
@@ -304,7 +291,7 @@ useKeys((event) => {
   top: 0;
   bottom: 0;
   width: 2px;
-  background: #bdb7aa;
+  background: var(--metal-3);
 }
 .rung.on {
   background: var(--paper);
@@ -318,7 +305,7 @@ useKeys((event) => {
 }
 .rung i {
   font: 600 12.5px Barlow;
-  color: #5b5f63;
+  color: var(--soft);
 }
 .beside {
   display: flex;
@@ -335,7 +322,7 @@ useKeys((event) => {
   padding: 6px 14px 6px 46px;
   border: 0;
   background: none;
-  color: #454a50;
+  color: var(--label);
   font: 500 14px Barlow;
   text-decoration: none;
   text-align: left;
@@ -382,7 +369,7 @@ main {
     grid-column: 1 / -1;
     width: auto;
     border-left: 0;
-    border-top: 1px solid #3a424e;
+    border-top: 1px solid var(--night-rule);
   }
   .ladder {
     flex-direction: row;

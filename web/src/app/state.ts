@@ -1,6 +1,7 @@
 import { message } from 'ant-design-vue'
 import { useStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, type ComputedRef, type InjectionKey } from 'vue'
+import { cache, ofVehicle, sharedChanged } from '@/api/cache'
 import { api, ApiProblem, got, type Fitting, type LengthFormat, type Schemas, type Stored } from '@/api/client'
 import { i18n } from './texts'
 
@@ -24,13 +25,19 @@ const lengths = computed<LengthFormat>(() => {
 
 async function load(vehicleId: string): Promise<void> {
   try {
+    const params = { path: { vehicleId } }
     const [whole, catalogue] = await Promise.all([
-      got(api.GET('/api/vehicles/{vehicleId}/shell', { params: { path: { vehicleId } } })),
+      cache.fetchQuery({
+        queryKey: ['shell', vehicleId],
+        queryFn: ({ signal }) => got(api.GET('/api/vehicles/{vehicleId}/shell', { params, signal })),
+        staleTime: 0,
+      }),
       got(api.GET('/api/fittings')),
     ])
     shell.value = whole
     fittings.value = catalogue as Stored<Fitting>[]
     trouble.value = null
+    void cache.invalidateQueries({ queryKey: ofVehicle(vehicleId) })
   } catch (e) {
     trouble.value = e as ApiProblem
     if (shell.value?.vehicle.id !== vehicleId) shell.value = null
@@ -39,6 +46,7 @@ async function load(vehicleId: string): Promise<void> {
 
 async function loadFittings(): Promise<void> {
   fittings.value = (await got(api.GET('/api/fittings'))) as Stored<Fitting>[]
+  void sharedChanged()
 }
 
 /** A sentence for what went wrong. */

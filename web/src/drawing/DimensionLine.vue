@@ -31,7 +31,7 @@ line {
   stroke-width: 1.1;
 }
 rect {
-  fill: #fbfaf7e6;
+  fill: color-mix(in srgb, var(--sheet) 90%, transparent);
 }
 text {
   font-size: 13px;

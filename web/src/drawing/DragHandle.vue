@@ -63,7 +63,7 @@ function nudge(event: KeyboardEvent) {
   cursor: grabbing;
 }
 circle {
-  fill: #fffc;
+  fill: color-mix(in srgb, var(--white) 80%, transparent);
   stroke: var(--rust);
   stroke-width: 2.4;
 }

@@ -13,16 +13,16 @@ defineProps<{ at: { x: number; y: number } | null; wet: boolean; name: string }>
 
 <style scoped>
 .drop path {
-  fill: #fff;
-  stroke: #1d5f8f;
+  fill: var(--white);
+  stroke: var(--water);
   stroke-width: 2;
 }
 .drop.wet path {
-  fill: #1d5f8f;
-  stroke: #fff;
+  fill: var(--water);
+  stroke: var(--white);
 }
 .drop .strike {
   fill: none;
-  stroke: #1d5f8f;
+  stroke: var(--water);
 }
 </style>

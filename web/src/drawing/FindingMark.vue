@@ -50,7 +50,7 @@ const settled = computed(() => props.finding.state === 'done' || props.finding.s
   outline: none;
 }
 .mark {
-  stroke: #fff;
+  stroke: var(--white);
   stroke-width: 1.5;
 }
 .severe .mark {
@@ -60,10 +60,10 @@ const settled = computed(() => props.finding.state === 'done' || props.finding.s
   fill: var(--amber);
 }
 .minor .mark {
-  fill: #5b6168;
+  fill: var(--soft);
 }
 .settled .mark {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--teal);
 }
 .tick {
@@ -73,16 +73,16 @@ const settled = computed(() => props.finding.state === 'done' || props.finding.s
 }
 .extent {
   fill: none;
-  stroke: #95261bb3;
+  stroke: color-mix(in srgb, var(--stop) 70%, transparent);
   stroke-width: 3;
 }
 .extent.area {
-  fill: #95261b24;
+  fill: color-mix(in srgb, var(--stop) 14%, transparent);
   stroke-width: 1.4;
   stroke-dasharray: 4 3;
 }
 .settled .extent {
-  stroke: #0d6a6c80;
+  stroke: color-mix(in srgb, var(--teal) 50%, transparent);
   fill: none;
 }
 .shown .mark,
@@ -93,7 +93,7 @@ const settled = computed(() => props.finding.state === 'done' || props.finding.s
 text {
   font-size: 11.5px;
   font-weight: 600;
-  fill: #fff;
+  fill: var(--white);
   text-anchor: middle;
   pointer-events: none;
 }

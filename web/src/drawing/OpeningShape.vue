@@ -71,12 +71,12 @@ const lines = computed(() => {
 
 <style scoped>
 .flange {
-  fill: #d5e6e499;
+  fill: color-mix(in srgb, var(--teal-soft) 60%, transparent);
   stroke: var(--teal);
   stroke-dasharray: 6 4;
 }
 .opening > .cut {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--teal);
   stroke-width: 2;
 }
@@ -93,10 +93,10 @@ const lines = computed(() => {
 text {
   font-size: 12.5px;
   font-weight: 500;
-  fill: #0a5557;
+  fill: var(--teal-deep);
   text-anchor: middle;
   paint-order: stroke;
-  stroke: #fbfaf7e6;
+  stroke: color-mix(in srgb, var(--sheet) 90%, transparent);
   stroke-width: 3px;
 }
 </style>

@@ -126,16 +126,16 @@ const bayLabels = computed(() =>
     <svg ref="svg" class="drawing" :aria-label="label ?? t('drawing.label')" role="application" tabindex="0">
       <defs>
         <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="7" height="7" fill="#d4d2cc" />
-          <line x1="0" x2="0" y1="0" y2="7" stroke="#a3a39f" stroke-width="2.4" />
+          <rect width="7" height="7" fill="var(--metal-2)" />
+          <line x1="0" x2="0" y1="0" y2="7" stroke="var(--metal-4)" stroke-width="2.4" />
         </pattern>
         <pattern id="hatch-structural" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="7" height="7" fill="#bdb9b0" />
-          <path d="M0 0v7M0 0h7" stroke="#77746c" stroke-width="2.4" />
+          <rect width="7" height="7" fill="var(--metal-3)" />
+          <path d="M0 0v7M0 0h7" stroke="var(--metal-6)" stroke-width="2.4" />
         </pattern>
         <pattern id="hatch-keep-out" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-          <rect width="8" height="8" fill="#f1d6d1" />
-          <line x1="0" x2="0" y1="0" y2="8" stroke="#95261b" stroke-width="2" />
+          <rect width="8" height="8" fill="var(--stop-soft)" />
+          <line x1="0" x2="0" y1="0" y2="8" stroke="var(--stop)" stroke-width="2" />
         </pattern>
         <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
           <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
@@ -238,53 +238,53 @@ const bayLabels = computed(() =>
 <style scoped>
 .skin {
   fill: var(--sheet);
-  stroke: #8b867b;
+  stroke: var(--edge-strong);
 }
 .swage {
-  fill: #ecebe6;
-  stroke: #d3d0c8;
+  fill: var(--metal-1);
+  stroke: var(--metal-2);
 }
 .member {
   fill: url(#hatch);
-  stroke: #8d8d88;
+  stroke: var(--metal-5);
 }
 .member[data-draggable] {
   cursor: grab;
 }
 .member.structural {
   fill: url(#hatch-structural);
-  stroke: #5f5c55;
+  stroke: var(--metal-7);
 }
 .member.keepOut {
   fill: url(#hatch-keep-out);
   stroke: var(--stop);
 }
 .zone {
-  fill: #b0471d0d;
+  fill: color-mix(in srgb, var(--rust) 5%, transparent);
   stroke: var(--rust);
   stroke-dasharray: 2 5;
 }
 .zone-names text {
   font-size: 12.5px;
-  fill: #933b18;
+  fill: var(--rust-deep);
   pointer-events: none;
   paint-order: stroke;
-  stroke: #fbfaf7cc;
+  stroke: color-mix(in srgb, var(--sheet) 80%, transparent);
   stroke-width: 3px;
 }
 .letter {
   font-size: 17px;
   font-weight: 600;
-  fill: #646a70;
+  fill: var(--soft);
   text-anchor: middle;
 }
 .names text {
   font-size: 12.5px;
   font-weight: 500;
-  fill: #3f454b;
+  fill: var(--label);
   pointer-events: none;
   paint-order: stroke;
-  stroke: #fbfaf7d9;
+  stroke: color-mix(in srgb, var(--sheet) 85%, transparent);
   stroke-width: 3px;
 }
 .mark {
@@ -294,20 +294,20 @@ const bayLabels = computed(() =>
   pointer-events: none;
 }
 .mark.area {
-  fill: #b0471d26;
+  fill: color-mix(in srgb, var(--rust) 15%, transparent);
 }
 .ruler rect {
-  fill: #efece5;
+  fill: var(--metal-1);
 }
 .ruler line {
-  stroke: #8b867b;
+  stroke: var(--edge-strong);
 }
 .ruler text {
   font-size: 11.5px;
-  fill: #555a5f;
+  fill: var(--soft);
 }
 .foot rect {
-  fill: #e6e3dce6;
+  fill: color-mix(in srgb, var(--primer) 90%, transparent);
 }
 .foot path {
   fill: none;

@@ -168,8 +168,8 @@ const short = (name: string, room: number) =>
     <svg ref="svg" class="drawing" :class="{ picking }" :aria-label="t('walkaround.drawing')" role="application" tabindex="0">
       <defs>
         <pattern id="shell-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="6" height="6" fill="#dad8d2" />
-          <line x1="0" x2="0" y1="0" y2="6" stroke="#b0b0ab" stroke-width="2" />
+          <rect width="6" height="6" fill="var(--ladder)" />
+          <line x1="0" x2="0" y1="0" y2="6" stroke="var(--metal-3)" stroke-width="2" />
         </pattern>
       </defs>
       <template v-if="width > 0">
@@ -261,12 +261,12 @@ const short = (name: string, room: number) =>
 
 <style scoped>
 .stations line {
-  stroke: #cfcac0;
+  stroke: var(--line);
   stroke-dasharray: 2 4;
 }
 .skin {
   fill: var(--sheet);
-  stroke: #7d786d;
+  stroke: var(--metal-6);
   stroke-width: 1.4;
   cursor: pointer;
 }
@@ -274,28 +274,28 @@ const short = (name: string, room: number) =>
   cursor: crosshair;
 }
 .skin:hover {
-  fill: #fff;
+  fill: var(--white);
 }
 .member {
   fill: url(#shell-hatch);
-  stroke: #a9a9a4;
+  stroke: var(--metal-4);
   stroke-width: 0.8;
   pointer-events: none;
 }
 .member.structural {
-  fill: #c5c1b8;
-  stroke: #77746c;
+  fill: var(--metal-3);
+  stroke: var(--metal-6);
 }
 .member.pressed {
-  fill: #ecebe6;
-  stroke: #dcd9d1;
+  fill: var(--metal-1);
+  stroke: var(--ladder);
 }
 .member.keepOut {
-  fill: #f1d6d1;
-  stroke: #c98f87;
+  fill: var(--stop-soft);
+  stroke: var(--stop-line);
 }
 .zone {
-  fill: #b0471d0d;
+  fill: color-mix(in srgb, var(--rust) 5%, transparent);
   stroke: var(--rust);
   stroke-dasharray: 2 5;
 }
@@ -303,7 +303,7 @@ const short = (name: string, room: number) =>
   cursor: pointer;
 }
 .opening path {
-  fill: #d5e6e4;
+  fill: var(--teal-soft);
   stroke: var(--teal);
   stroke-width: 1.8;
 }
@@ -319,34 +319,34 @@ const short = (name: string, room: number) =>
 .opening text {
   font-size: 11px;
   font-weight: 500;
-  fill: #0a5557;
+  fill: var(--teal-deep);
   text-anchor: middle;
   pointer-events: none;
 }
 .bays text {
   font-size: 13px;
   font-weight: 600;
-  fill: #7d8288;
+  fill: var(--faint);
   text-anchor: middle;
   pointer-events: none;
 }
 .names text {
   font-size: 13px;
   font-weight: 600;
-  fill: #555b61;
+  fill: var(--soft);
   pointer-events: none;
   paint-order: stroke;
-  stroke: #e6e3dccc;
+  stroke: color-mix(in srgb, var(--primer) 80%, transparent);
   stroke-width: 3px;
 }
 .ruler rect {
-  fill: #efece5;
+  fill: var(--metal-1);
 }
 .ruler line {
-  stroke: #8b867b;
+  stroke: var(--edge-strong);
 }
 .ruler text {
   font-size: 11.5px;
-  fill: #555a5f;
+  fill: var(--soft);
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import Switch from '@/app/Switch.vue'
+import Switch from '@/ui/Switch.vue'
 import type { ViewedFrom } from './facing'
 
 /** From which side a drawing shows its panel. */

@@ -69,30 +69,30 @@ const judged = computed(() =>
   pointer-events: none;
 }
 .covering {
-  fill: #80590518;
+  fill: color-mix(in srgb, var(--amber) 9%, transparent);
   stroke: var(--amber);
   stroke-dasharray: 6 3;
 }
 .judged {
-  fill: #95261b22;
+  fill: color-mix(in srgb, var(--stop) 13%, transparent);
   stroke: var(--stop);
   stroke-width: 2;
 }
 .judged.needsWork {
-  fill: #80590522;
+  fill: color-mix(in srgb, var(--amber) 13%, transparent);
   stroke: var(--amber);
 }
 .judged.shown {
   stroke-width: 4;
 }
 .drain rect {
-  fill: #fff;
-  stroke: #1d5f8f;
+  fill: var(--white);
+  stroke: var(--water);
   stroke-width: 2;
 }
 .drain path {
   fill: none;
-  stroke: #1d5f8f;
+  stroke: var(--water);
   stroke-width: 2;
 }
 </style>

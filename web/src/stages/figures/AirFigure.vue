@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got } from '@/api/client'
-import NumberInput from '@/app/NumberInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import FigureAnswer from './FigureAnswer.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
@@ -12,18 +11,13 @@ const { t } = useI18n()
 const air = reactive({ airC: 23 as number | null, relativePercent: 50 as number | null, surfaceC: null as number | null })
 const given = () =>
   air.airC === null || air.relativePercent === null ? null : { airC: air.airC, relativePercent: air.relativePercent }
-const held = useFigure(given, (body) => got(api.POST('/api/calculators/absolute-humidity', { body })))
-const dew = useFigure(
-  () => given() && { ...given()!, surfaceC: air.surfaceC },
-  (body) => got(api.POST('/api/calculators/dew-point', { body })),
-)
+const held = useFigure('absolute-humidity', given)
+const dew = useFigure('dew-point', () => given() && { ...given()!, surfaceC: air.surfaceC })
 const pot = reactive({ minutesAt23C: 30 as number | null, airC: 23 as number | null, grams: 100 as number | null })
-const life = useFigure(
-  () =>
-    pot.minutesAt23C === null || pot.airC === null || pot.grams === null
-      ? null
-      : { minutesAt23C: pot.minutesAt23C, airC: pot.airC, grams: pot.grams },
-  (body) => got(api.POST('/api/calculators/pot-life', { body })),
+const life = useFigure('pot-life', () =>
+  pot.minutesAt23C === null || pot.airC === null || pot.grams === null
+    ? null
+    : { minutesAt23C: pot.minutesAt23C, airC: pot.airC, grams: pot.grams },
 )
 </script>
 

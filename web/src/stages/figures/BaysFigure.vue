@@ -3,10 +3,10 @@ import { useDebounceFn } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Member, type Panel, type Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { lengthNumber } from '@/app/length'
 import { said, useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 
 const { t } = useI18n()
 const { lengths } = useState()

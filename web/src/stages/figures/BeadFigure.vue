@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got } from '@/api/client'
 import { enums } from '@/api/enums'
-import LengthInput from '@/app/LengthInput.vue'
-import NumberInput from '@/app/NumberInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
 import FigureAnswer from './FigureAnswer.vue'
 import FigureSteps from './FigureSteps.vue'
@@ -14,26 +13,18 @@ import { useFigure } from './useFigure'
 const { t } = useI18n()
 const { lengths } = useState()
 const bead = reactive({
-  pathMm: 2662.65 as number | null,
-  notchBaseMm: 10 as number | null,
-  notchHeightMm: 12 as number | null,
+  pathMm: 2662.65,
+  notchBaseMm: 10,
+  notchHeightMm: 12,
   squeezedMm: 4 as number | null,
   landMm: 14 as number | null,
-  cartridgeMl: 290 as number | null,
-  wastePercent: 10 as number | null,
-  layMmPerMinute: 600 as number | null,
-  openMinutes: 8 as number | null,
+  cartridgeMl: 290,
+  wastePercent: 10,
+  layMmPerMinute: 600,
+  openMinutes: 8,
   unbroken: true,
 })
-const laid = useFigure(
-  () => {
-    const { pathMm, notchBaseMm, notchHeightMm, cartridgeMl, wastePercent, layMmPerMinute, openMinutes } = bead
-    return [pathMm, notchBaseMm, notchHeightMm, cartridgeMl, wastePercent, layMmPerMinute, openMinutes].includes(null)
-      ? null
-      : { bead: { ...bead }, lengths: lengths.value }
-  },
-  (body) => got(api.POST('/api/calculators/bead', { body: body as never })),
-)
+const laid = useFigure('bead', () => ({ bead: { ...bead }, lengths: lengths.value }))
 const parts = enums.Part
 type Part = (typeof parts)[number]
 const bond = reactive({
@@ -42,9 +33,8 @@ const bond = reactive({
   lengthMm: 1092 as number | null,
   spanK: 50 as number | null,
 })
-const line = useFigure(
-  () => (bond.lengthMm === null || bond.spanK === null ? null : { ...bond, lengthMm: bond.lengthMm, spanK: bond.spanK }),
-  (b) => got(api.POST('/api/calculators/bond-thickness', { body: { ...b, strain: 0.5 } })),
+const line = useFigure('bond-thickness', () =>
+  bond.lengthMm === null || bond.spanK === null ? null : { ...bond, lengthMm: bond.lengthMm, spanK: bond.spanK, strain: 0.5 },
 )
 const plan = computed(() => laid.answer.value?.result)
 </script>
@@ -58,10 +48,10 @@ const plan = computed(() => laid.answer.value?.result)
       <LengthInput v-model="bead.notchHeightMm" :label="t('figures.notchHeight')" />
       <LengthInput v-model="bead.squeezedMm" :label="t('figures.squeezed')" optional />
       <LengthInput v-model="bead.landMm" :label="t('figures.land')" optional />
-      <NumberInput v-model="bead.cartridgeMl" :label="t('figures.cartridge')" />
-      <NumberInput v-model="bead.wastePercent" :label="t('figures.waste')" />
-      <NumberInput v-model="bead.layMmPerMinute" :label="t('figures.pace')" />
-      <NumberInput v-model="bead.openMinutes" :label="t('figures.openTime')" />
+      <NumberInput v-model="bead.cartridgeMl" required :label="t('figures.cartridge')" />
+      <NumberInput v-model="bead.wastePercent" required :label="t('figures.waste')" />
+      <NumberInput v-model="bead.layMmPerMinute" required :label="t('figures.pace')" />
+      <NumberInput v-model="bead.openMinutes" required :label="t('figures.openTime')" />
       <label class="named wide">
         <span class="row"><input v-model="bead.unbroken" type="checkbox" /> {{ t('figures.unbroken') }}</span>
       </label>

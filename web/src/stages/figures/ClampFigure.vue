@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
-import NumberInput from '@/app/NumberInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
 import FigureAnswer from './FigureAnswer.vue'
 import FigureSteps from './FigureSteps.vue'
@@ -19,28 +18,22 @@ const stack = reactive({
   mostMm: 60 as number | null,
   lugs: 8 as number | null,
 })
-const clamped = useFigure(
-  () => {
-    const { nominalGapMm, leastMm, mostMm, lugs } = stack
-    const layers = stack.layers.flatMap((mm, i) => (mm === null ? [] : [{ name: t('figures.layer', { n: i + 1 }), thickMm: mm }]))
-    if (nominalGapMm === null || leastMm === null || mostMm === null || lugs === null || layers.length === 0) return null
-    return { layers, nominalGapMm, range: { leastMm, mostMm }, lugs, screws: [], lengths: lengths.value }
-  },
-  (body) => got(api.POST('/api/calculators/clamp-stack', { body })),
-)
+const clamped = useFigure('clamp-stack', () => {
+  const { nominalGapMm, leastMm, mostMm, lugs } = stack
+  const layers = stack.layers.flatMap((mm, i) => (mm === null ? [] : [{ name: t('figures.layer', { n: i + 1 }), thickMm: mm }]))
+  if (nominalGapMm === null || leastMm === null || mostMm === null || lugs === null || layers.length === 0) return null
+  return { layers, nominalGapMm, range: { leastMm, mostMm }, lugs, screws: [], lengths: lengths.value }
+})
 const gaps = reactive([
   { before: 8 as number | null, after: 4.5 as number | null },
   { before: 8 as number | null, after: 4 as number | null },
 ])
-const squeezed = useFigure(
-  () => {
-    const typed = gaps.filter((g) => g.before !== null && g.after !== null)
-    return typed.length === 0
-      ? null
-      : { beforeMm: typed.map((g) => g.before!), afterMm: typed.map((g) => g.after!), lengths: lengths.value }
-  },
-  (body) => got(api.POST('/api/calculators/gasket', { body })),
-)
+const squeezed = useFigure('gasket', () => {
+  const typed = gaps.filter((g) => g.before !== null && g.after !== null)
+  return typed.length === 0
+    ? null
+    : { beforeMm: typed.map((g) => g.before!), afterMm: typed.map((g) => g.after!), lengths: lengths.value }
+})
 const frame = reactive({
   widthMm: 700 as number | null,
   heightMm: 500 as number | null,
@@ -60,10 +53,7 @@ const screws = computed(() => {
     ...side.map((y) => ({ sMm: 0, tMm: y })),
   ]
 })
-const order = useFigure(
-  () => (screws.value ? { screws: screws.value } : null),
-  (body) => got(api.POST('/api/calculators/tightening-order', { body })),
-)
+const order = useFigure('tightening-order', () => (screws.value ? { screws: screws.value } : null))
 const numbered = computed(
   () => order.answer.value?.result.order.map((screw, turn) => ({ ...screws.value![screw]!, turn: turn + 1 })) ?? [],
 )
@@ -143,12 +133,12 @@ h2:not(:first-child) {
   margin: 10px 0;
 }
 .screws rect {
-  fill: #d5e6e4;
+  fill: var(--teal-soft);
   stroke: var(--teal);
   stroke-width: 5;
 }
 .screws circle {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--ink);
   stroke-width: 4;
 }

@@ -2,9 +2,9 @@
 import { reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
-import NumberInput from '@/app/NumberInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import { said } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 
 /** Readings of a wood-moisture meter over days: when it will be dry enough, or that it is not drying. */
 const { t } = useI18n()

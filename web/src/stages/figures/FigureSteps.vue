@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import WorkedSteps, { type Worked } from '@/app/WorkedSteps.vue'
+import WorkedSteps, { type Worked } from '@/ui/WorkedSteps.vue'
 
 /** How a quick figure was worked out, in the margin; nothing until there is one. */
 defineProps<{ title: string; worked: Worked | null }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import Switch from '@/app/Switch.vue'
+import Switch from '@/ui/Switch.vue'
 import AirFigure from './AirFigure.vue'
 import BaysFigure from './BaysFigure.vue'
 import BeadFigure from './BeadFigure.vue'

@@ -2,7 +2,7 @@
 import { reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { useState } from '@/app/state'
 import HoleCheck from '@/stages/openings/HoleCheck.vue'
 

@@ -4,7 +4,7 @@ import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
 import { said, useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 
 const { t } = useI18n()
 const { lengths } = useState()

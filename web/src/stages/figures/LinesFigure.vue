@@ -2,10 +2,10 @@
 import { reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import { said, useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 
 /** Lines that look parallel, measured from one datum at two places: by how much they differ over an opening. */
 const { t } = useI18n()

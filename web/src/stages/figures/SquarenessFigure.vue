@@ -2,10 +2,10 @@
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Point, type Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import { said, useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 
 /** Four sides and two diagonals: how far from square and parallel, and the true rectangle inside. Drawn with its errors twenty times as large. */
 const { t } = useI18n()
@@ -129,12 +129,12 @@ svg {
 }
 rect {
   fill: none;
-  stroke: #8b867b;
+  stroke: var(--edge-strong);
   stroke-dasharray: 6 4;
   vector-effect: non-scaling-stroke;
 }
 polygon {
-  fill: #d5e6e480;
+  fill: color-mix(in srgb, var(--teal-soft) 50%, transparent);
   stroke: var(--teal);
   stroke-width: 2;
   vector-effect: non-scaling-stroke;

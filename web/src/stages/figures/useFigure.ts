@@ -1,28 +1,22 @@
-import { ref, shallowRef, watch } from 'vue'
-import { said } from '@/app/state'
+import { api, got } from '@/api/client'
+import type { paths } from '@/api/schema'
+import { useAnswer } from '@/app/useAnswer'
 
-/** Asks a calculator each time what is typed changes, and keeps the newest answer; null asks nothing yet. */
-export function useFigure<I, A>(input: () => I | null, ask: (input: I) => Promise<A>) {
-  const answer = shallowRef<A | null>(null)
-  const wrong = ref('')
-  let asked = 0
-  watch(
-    () => JSON.stringify(input()),
-    async () => {
-      const own = ++asked
+type Calculators = { [P in keyof paths as P extends `/api/calculators/${infer Name}` ? Name : never]: paths[P] }
+type Json<T> = T extends { content: { 'application/json': infer B } } ? B : never
+export type FigureInput<N extends keyof Calculators> = Calculators[N] extends { post: { requestBody: infer B } } ? Json<B> : never
+export type FigureAnswer<N extends keyof Calculators> = Calculators[N] extends { post: { responses: { 200: infer R } } }
+  ? Json<R>
+  : never
+
+/** Asks a calculator each time what is typed changes; null asks nothing yet. */
+export function useFigure<N extends keyof Calculators>(name: N, input: () => FigureInput<N> | null) {
+  return useAnswer(
+    () => {
       const typed = input()
-      if (typed === null) {
-        ;[answer.value, wrong.value] = [null, '']
-        return
-      }
-      try {
-        const now = await ask(typed)
-        if (own === asked) [answer.value, wrong.value] = [now, '']
-      } catch (e) {
-        if (own === asked) [answer.value, wrong.value] = [null, said(e)]
-      }
+      return typed === null ? null : (['figure', name, typed] as const)
     },
-    { immediate: true },
+    ([, , body], signal) =>
+      got(api.POST(`/api/calculators/${name}` as never, { body, signal } as never)) as Promise<FigureAnswer<N>>,
   )
-  return { answer, wrong }
 }

@@ -74,11 +74,11 @@ const width = computed(() => labelX.value + 200)
   height: auto;
 }
 .pane {
-  fill: #cfe3e2;
+  fill: var(--teal-soft);
   stroke: var(--teal);
 }
 .skin {
-  fill: #8f938f;
+  fill: var(--metal-5);
 }
 .bead {
   fill: var(--night);

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { ofVehicle } from '@/api/cache'
 import { api, got } from '@/api/client'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import { useAnswer } from '@/app/useAnswer'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import BeadCard from '@/stages/sealing/BeadCard.vue'
 import CureCard from '@/stages/sealing/CureCard.vue'
 import { air } from '@/stages/sealing/useAir'
@@ -26,32 +28,31 @@ const chosen = ref('')
 watch(joint, (j) => j && !chosen.value && (chosen.value = j.value.productId ?? ''), { immediate: true })
 const product = computed(() => products.value.find((p) => p.id === chosen.value)?.value)
 /** Only what Sealing allows on this joint may be chosen for it. */
-const choice = useFigure(
-  () =>
-    joint.value
-      ? {
-          joint: joint.value.value,
-          products: products.value.map((p) => p.value),
-          bedding: props.work.row!.value.schools.bedding ?? 'butylAndLapSealant',
-          airC: air.value.dayC,
-          lengths: lengths.value,
-        }
-      : null,
-  (body) => got(api.POST('/api/calculators/sealant-choice', { body })),
+const choice = useFigure('sealant-choice', () =>
+  joint.value
+    ? {
+        joint: joint.value.value,
+        products: products.value.map((p) => p.value),
+        bedding: props.work.row!.value.schools.bedding ?? 'butylAndLapSealant',
+        airC: air.value.dayC,
+        lengths: lengths.value,
+      }
+    : null,
 )
 const allowed = computed(() =>
   (choice.answer.value?.result.rows ?? [])
     .filter((r) => r.rank !== null)
     .map((r) => products.value.find((p) => p.value.name === r.product)!),
 )
-const bond = useFigure(
-  () => ({
-    vehicleId: shell.value!.vehicle.id,
-    id: props.work.row!.id,
-    // What the plan hangs on, beside the opening itself.
-    of: [props.work.row!.version, joint.value?.row?.version, joint.value?.value.productId],
-  }),
-  ({ vehicleId, id }) => got(api.GET('/api/vehicles/{vehicleId}/openings/{id}/bond', { params: { path: { vehicleId, id } } })),
+const bond = useAnswer(
+  () => ofVehicle(shell.value!.vehicle.id, 'bond', props.work.row!.id),
+  ([, vehicleId, , id], signal) =>
+    got(
+      api.GET('/api/vehicles/{vehicleId}/openings/{id}/bond', {
+        params: { path: { vehicleId, id } },
+        signal,
+      }),
+    ),
 )
 const plan = computed(() => bond.answer.value?.result)
 const laid = computed(

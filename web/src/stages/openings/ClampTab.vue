@@ -2,12 +2,12 @@
 import { message } from 'ant-design-vue'
 import { computed, reactive, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got, type Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import { type Schemas } from '@/api/client'
+import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { turnedPoint, turnedShape } from '@/drawing/geometry'
 import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
 import { useFigure } from '@/stages/figures/useFigure'
@@ -61,41 +61,34 @@ const tick = (n: number) => save(() => ({ trimmed: lugs.value.map((on, i) => (i 
 const layers = computed(() =>
   form.layers.flatMap((l) => (l.thickMm === null ? [] : [{ name: l.name || t('clamp.layer'), thickMm: l.thickMm }])),
 )
-const stack = useFigure(
-  () =>
-    layers.value.length === 0 || !fitting.value.clamp
-      ? null
-      : {
-          layers: layers.value,
-          nominalGapMm: halves.value?.gapMm ?? 0,
-          range: fitting.value.clamp,
-          lugs: halves.value?.lugs ?? 0,
-          screws: halves.value?.screws ?? [],
-          lengths: lengths.value,
-        },
-  (body) => got(api.POST('/api/calculators/clamp-stack', { body })),
+const stack = useFigure('clamp-stack', () =>
+  layers.value.length === 0 || !fitting.value.clamp
+    ? null
+    : {
+        layers: layers.value,
+        nominalGapMm: halves.value?.gapMm ?? 0,
+        range: fitting.value.clamp,
+        lugs: halves.value?.lugs ?? 0,
+        screws: halves.value?.screws ?? [],
+        lengths: lengths.value,
+      },
 )
 /** Drawn as it is placed. */
 const turned = (shape: Schemas['RoundedRectangle']) => turnedShape(shape, props.work.row!.value.turnDeg)
 const frame = computed(() => turned(halves.value?.innerFrame ?? fitting.value.flange))
-const order = useFigure(
-  () =>
-    halves.value?.screwPlaces
-      ? { screws: halves.value.screwPlaces.map((p) => turnedPoint(p, props.work.row!.value.turnDeg)), frame: null, count: null }
-      : halves.value && halves.value.lugs > 1
-        ? { screws: null, frame: frame.value, count: halves.value.lugs }
-        : null,
-  (body) => got(api.POST('/api/calculators/tightening-order', { body })),
+const order = useFigure('tightening-order', () =>
+  halves.value?.screwPlaces
+    ? { screws: halves.value.screwPlaces.map((p) => turnedPoint(p, props.work.row!.value.turnDeg)), frame: null, count: null }
+    : halves.value && halves.value.lugs > 1
+      ? { screws: null, frame: frame.value, count: halves.value.lugs }
+      : null,
 )
-const gasket = useFigure(
-  () => {
-    const typed = form.gaps.filter((g) => g.before !== null && g.after !== null)
-    return typed.length === 0
-      ? null
-      : { beforeMm: typed.map((g) => g.before!), afterMm: typed.map((g) => g.after!), lengths: lengths.value }
-  },
-  (body) => got(api.POST('/api/calculators/gasket', { body })),
-)
+const gasket = useFigure('gasket', () => {
+  const typed = form.gaps.filter((g) => g.before !== null && g.after !== null)
+  return typed.length === 0
+    ? null
+    : { beforeMm: typed.map((g) => g.before!), afterMm: typed.map((g) => g.after!), lengths: lengths.value }
+})
 async function keepGaps() {
   if (!(await lengthsRead())) return
   const typed = form.gaps.filter((g) => g.before !== null)
@@ -247,14 +240,14 @@ const untrimmed = computed(() => (stack.answer.value?.result.lugTrimMm === 0 ? 0
   min-height: 44px;
   border: 1px solid var(--edge);
   border-radius: 4px;
-  background: #fff;
+  background: var(--white);
   font: 600 14px Barlow;
   cursor: pointer;
 }
 .lug[aria-pressed='true'] {
   background: var(--teal);
   border-color: var(--teal);
-  color: #fff;
+  color: var(--white);
 }
 .lug[aria-pressed='true']::before {
   content: '✓ ';

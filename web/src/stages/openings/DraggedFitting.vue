@@ -167,7 +167,7 @@ const label = computed(() => {
 
 <style scoped>
 .region {
-  fill: #0d6a6c2e;
+  fill: color-mix(in srgb, var(--teal) 18%, transparent);
   stroke: var(--teal);
   stroke-dasharray: 4 3;
   pointer-events: none;
@@ -176,7 +176,7 @@ const label = computed(() => {
   font-size: 12.5px;
   fill: var(--teal);
   paint-order: stroke;
-  stroke: #fbfaf7e6;
+  stroke: color-mix(in srgb, var(--sheet) 90%, transparent);
   stroke-width: 3px;
 }
 .fitting {
@@ -187,12 +187,12 @@ const label = computed(() => {
   cursor: grabbing;
 }
 .flange {
-  fill: #ffffff59;
+  fill: color-mix(in srgb, var(--white) 35%, transparent);
   stroke: var(--ink);
   stroke-dasharray: 6 4;
 }
 .cut {
-  fill: #ffffffd9;
+  fill: color-mix(in srgb, var(--white) 85%, transparent);
   stroke: var(--rust);
   stroke-width: 2.6;
 }
@@ -207,7 +207,7 @@ const label = computed(() => {
   fill: var(--ink);
 }
 .fitting.bad .cut {
-  fill: #f1d6d1d9;
+  fill: color-mix(in srgb, var(--stop-soft) 85%, transparent);
   stroke: var(--stop);
   stroke-dasharray: 10 4;
 }
@@ -215,7 +215,7 @@ const label = computed(() => {
   cursor: pointer;
 }
 .pin circle {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--ink);
   stroke-width: 1.6;
 }

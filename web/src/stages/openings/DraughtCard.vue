@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { ofVehicle } from '@/api/cache'
 import { api, got, type Panel, type Stored } from '@/api/client'
-import NumberInput from '@/app/NumberInput.vue'
-import StateMark from '@/app/StateMark.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import StateMark from '@/ui/StateMark.vue'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import { useAnswer } from '@/app/useAnswer'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { boxOf } from '@/drawing/geometry'
-import { useFigure } from '@/stages/figures/useFigure'
 
 /** The air of the vehicle: what draws, what lets in, how often it is changed, and whether enough cannot be shut. */
 const { t } = useI18n()
-const { shell, fittings } = useState()
+const { shell } = useState()
 const sideOf = (kind: Panel['kind']) => (shell.value!.panels as Stored<Panel>[]).find((p) => p.value.kind === kind)?.value
 const size = (panel: Panel | undefined) => {
   if (!panel) return null
@@ -23,20 +24,16 @@ const floor = size(sideOf('floor') ?? sideOf('roof'))
 const height = size(sideOf('left'))?.across ?? null
 const floorM2 = ref<number | null>(floor && Math.round((floor.along * floor.across) / 1e5) / 10)
 const volumeM3 = ref<number | null>(floor && height && Math.round((floor.along * floor.across * height) / 1e8) / 10)
-const plan = useFigure(
+const plan = useAnswer(
   () =>
     floorM2.value === null || volumeM3.value === null
       ? null
-      : {
-          volumeM3: volumeM3.value,
-          floorAreaM2: floorM2.value,
-          // What the server reads: asked again when it changes.
-          of: [shell.value!.openings, shell.value!.zones, fittings.value].map((rows) => rows.map((r) => `${r.id} ${r.version}`)),
-        },
-  ({ volumeM3, floorAreaM2 }) =>
+      : ofVehicle(shell.value!.vehicle.id, 'air', { volumeM3: volumeM3.value, floorAreaM2: floorM2.value }),
+  ([, vehicleId, , query], signal) =>
     got(
       api.GET('/api/vehicles/{vehicleId}/air', {
-        params: { path: { vehicleId: shell.value!.vehicle.id }, query: { volumeM3, floorAreaM2 } },
+        params: { path: { vehicleId }, query },
+        signal,
       }),
     ),
 )

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Wrong from '@/app/Wrong.vue'
+import Wrong from '@/ui/Wrong.vue'
 import { Modal, Popconfirm } from 'ant-design-vue'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'

@@ -2,8 +2,8 @@
 import { Checkbox } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
-import NumberInput from '@/app/NumberInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import RectangleFields from './RectangleFields.vue'
 
 /** How the two halves of a clamped fitting meet: lugs, gasket, screws, the frame inside. */

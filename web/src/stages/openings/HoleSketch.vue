@@ -65,13 +65,13 @@ svg {
   background: var(--sheet);
 }
 .hole {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--rust);
   stroke-width: 3;
   stroke-linejoin: round;
 }
 .neck {
-  fill: #d5e6e480;
+  fill: color-mix(in srgb, var(--teal-soft) 50%, transparent);
   stroke: var(--teal);
   stroke-width: 3;
 }

@@ -194,7 +194,7 @@ const lines = computed(() =>
   stroke-dasharray: 6 4;
 }
 .cut {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--rust);
   stroke-width: 2.6;
 }
@@ -208,7 +208,7 @@ const lines = computed(() =>
   stroke-dasharray: 12 3 2 3;
 }
 .diagonal {
-  stroke: #b8b2a5;
+  stroke: var(--metal-3);
 }
 .datum {
   stroke: var(--ink);
@@ -217,16 +217,16 @@ const lines = computed(() =>
 .datum-name,
 .edge-name {
   font-size: 12.5px;
-  fill: #3f454b;
+  fill: var(--label);
   paint-order: stroke;
-  stroke: #fbfaf7;
+  stroke: var(--sheet);
   stroke-width: 4px;
 }
 .edge-name {
   fill: var(--soft);
 }
 .start {
-  fill: #b0471d33;
+  fill: color-mix(in srgb, var(--rust) 20%, transparent);
   stroke: var(--rust);
 }
 .through circle {
@@ -245,7 +245,7 @@ const lines = computed(() =>
   font-weight: 600;
   fill: var(--ink);
   paint-order: stroke;
-  stroke: #fff;
+  stroke: var(--white);
   stroke-width: 4px;
 }
 .foot rect {

@@ -2,7 +2,7 @@
 import { Modal } from 'ant-design-vue'
 import { nextTick, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'

@@ -7,9 +7,9 @@ import type { Point, Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { askToDrop } from '@/app/leaving'
 import { lengthText } from '@/app/length'
-import StateMark from '@/app/StateMark.vue'
+import StateMark from '@/ui/StateMark.vue'
 import { said, useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { useBays } from '@/stages/walkaround/useBays'
 import OpeningShape from '@/drawing/OpeningShape.vue'
 import PanelDrawing from '@/drawing/PanelDrawing.vue'
@@ -260,7 +260,7 @@ useKeys((event) => {
   font: 600 16px Barlow;
 }
 .summary .soft {
-  color: #43494f;
+  color: var(--label);
 }
 .summary.needsWork {
   border-color: var(--amber);
@@ -294,7 +294,7 @@ useKeys((event) => {
   border-top: 0;
 }
 .verdict-row:hover {
-  background: #0000000a;
+  background: var(--hover);
 }
 .verdict-row b {
   font-weight: 500;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 
 /** Width, height and corner radius of a part of a fitting. */
 const shape = defineModel<Schemas['RoundedRectangle']>({ required: true })

@@ -73,7 +73,7 @@ const box = computed(() => {
   height: 380px;
 }
 .frame {
-  fill: #d5e6e4;
+  fill: var(--teal-soft);
   stroke: var(--teal);
   stroke-width: 1.5;
   vector-effect: non-scaling-stroke;
@@ -85,7 +85,7 @@ const box = computed(() => {
   vector-effect: non-scaling-stroke;
 }
 .screw circle:not(.reach) {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--ink);
   stroke-width: 1.5;
   vector-effect: non-scaling-stroke;
@@ -102,7 +102,7 @@ const box = computed(() => {
   fill: var(--teal);
 }
 .screw.tight text {
-  fill: #fff;
+  fill: var(--white);
 }
 .screw.next {
   cursor: pointer;

@@ -101,18 +101,18 @@ svg {
   width: 100%;
 }
 .metal {
-  fill: #c9c6be;
+  fill: var(--line);
 }
 .skin {
   fill: none;
-  stroke: #55585c;
+  stroke: var(--metal-7);
   stroke-width: 2;
 }
 .gap {
-  fill: #b0471d40;
+  fill: color-mix(in srgb, var(--rust) 25%, transparent);
 }
 .flange {
-  fill: #d5e6e4;
+  fill: var(--teal-soft);
   stroke: var(--teal);
   stroke-width: 1.5;
 }
@@ -122,7 +122,7 @@ svg {
 }
 .end {
   font-size: 11.5px;
-  fill: #494f56;
+  fill: var(--label);
 }
 .tape {
   fill: var(--night);

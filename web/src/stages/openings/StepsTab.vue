@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
 import { lengthText } from '@/app/length'
 import { said, useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import type { OpeningWork } from './useOpening'
 
 /** What is done, in order, with the figures of this opening: to read through before the first cut, and to print. */
@@ -169,7 +169,7 @@ const amount = (c: Schemas['Consumable']) =>
   padding: 1px 8px;
   border-radius: 3px;
   background: var(--rust);
-  color: #fff;
+  color: var(--white);
   font-weight: 600;
   font-size: 12.5px;
 }

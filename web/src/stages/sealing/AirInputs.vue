@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
-import NumberInput from '@/app/NumberInput.vue'
-import Switch from '@/app/Switch.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import Switch from '@/ui/Switch.vue'
 import { air } from './useAir'
 
 /** What air it cures in. */

@@ -2,12 +2,12 @@
 import { computed, reactive, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
-import { api, got, type Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import { type Schemas } from '@/api/client'
+import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
-import NumberInput from '@/app/NumberInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import { useAir } from './useAir'
@@ -37,39 +37,34 @@ watch(
   },
   { immediate: true },
 )
-const open = useFigure(
-  () =>
-    props.product.setting === 'moisture'
-      ? {
-          product: props.product,
-          air: { airC: air.air.dayC, relativePercent: air.air.dayPercent },
-          layMinutes: notch.pace ? props.pathMm / notch.pace : null,
-        }
-      : null,
-  (body) => got(api.POST('/api/calculators/open-time', { body })),
+const open = useFigure('open-time', () =>
+  props.product.setting === 'moisture'
+    ? {
+        product: props.product,
+        air: { airC: air.air.dayC, relativePercent: air.air.dayPercent },
+        layMinutes: notch.pace ? props.pathMm / notch.pace : null,
+      }
+    : null,
 )
-const bead = useFigure(
-  () => {
-    const { baseMm, heightMm, pace } = notch
-    if (baseMm === null || heightMm === null || pace === null || props.product.packMl === 0) return null
-    return {
-      bead: {
-        pathMm: props.pathMm,
-        notchBaseMm: baseMm,
-        notchHeightMm: heightMm,
-        squeezedMm: props.squeezedMm,
-        landMm: props.landMm,
-        cartridgeMl: props.product.packMl,
-        wastePercent: 10,
-        layMmPerMinute: pace,
-        openMinutes: Math.max(0.5, Math.min(1440, open.answer.value?.result.minutes ?? 1440)),
-        unbroken: props.unbroken,
-      },
-      lengths: lengths.value,
-    }
-  },
-  (body) => got(api.POST('/api/calculators/bead', { body })),
-)
+const bead = useFigure('bead', () => {
+  const { baseMm, heightMm, pace } = notch
+  if (baseMm === null || heightMm === null || pace === null || props.product.packMl === 0) return null
+  return {
+    bead: {
+      pathMm: props.pathMm,
+      notchBaseMm: baseMm,
+      notchHeightMm: heightMm,
+      squeezedMm: props.squeezedMm,
+      landMm: props.landMm,
+      cartridgeMl: props.product.packMl,
+      wastePercent: 10,
+      layMmPerMinute: pace,
+      openMinutes: Math.max(0.5, Math.min(1440, open.answer.value?.result.minutes ?? 1440)),
+      unbroken: props.unbroken,
+    },
+    lengths: lengths.value,
+  }
+})
 const plan = computed(() => bead.answer.value?.result)
 defineExpose({ notch })
 </script>

@@ -2,10 +2,10 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
-import { api, got, type Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
-import Switch from '@/app/Switch.vue'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import { type Schemas } from '@/api/client'
+import LengthInput from '@/ui/LengthInput.vue'
+import Switch from '@/ui/Switch.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import AirInputs from './AirInputs.vue'
@@ -17,12 +17,10 @@ const { t } = useI18n()
 const air = useAir()
 const faces = ref<'1' | '2'>(props.openFaces === 2 ? '2' : '1')
 const width = ref<number | null>(props.widthMm)
-const cure = useFigure(
-  () =>
-    width.value === null || props.product.setting === 'twoPart'
-      ? null
-      : { product: props.product, widthMm: width.value, openFaces: Number(faces.value), weather: air.hours },
-  (body) => got(api.POST('/api/calculators/cure', { body })),
+const cure = useFigure('cure', () =>
+  width.value === null || props.product.setting === 'twoPart'
+    ? null
+    : { product: props.product, widthMm: width.value, openFaces: Number(faces.value), weather: air.hours },
 )
 const states = computed(() => cure.answer.value?.result.states ?? [])
 const longest = computed(() => Math.max(24, ...states.value.map((s) => s.hours ?? 0)) * 1.05)

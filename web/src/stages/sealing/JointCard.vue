@@ -2,12 +2,15 @@
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
-import { api, got, type Schemas, type Stored } from '@/api/client'
+import { type Schemas, type Stored } from '@/api/client'
 import { enums } from '@/api/enums'
 import { useDraft } from '@/app/drafts'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import Action from '@/ui/Action.vue'
+import Choice from '@/ui/Choice.vue'
+import TextField from '@/ui/TextField.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import BeadCard from './BeadCard.vue'
 import CureCard from './CureCard.vue'
@@ -29,16 +32,13 @@ const emit = defineEmits<{ edit: [] }>()
 const { t } = useI18n()
 const { lengths } = useState()
 const j = computed(() => props.joint.value)
-const choice = useFigure(
-  () => ({
-    joint: j.value,
-    products: props.products.map((p) => p.value),
-    bedding: props.bedding,
-    airC: air.value.dayC,
-    lengths: lengths.value,
-  }),
-  (body) => got(api.POST('/api/calculators/sealant-choice', { body })),
-)
+const choice = useFigure('sealant-choice', () => ({
+  joint: j.value,
+  products: props.products.map((p) => p.value),
+  bedding: props.bedding,
+  airC: air.value.dayC,
+  lengths: lengths.value,
+}))
 const rows = computed(() => choice.answer.value?.result.rows ?? [])
 const open = ref<string | null>(null)
 const product = computed(() => props.joint.product?.value)
@@ -85,7 +85,7 @@ const kinds = enums.JointEventKind
       {{ t(`sealing.substrate.${j.one}`) }} / {{ t(`sealing.substrate.${j.other}`) }}.
     </p>
     <p v-for="f in joint.faults" :key="f" class="wrong">{{ f }}</p>
-    <button class="btn start" type="button" @click="emit('edit')">{{ t('sealing.edit') }}</button>
+    <Action class="start" @click="emit('edit')">{{ t('sealing.edit') }}</Action>
   </div>
   <div class="card" data-testid="choice">
     <h2>{{ t('sealing.which') }}</h2>
@@ -113,14 +113,13 @@ const kinds = enums.JointEventKind
         <p v-for="w in r.ruledOut.slice(1)" :key="w" class="against">{{ w }}</p>
         <p v-for="w in r.for" :key="w" class="for">{{ w }}</p>
         <p v-for="w in r.against" :key="w" class="against">{{ w }}</p>
-        <button
+        <Action
           v-if="r.rank !== null && r.product !== product?.name"
-          class="btn"
-          type="button"
+          class="use"
           @click="keep({ ...j, productId: idOf(r.product) })"
         >
           {{ t('sealing.choose') }}
-        </button>
+        </Action>
       </template>
     </div>
     <p v-for="w in choice.answer.value?.warnings ?? []" :key="w" class="soft">{{ w }}</p>
@@ -160,27 +159,31 @@ const kinds = enums.JointEventKind
       {{ e.product }}
       <span v-if="e.by" class="soft">{{ e.by }}</span>
     </p>
-    <button v-if="!writing" class="btn start" type="button" @click="begin">{{ t('sealing.write') }}</button>
+    <Action v-if="!writing" class="start" @click="begin">{{ t('sealing.write') }}</Action>
     <form v-else class="form" @submit.prevent="write">
+      <!-- The date of the phone is quicker with gloves than a calendar drawn by us. -->
       <label class="named">{{ t('sealing.on') }}<input v-model="entry.on" class="field" type="date" required /></label>
-      <label class="named">
-        {{ t('sealing.what') }}
-        <select v-model="entry.kind" class="field">
-          <option v-for="k in kinds" :key="k" :value="k">{{ t(`sealing.event.${k}`) }}</option>
-        </select>
-      </label>
-      <label v-if="entry.kind === 'sealed'" class="named wide">
-        {{ t('sealing.familyOf') }}
-        <select v-model="entry.family" class="field">
-          <option :value="null">{{ t('sealing.unknown') }}</option>
-          <option v-for="f in families" :key="f" :value="f">{{ t(`sealing.family.${f}`) }}</option>
-        </select>
-      </label>
-      <label class="named wide">{{ t('sealing.with') }}<input v-model="entry.product" class="field" maxlength="120" /></label>
-      <label class="named wide">{{ t('sealing.by') }}<input v-model="entry.by" class="field" maxlength="80" /></label>
+      <Choice
+        v-model="entry.kind"
+        :label="t('sealing.what')"
+        :options="kinds.map((k) => ({ value: k, text: t(`sealing.event.${k}`) }))"
+      />
+      <Choice
+        v-if="entry.kind === 'sealed'"
+        class="wide"
+        :model-value="entry.family ?? ''"
+        :label="t('sealing.familyOf')"
+        :options="[
+          { value: '', text: t('sealing.unknown') },
+          ...families.map((f) => ({ value: f, text: t(`sealing.family.${f}`) })),
+        ]"
+        @update:model-value="(f) => (entry.family = f || null)"
+      />
+      <TextField v-model="entry.product" class="wide" :label="t('sealing.with')" :most="120" />
+      <TextField v-model="entry.by" class="wide" :label="t('sealing.by')" :most="80" />
       <div class="row wide">
-        <button class="btn main" type="submit">{{ t('app.save') }}</button>
-        <button class="btn" type="button" @click="writing = false">{{ t('app.cancel') }}</button>
+        <Action look="main" submit>{{ t('app.save') }}</Action>
+        <Action @click="writing = false">{{ t('app.cancel') }}</Action>
       </div>
     </form>
   </div>
@@ -236,7 +239,7 @@ const kinds = enums.JointEventKind
   background: var(--amber-soft);
   font-size: 13.5px;
 }
-.product .btn {
+.use {
   align-self: flex-start;
   margin-left: 22px;
 }

@@ -1,79 +1,64 @@
 <script setup lang="ts">
-import { Checkbox, Modal } from 'ant-design-vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
-import { leaving } from '@/app/leaving'
-import NumberInput from '@/app/NumberInput.vue'
-import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
+import Action from '@/ui/Action.vue'
+import Choice from '@/ui/Choice.vue'
+import Dialogue from '@/ui/Dialogue.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import TextField from '@/ui/TextField.vue'
+import Ticks from '@/ui/Ticks.vue'
 import { jointKinds, substrates } from './kinds'
 import type { ShownJoint } from './useSealing'
 
 /** A joint as it is: sides, width, movement, and what it has to stand. */
-const props = defineProps<{ joint: ShownJoint; isTyped: () => boolean }>()
+defineProps<{ joint: ShownJoint; isTyped: () => boolean }>()
 const form = defineModel<Schemas['Joint']>('value', { required: true })
 const panelId = defineModel<string>('panelId', { required: true })
 const emit = defineEmits<{ keep: []; close: []; remove: [] }>()
 const { t } = useI18n()
 const { shell } = useState()
 const stands = ['sun', 'standingWater', 'removableLater', 'paintedOver', 'structural', 'unbroken'] as const
-async function keep() {
-  if (await lengthsRead()) emit('keep')
-}
-const leave = leaving(props.isTyped, () => emit('close'))
+const panels = computed(() => (shell.value?.panels ?? []).map((p) => ({ value: p.id, text: panelName(p.value) })))
 </script>
 
 <template>
-  <Modal open :title="t('sealing.editTitle')" :ok-text="t('app.save')" :cancel-text="t('app.cancel')" @ok="keep" @cancel="leave">
-    <form class="form" @submit.prevent="keep">
-      <label class="named wide">{{ t('app.name') }}<input v-model="form.name" class="field" maxlength="120" /></label>
-      <label class="named">
-        {{ t('findings.where') }}
-        <select v-model="panelId" class="field" :disabled="joint.key !== ''">
-          <option v-for="p in shell?.panels ?? []" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('app.kind') }}
-        <select v-model="form.kind" class="field">
-          <option v-for="k in jointKinds" :key="k" :value="k">{{ t(`sealing.kind.${k}`) }}</option>
-        </select>
-      </label>
-      <label v-for="side in ['one', 'other'] as const" :key="side" class="named">
-        {{ t(`sealing.${side}`) }}
-        <select v-model="form[side]" class="field">
-          <option v-for="s in substrates" :key="s" :value="s">{{ t(`sealing.substrate.${s}`) }}</option>
-        </select>
-      </label>
-      <LengthInput v-model="form.lengthMm" :bounds="bounds.Joint.lengthMm" :label="t('sealing.length')" />
-      <LengthInput v-model="form.gapMm" :bounds="bounds.Joint.gapMm" :label="t('sealing.gap')" />
-      <LengthInput v-model="form.movementMm" :bounds="bounds.Joint.movementMm" :label="t('sealing.movement')" />
-      <NumberInput
-        :model-value="form.hotC ?? null"
-        :bounds="bounds.Joint.hotC"
-        class="wide"
-        :label="t('sealing.hot')"
-        @update:model-value="(deg) => (form.hotC = deg)"
-      />
-      <div class="wide stands">
-        <Checkbox v-for="s in stands" :key="s" v-model:checked="form[s]" class="stand">{{ t(`sealing.${s}`) }}</Checkbox>
-      </div>
-      <label class="named wide">{{ t('app.notes') }}<textarea v-model="form.notes" class="field" maxlength="4000" /></label>
-      <button v-if="joint.row" class="btn" type="button" @click="emit('remove')">{{ t('app.remove') }}</button>
-    </form>
-  </Modal>
+  <Dialogue :title="t('sealing.editTitle')" :is-typed="isTyped" @save="emit('keep')" @close="emit('close')">
+    <TextField v-model="form.name" class="wide" :label="t('app.name')" :most="120" />
+    <Choice v-model="panelId" :label="t('findings.where')" :options="panels" :disabled="joint.key !== ''" />
+    <Choice
+      v-model="form.kind"
+      :label="t('app.kind')"
+      :options="jointKinds.map((k) => ({ value: k, text: t(`sealing.kind.${k}`) }))"
+    />
+    <Choice
+      v-for="side in ['one', 'other'] as const"
+      :key="side"
+      v-model="form[side]"
+      :label="t(`sealing.${side}`)"
+      :options="substrates.map((s) => ({ value: s, text: t(`sealing.substrate.${s}`) }))"
+    />
+    <LengthInput v-model="form.lengthMm" :bounds="bounds.Joint.lengthMm" :label="t('sealing.length')" />
+    <LengthInput v-model="form.gapMm" :bounds="bounds.Joint.gapMm" :label="t('sealing.gap')" />
+    <LengthInput v-model="form.movementMm" :bounds="bounds.Joint.movementMm" :label="t('sealing.movement')" />
+    <NumberInput
+      :model-value="form.hotC ?? null"
+      :bounds="bounds.Joint.hotC"
+      class="wide"
+      :label="t('sealing.hot')"
+      @update:model-value="(deg) => (form.hotC = deg)"
+    />
+    <Ticks
+      class="wide"
+      :of="form"
+      :choices="stands.map((s) => ({ key: s, text: t(`sealing.${s}`) }))"
+      @tick="(s, on) => (form[s] = on)"
+    />
+    <TextField v-model="form.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
+    <Action v-if="joint.row" @click="emit('remove')">{{ t('app.remove') }}</Action>
+  </Dialogue>
 </template>
-
-<style scoped>
-.stands {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
-}
-.stand {
-  margin-inline-start: 0 !important;
-}
-</style>

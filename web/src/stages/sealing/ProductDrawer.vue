@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { bounds } from '@/api/bounds'
 import { enums } from '@/api/enums'
-import Wrong from '@/app/Wrong.vue'
+import { sharedChanged } from '@/api/cache'
 import { Checkbox, Drawer } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -9,13 +9,18 @@ import { api, got, ifMatch, type Schemas, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
-import NumberInput from '@/app/NumberInput.vue'
 import { onTopOf, said, saidBeside } from '@/app/state'
+import Action from '@/ui/Action.vue'
+import Choice from '@/ui/Choice.vue'
+import DataTable, { type Column } from '@/ui/DataTable.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import TextField from '@/ui/TextField.vue'
+import Ticks from '@/ui/Ticks.vue'
+import Wrong from '@/ui/Wrong.vue'
 import { families, substrates } from './kinds'
 
 /** The products at hand: typical figures until somebody enters those of the data sheet. */
 defineProps<{ products: readonly Stored<Schemas['Product']>[] }>()
-const emit = defineEmits<{ changed: [] }>()
 const open = defineModel<boolean>({ required: true })
 const { t } = useI18n()
 const edited = ref<{ row: Stored<Schemas['Product']> | null; value: Schemas['Product'] } | null>(null)
@@ -42,11 +47,22 @@ function begin(row: Stored<Schemas['Product']> | null, from: Schemas['Product'])
   edited.value = { row, value: copyOf(from) }
 }
 const adhesion = (s: Schemas['Substrate']) => edited.value!.value.grips.find((g) => g.substrate === s)?.adhesion ?? 'none'
-function setAdhesion(s: Schemas['Substrate'], event: Event) {
-  const how = (event.target as HTMLSelectElement).value as Schemas['Adhesion']
+function setAdhesion(s: Schemas['Substrate'], how: Schemas['Adhesion']) {
   const value = edited.value!.value
   value.grips = [...value.grips.filter((g) => g.substrate !== s), ...(how === 'none' ? [] : [{ substrate: s, adhesion: how }])]
 }
+const columns: Column<Stored<Schemas['Product']>>[] = [
+  { key: 'name', title: t('sealing.product'), text: (p) => p.value.name },
+  { key: 'family', title: t('sealing.familyOf'), text: (p) => t(`sealing.family.${p.value.family}`), narrows: true, width: 180 },
+  { key: 'movement', title: '± %', text: (p) => `${p.value.movementPercent}`, figure: (p) => p.value.movementPercent, width: 70 },
+  {
+    key: 'known',
+    title: t('sealing.figuresFrom'),
+    text: (p) => t(p.value.known === 'published' ? 'sealing.sheet' : 'sealing.typical'),
+    narrows: true,
+    width: 110,
+  },
+]
 async function save() {
   const e = edited.value!
   try {
@@ -56,7 +72,7 @@ async function save() {
       )
     else await got(api.POST('/api/products', { body: e.value }))
     edited.value = null
-    emit('changed')
+    await sharedChanged()
   } catch (problem) {
     wrong.value = saidBeside(problem)
     if (e.row) e.row = onTopOf(e.row, problem)
@@ -67,7 +83,7 @@ async function remove() {
   try {
     await got(api.DELETE('/api/products/{id}', { params: { path: { id: row.id }, header: ifMatch(row.version) } }))
     edited.value = null
-    emit('changed')
+    await sharedChanged()
   } catch (problem) {
     wrong.value = said(problem)
   }
@@ -78,36 +94,23 @@ async function remove() {
   <Drawer :open="open" :title="t('sealing.products')" width="min(620px, 100vw)" @close="leave">
     <template v-if="!edited">
       <p class="soft">{{ t('sealing.productsMore') }}</p>
-      <ul class="list">
-        <li v-for="p in products" :key="p.id">
-          <button type="button" @click="begin(p, p.value)">
-            <b>{{ p.value.name }}</b>
-            <span class="soft">
-              {{ t(`sealing.family.${p.value.family}`) }}{{ p.value.known === 'assumption' ? `, ${t('sealing.assumed')}` : '' }}
-            </span>
-          </button>
-        </li>
-      </ul>
-      <button v-if="products[0]" class="btn" type="button" @click="begin(null, { ...products[0].value, name: '' })">
+      <DataTable :columns="columns" :rows="products" :key-of="(p) => p.id" @open="(p) => begin(p, p.value)" />
+      <Action v-if="products[0]" class="new" @click="begin(null, { ...products[0].value, name: '' })">
         {{ t('sealing.newProduct') }}
-      </button>
+      </Action>
     </template>
     <form v-else class="form" @submit.prevent="save">
-      <label class="named wide">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
-      <label class="named">
-        {{ t('sealing.familyOf') }}
-        <select v-model="edited.value.family" class="field">
-          <option v-for="f in families" :key="f" :value="f">{{ t(`sealing.family.${f}`) }}</option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('sealing.sets') }}
-        <select v-model="edited.value.setting" class="field">
-          <option v-for="s in enums.Setting" :key="s" :value="s">
-            {{ t(`sealing.setting.${s}`) }}
-          </option>
-        </select>
-      </label>
+      <TextField v-model="edited.value.name" class="wide" :label="t('app.name')" :most="80" />
+      <Choice
+        v-model="edited.value.family"
+        :label="t('sealing.familyOf')"
+        :options="families.map((f) => ({ value: f, text: t(`sealing.family.${f}`) }))"
+      />
+      <Choice
+        v-model="edited.value.setting"
+        :label="t('sealing.sets')"
+        :options="enums.Setting.map((s) => ({ value: s, text: t(`sealing.setting.${s}`) }))"
+      />
       <NumberInput
         v-model="edited.value.movementPercent"
         :bounds="bounds.Product.movementPercent"
@@ -138,23 +141,22 @@ async function remove() {
         :label="t('sealing.opened')"
         required
       />
-      <label class="named wide"
-        >{{ t('sealing.hazards') }}<input v-model="edited.value.hazards" class="field" maxlength="400"
-      /></label>
-      <div class="wide flags">
-        <Checkbox v-for="f in flags" :key="f" v-model:checked="edited.value[f]" class="flag">{{
-          t(`sealing.${flagText[f] ?? f}`)
-        }}</Checkbox>
-      </div>
+      <TextField v-model="edited.value.hazards" class="wide" :label="t('sealing.hazards')" :most="400" />
+      <Ticks
+        class="wide"
+        :of="edited.value"
+        :choices="flags.map((f) => ({ key: f, text: t(`sealing.${flagText[f] ?? f}`) }))"
+        @tick="(f, on) => (edited!.value[f] = on)"
+      />
       <h2 class="wide">{{ t('sealing.sticks') }}</h2>
-      <label v-for="s in substrates" :key="s" class="named">
-        {{ t(`sealing.substrate.${s}`) }}
-        <select class="field" :value="adhesion(s)" @change="setAdhesion(s, $event)">
-          <option v-for="a in enums.Adhesion" :key="a" :value="a">
-            {{ t(`sealing.adhesion.${a}`) }}
-          </option>
-        </select>
-      </label>
+      <Choice
+        v-for="s in substrates"
+        :key="s"
+        :model-value="adhesion(s)"
+        :label="t(`sealing.substrate.${s}`)"
+        :options="enums.Adhesion.map((a) => ({ value: a, text: t(`sealing.adhesion.${a}`) }))"
+        @update:model-value="(how) => setAdhesion(s, how)"
+      />
       <Checkbox
         class="wide"
         :checked="edited.value.known === 'published'"
@@ -164,42 +166,16 @@ async function remove() {
       </Checkbox>
       <Wrong :text="wrong" class="wide" />
       <div class="row wide">
-        <button class="btn main" type="submit">{{ t('app.save') }}</button>
-        <button class="btn" type="button" @click="edited = null">{{ t('app.cancel') }}</button>
-        <button v-if="edited.row" class="btn plain" type="button" @click="remove">{{ t('app.remove') }}</button>
+        <Action look="main" submit>{{ t('app.save') }}</Action>
+        <Action @click="edited = null">{{ t('app.cancel') }}</Action>
+        <Action v-if="edited.row" look="plain" @click="remove">{{ t('app.remove') }}</Action>
       </div>
     </form>
   </Drawer>
 </template>
 
 <style scoped>
-.list {
-  margin: 10px 0;
-  padding: 0;
-  list-style: none;
-}
-.list button {
-  display: flex;
-  flex-direction: column;
-  width: 100%;
-  padding: 8px 4px;
-  border: 0;
-  border-top: 1px solid var(--rule);
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-}
-.list b {
-  font-weight: 500;
-}
-.flags {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
-}
-.flag {
-  margin-inline-start: 0 !important;
+.new {
+  margin-top: 12px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Empty, Input, Skeleton } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
@@ -12,6 +13,8 @@ import { panelName, type ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
+import Action from '@/ui/Action.vue'
+import DataTable, { type Column } from '@/ui/DataTable.vue'
 import JointCard from './JointCard.vue'
 import JointForm from './JointForm.vue'
 import JointLayer from './JointLayer.vue'
@@ -60,6 +63,24 @@ watch(joints, (now, before) => {
     chosen.value = now.find((j) => j.value.of?.kind === 'opening' && j.value.of.id === asked)?.key ?? null
 })
 const open = computed(() => joints.value.filter((j) => stateOf(j.value) === 'open').length)
+const columns: Column<ShownJoint>[] = [
+  { key: 'name', title: t('sealing.joint'), text: (j) => j.value.name },
+  {
+    key: 'length',
+    title: t('sealing.length'),
+    text: (j) => lengthText(j.value.lengthMm, lengths.value),
+    figure: (j) => j.value.lengthMm,
+    width: 78,
+  },
+  {
+    key: 'state',
+    title: t('sealing.product'),
+    text: (j) =>
+      sealedOn(j.value) ? t('sealing.sealed', { on: sealedOn(j.value) }) : (j.product?.value.name ?? t('sealing.noProduct')),
+    narrows: true,
+    width: 98,
+  },
+]
 function where(j: ShownJoint): string {
   const panel = shell.value?.panels.find((p) => p.id === j.panelId)
   return panel ? panelName(panel.value) : ''
@@ -107,10 +128,10 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else-if="trouble && !sealing.answer.value" class="empty" role="alert">
     <h2>{{ trouble }}</h2>
-    <button class="btn main" type="button" @click="sealing.load()">{{ t('app.tryAgain') }}</button>
+    <Action look="main" @click="sealing.load()">{{ t('app.tryAgain') }}</Action>
   </div>
   <div v-else class="screen">
     <header>
@@ -118,8 +139,8 @@ useKeys((event) => drawingKey(event, from, drawing.value))
       <span class="soft">{{ t('sealing.joints', { n: joints.length, m: open }) }}</span>
       <div class="sp" />
       <ViewSwitch v-model="from" />
-      <button class="btn plain" type="button" @click="showProducts = true">{{ t('sealing.products') }}</button>
-      <button class="btn" type="button" @click="add">{{ t('sealing.add') }}</button>
+      <Action look="plain" @click="showProducts = true">{{ t('sealing.products') }}</Action>
+      <Action @click="add">{{ t('sealing.add') }}</Action>
     </header>
     <UnfoldedShell
       ref="drawing"
@@ -144,7 +165,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
     </UnfoldedShell>
     <aside>
       <template v-if="joint">
-        <button class="btn plain back" type="button" @click="chosen = null">← {{ t('sealing.title') }}</button>
+        <Action look="plain" class="back" @click="chosen = null">← {{ t('sealing.title') }}</Action>
         <JointCard
           :key="joint.value.of?.id ?? joint.key"
           :joint="joint"
@@ -164,38 +185,35 @@ useKeys((event) => drawingKey(event, from, drawing.value))
         <div v-if="joints.some((j) => j.faults.length > 0)" class="card fault" role="alert">
           <h2>{{ t('sealing.faults') }}</h2>
           <template v-for="j in joints" :key="j.key">
-            <button v-for="f in j.faults" :key="f" class="line" type="button" @click="chosen = j.key">
+            <Action v-for="f in j.faults" :key="f" look="plain" class="line" @click="chosen = j.key">
               <b>{{ j.value.name }}</b> {{ f }}
-            </button>
+            </Action>
           </template>
         </div>
-        <input
-          v-model="search"
-          class="field"
+        <Input
+          v-model:value="search"
+          allow-clear
           type="search"
           :placeholder="t('sealing.search')"
           :aria-label="t('sealing.search')"
         />
-        <a class="btn plain back" :href="`/api/vehicles/${shell.vehicle.id}/joints.csv`" download>{{ t('sealing.csv') }}</a>
-        <div v-if="joints.length === 0" class="card">
-          <h2>{{ t('sealing.none') }}</h2>
+        <Empty v-if="joints.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('sealing.none')">
           <p>{{ t('sealing.noneMore') }}</p>
-        </div>
-        <ul class="list" data-testid="joints">
-          <li v-for="j in found" :key="j.key">
-            <button class="line" :class="`is-${stateOf(j.value)}`" type="button" @click="chosen = j.key">
-              <b>{{ j.value.name }}</b>
-              <span class="soft"
-                >{{ where(j) }}, {{ lengthText(j.value.lengthMm, lengths) }},
-                {{
-                  sealedOn(j.value)
-                    ? t('sealing.sealed', { on: sealedOn(j.value) })
-                    : (j.product?.value.name ?? t('sealing.noProduct'))
-                }}</span
-              >
-            </button>
-          </li>
-        </ul>
+        </Empty>
+        <DataTable
+          v-if="joints.length > 0"
+          data-testid="joints"
+          :columns="columns"
+          :rows="found"
+          :key-of="(j) => j.key"
+          :look="(j) => `is-${stateOf(j.value)}`"
+          @open="(j) => (chosen = j.key)"
+        >
+          <template #first="{ row }">
+            {{ row.value.name }} <small class="soft">{{ where(row) }}</small>
+          </template>
+        </DataTable>
+        <a :href="`/api/vehicles/${shell.vehicle.id}/joints.csv`" download>{{ t('sealing.csv') }}</a>
       </template>
     </aside>
     <JointForm
@@ -208,43 +226,22 @@ useKeys((event) => drawingKey(event, from, drawing.value))
       @close="edited = null"
       @remove="sealing.remove(edited!.joint).then(() => ((edited = null), (chosen = null)))"
     />
-    <ProductDrawer v-model="showProducts" :products="products" @changed="sealing.load()" />
+    <ProductDrawer v-model="showProducts" :products="products" />
   </div>
 </template>
 
 <style scoped>
-.list {
-  display: flex;
-  flex-direction: column;
-  margin: 0;
-  padding: 0;
-  list-style: none;
+:deep(.data small) {
+  display: block;
+  font-weight: 400;
 }
-.line {
-  display: flex;
-  flex-direction: column;
-  align-items: flex-start;
-  width: 100%;
-  padding: 7px 10px;
-  border: 0;
+:deep(.data tr td:first-child) {
   border-left: 4px solid var(--rust);
-  border-bottom: 1px solid var(--rule);
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
 }
-.line:hover {
-  background: #0000000a;
-}
-.line b {
-  font-weight: 500;
-}
-.line.is-chosen {
+:deep(.data tr.is-chosen td:first-child) {
   border-left-color: var(--amber);
 }
-.line.is-sealed {
+:deep(.data tr.is-sealed td:first-child) {
   border-left-color: var(--teal);
 }
 .fault {
@@ -253,8 +250,10 @@ useKeys((event) => drawingKey(event, from, drawing.value))
   background: var(--stop-soft);
 }
 .fault .line {
-  border: 0;
+  height: auto;
   padding: 2px 0;
+  text-align: left;
+  white-space: normal;
 }
 .legend {
   display: flex;

@@ -1,6 +1,9 @@
-import { computed, ref, shallowRef, watch } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { ofVehicle } from '@/api/cache'
 import { api, got, ifMatch, type Schemas, type Stored } from '@/api/client'
 import { said, useState } from '@/app/state'
+import { useAnswer } from '@/app/useAnswer'
 
 type Joint = Schemas['Joint']
 type Product = Schemas['Product']
@@ -36,28 +39,16 @@ export const stateOf = (joint: Joint): JointState => (joint.productId === null ?
 /** The joints of the vehicle and the products, as the stage and the openings need them. */
 export function useSealing() {
   const { shell, change } = useState()
-  const answer = shallowRef<Schemas['VehicleJoints'] | null>(null)
-  const products = shallowRef<Stored<Product>[]>([])
-  const trouble = ref('')
   const vehicleId = () => shell.value!.vehicle.id
-
-  async function load() {
-    if (!shell.value) return
-    try {
-      const path = { vehicleId: vehicleId() }
-      const [joints, all] = await Promise.all([
-        got(api.GET('/api/vehicles/{vehicleId}/sealing', { params: { path } })),
-        got(api.GET('/api/products')),
-      ])
-      answer.value = joints
-      products.value = all as Stored<Product>[]
-      trouble.value = ''
-    } catch (e) {
-      trouble.value = said(e)
-    }
-  }
-  // Whatever changes on the shell may bring a joint or take one away.
-  watch(shell, load, { immediate: true })
+  const sealing = useAnswer(
+    () => shell.value && ofVehicle(vehicleId(), 'sealing'),
+    ([, id], signal) => got(api.GET('/api/vehicles/{vehicleId}/sealing', { params: { path: { vehicleId: id } }, signal })),
+  )
+  const { answer } = sealing
+  const all = useQuery({ queryKey: ['products'], queryFn: ({ signal }) => got(api.GET('/api/products', { signal })) })
+  const products = computed(() => (all.data.value ?? []) as Stored<Product>[])
+  const trouble = computed(() => sealing.wrong.value || (all.error.value ? said(all.error.value) : ''))
+  const load = () => Promise.all([sealing.again(), all.refetch()])
 
   const joints = computed<ShownJoint[]>(() => [
     ...((answer.value?.joints ?? []) as Stored<Joint>[]).map((row) => ({

@@ -3,7 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 
 /** What a new vehicle starts from: a shell like it, a plain box in its size, or nothing. */
 export interface Start {

@@ -3,8 +3,8 @@ import { useI18n } from 'vue-i18n'
 import { computed } from 'vue'
 import type { Vehicle } from '@/api/client'
 import { enums } from '@/api/enums'
-import LengthInput from '@/app/LengthInput.vue'
-import NumberInput from '@/app/NumberInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
 import SchoolFields from './SchoolFields.vue'
 
 /** What is known of a vehicle as a whole; all but the name may stay as it is. */

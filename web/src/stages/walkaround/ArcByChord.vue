@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { said } from '@/app/state'
 
 /** A radius, typed or worked out from a straight-edge: its length and how far the skin stands off its middle. */

@@ -84,8 +84,8 @@ figure button {
   height: 26px;
   border: 0;
   border-radius: 4px;
-  background: #242a33cc;
-  color: #fff;
+  background: color-mix(in srgb, var(--night) 80%, transparent);
+  color: var(--white);
   cursor: pointer;
 }
 .waiting {

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { lengthNumber, lengthText } from '@/app/length'
-import SeverityMark from '@/app/SeverityMark.vue'
+import SeverityMark from '@/ui/SeverityMark.vue'
 import { useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
 
@@ -111,7 +111,7 @@ function size(m: Schemas['FindingMeasures']): string {
   border: 0;
   border-left: 4px solid var(--rust);
   background: var(--rust-soft);
-  color: #3f454b;
+  color: var(--label);
   font: inherit;
   font-size: 13.5px;
   text-align: left;
@@ -156,7 +156,7 @@ button.next {
   border-top: 0;
 }
 .job:hover {
-  background: #0000000a;
+  background: var(--hover);
 }
 .job b {
   font-weight: 500;

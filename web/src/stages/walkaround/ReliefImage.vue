@@ -43,11 +43,11 @@ const legendY = computed(() => props.view.height.value - 54)
       <rect class="plate" x="-6" y="-8" width="222" height="30" />
       <defs>
         <linearGradient :id="`${id}-ramp`">
-          <stop offset="0" stop-color="rgb(120,132,138)" />
-          <stop offset="1" stop-color="rgb(238,240,232)" />
+          <stop offset="0" stop-color="var(--relief-low)" />
+          <stop offset="1" stop-color="var(--relief-high)" />
         </linearGradient>
       </defs>
-      <rect x="56" y="0" width="90" height="12" :fill="`url(#${id}-ramp)`" stroke="#8b867b" />
+      <rect x="56" y="0" width="90" height="12" :fill="`url(#${id}-ramp)`" stroke="var(--edge-strong)" />
       <text x="50" y="11" text-anchor="end">{{ lengthText(relief.lowestMm, lengths) }}</text>
       <text x="152" y="11">{{ lengthText(relief.highestMm, lengths) }}</text>
     </g>
@@ -56,7 +56,7 @@ const legendY = computed(() => props.view.height.value - 54)
 
 <style scoped>
 .plate {
-  fill: #f7f5f0e6;
+  fill: color-mix(in srgb, var(--paper) 90%, transparent);
 }
 text {
   font-size: 12px;

@@ -73,7 +73,7 @@ path {
   stroke-dasharray: 5 3;
 }
 circle {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--rust);
   stroke-width: 1.4;
 }

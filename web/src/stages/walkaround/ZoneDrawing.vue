@@ -76,17 +76,17 @@ rect {
 }
 .body {
   fill: none;
-  stroke: #7d786d;
+  stroke: var(--metal-6);
 }
 .zone {
   cursor: pointer;
 }
 .zone rect {
-  fill: #b0471d1a;
+  fill: color-mix(in srgb, var(--rust) 10%, transparent);
   stroke: var(--rust);
 }
 .zone:hover rect {
-  fill: #b0471d40;
+  fill: color-mix(in srgb, var(--rust) 25%, transparent);
 }
 text {
   font-size: 150px;

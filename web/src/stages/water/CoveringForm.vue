@@ -2,8 +2,8 @@
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
-import LengthInput from '@/app/LengthInput.vue'
-import RecordDialogue from '@/app/RecordDialogue.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import RecordDialogue from '@/ui/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 
 /** Something put on a panel or into it. */

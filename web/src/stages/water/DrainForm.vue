@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import RecordDialogue from '@/app/RecordDialogue.vue'
+import RecordDialogue from '@/ui/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 
 /** A drain of the register. */

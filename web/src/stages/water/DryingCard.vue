@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { panelName } from '@/drawing/facing'
 
 /** How wood dries at each place where the meter was held more than once: the date at which it may be covered, or that it is not drying. */

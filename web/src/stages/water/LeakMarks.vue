@@ -51,10 +51,10 @@ const zone = computed(() => {
   <g class="leaks">
     <defs>
       <pattern id="spray" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(60)">
-        <line x1="0" x2="0" y1="0" y2="7" stroke="#0d6a6c" stroke-width="2" opacity=".45" />
+        <line x1="0" x2="0" y1="0" y2="7" stroke="var(--teal)" stroke-width="2" opacity=".45" />
       </pattern>
       <marker id="way-end" viewBox="0 0 8 8" refX="6" refY="4" markerWidth="7" markerHeight="7" orient="auto">
-        <path d="M0 0L8 4L0 8Z" fill="#1d5f8f" />
+        <path d="M0 0L8 4L0 8Z" fill="var(--water)" />
       </marker>
     </defs>
     <path v-if="zone" class="zone" :d="zone" />
@@ -109,7 +109,7 @@ const zone = computed(() => {
   pointer-events: none;
 }
 .suspect circle {
-  fill: #fff;
+  fill: var(--white);
   stroke: var(--soft);
   stroke-width: 2;
   cursor: pointer;
@@ -127,14 +127,14 @@ const zone = computed(() => {
 }
 .first circle:not(.reach) {
   fill: var(--rust);
-  stroke: #fff;
+  stroke: var(--white);
 }
 .first .joint {
   stroke: var(--rust);
   opacity: 1;
 }
 .first text {
-  fill: #fff;
+  fill: var(--white);
 }
 .chosen circle:not(.reach) {
   stroke: var(--ink);
@@ -142,7 +142,7 @@ const zone = computed(() => {
 }
 .way {
   fill: none;
-  stroke: #1d5f8f;
+  stroke: var(--water);
   stroke-width: 2.5;
   stroke-dasharray: 8 5;
   pointer-events: none;

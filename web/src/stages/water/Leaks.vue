@@ -7,7 +7,7 @@ import type { Finding, Point, Schemas, Stored } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { useState } from '@/app/state'
 import { usePanelRecord } from '@/app/usePanelRecord'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import type { ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
@@ -237,7 +237,7 @@ useKeys((event) => {
   left: 96px;
   padding: 6px 12px;
   background: var(--night);
-  color: #fff;
+  color: var(--white);
   border-radius: 4px;
 }
 .verdict {

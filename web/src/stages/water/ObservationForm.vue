@@ -2,8 +2,8 @@
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
-import NumberInput from '@/app/NumberInput.vue'
-import RecordDialogue from '@/app/RecordDialogue.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import RecordDialogue from '@/ui/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 
 /** A place inside that was looked at after rain, or that the meter was held to. */

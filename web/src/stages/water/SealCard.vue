@@ -2,12 +2,12 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas, type Stored } from '@/api/client'
-import LengthInput from '@/app/LengthInput.vue'
+import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
-import RecordDialogue from '@/app/RecordDialogue.vue'
+import RecordDialogue from '@/ui/RecordDialogue.vue'
 import { said, useState } from '@/app/state'
 import { usePanelRecord } from '@/app/usePanelRecord'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { panelName } from '@/drawing/facing'
 
 /** How the seals of doors close, by pairs of readings: the gap that the closed door leaves, and the height of the seal. */

@@ -7,7 +7,7 @@ import { copyOf } from '@/app/copy'
 import { useKeys } from '@/app/keys'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
-import WorkedSteps from '@/app/WorkedSteps.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
 import FieldImage from '@/drawing/FieldImage.vue'
 import { drawingKey } from '@/drawing/keys'
 import OpeningShape from '@/drawing/OpeningShape.vue'
@@ -128,9 +128,9 @@ useKeys((event) => drawingKey(event, from, drawing.value))
         </g>
         <g :transform="`translate(50 ${view.height.value - (view.width.value < 560 ? 112 : 56)})`" class="legend">
           <rect class="plate" x="-6" y="-6" width="330" height="28" />
-          <rect x="0" y="2" width="18" height="12" fill="rgba(24,92,138,.55)" />
+          <rect x="0" y="2" width="18" height="12" fill="var(--water-standing)" />
           <text x="24" y="12">{{ t('water.stands', { mm: lengthText(fullMm, lengths) }) }}</text>
-          <path d="M176 8h22" stroke="rgb(70,140,180)" stroke-width="4" />
+          <path d="M176 8h22" stroke="var(--water-way)" stroke-width="4" />
           <text x="204" y="12">{{ t('water.runs') }}</text>
         </g>
       </template>
@@ -262,18 +262,18 @@ useKeys((event) => drawingKey(event, from, drawing.value))
   min-width: 46px;
 }
 .pond circle {
-  fill: #fff;
-  stroke: #185c8a;
+  fill: var(--white);
+  stroke: var(--water);
   stroke-width: 2;
 }
 .pond text {
   font-size: 12px;
   font-weight: 600;
-  fill: #185c8a;
+  fill: var(--water);
   text-anchor: middle;
 }
 .plate {
-  fill: #f7f5f0e6;
+  fill: color-mix(in srgb, var(--paper) 90%, transparent);
 }
 .legend text {
   font-size: 12px;

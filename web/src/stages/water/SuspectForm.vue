@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import RecordDialogue from '@/app/RecordDialogue.vue'
+import RecordDialogue from '@/ui/RecordDialogue.vue'
 import { useState } from '@/app/state'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 import { facingOf } from '@/drawing/facing'

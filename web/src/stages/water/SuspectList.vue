@@ -115,7 +115,7 @@ ol > li {
   cursor: pointer;
 }
 .line:hover {
-  background: #0000000a;
+  background: var(--hover);
 }
 .name::before {
   content: counter(place) '  ';

@@ -35,7 +35,7 @@ const fewBits = 0.1
   padding: 12px;
   border: 1px solid var(--edge);
   border-left: 4px solid var(--teal);
-  background: #fff;
+  background: var(--white);
 }
 .test b {
   font: 600 17px/1.25 Barlow;

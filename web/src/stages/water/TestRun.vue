@@ -117,13 +117,13 @@ ol {
   align-items: baseline;
   padding: 10px 14px;
   background: var(--night);
-  color: #fff;
+  color: var(--white);
 }
 .clock b {
   font: 600 44px/1 'Barlow Semi Condensed';
 }
 .clock.wait {
-  background: #3d4b2f;
+  background: var(--badge);
 }
 .clock.over {
   background: var(--teal);
@@ -141,11 +141,11 @@ ol {
   gap: 10px;
 }
 .wet {
-  background: #1d5f8f;
-  border-color: #1d5f8f;
-  color: #fff;
+  background: var(--water);
+  border-color: var(--water);
+  color: var(--white);
 }
 .wet:hover {
-  background: #174d75;
+  background: var(--water-deep);
 }
 </style>

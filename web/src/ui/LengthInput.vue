@@ -4,11 +4,11 @@ import { computed, inject, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Bounds } from '@/api/bounds'
 import { ApiProblem } from '@/api/client'
-import { lengthText } from './length'
+import { lengthText } from '@/app/length'
 import MeterKey from './MeterKey.vue'
-import { outside } from './outside'
-import { parseLength } from './parseLength'
-import { formLengths, useState } from './state'
+import { outside } from '@/app/outside'
+import { parseLength } from '@/app/parseLength'
+import { formLengths, useState } from '@/app/state'
 
 /** A length as people type it; the server reads it, and what it understood stands below in the other unit. */
 const props = defineProps<{ label: string; optional?: boolean; hideLabel?: boolean; bounds?: Bounds }>()

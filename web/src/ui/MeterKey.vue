@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { meterIntoFocus } from './meter'
+import { meterIntoFocus } from '@/app/meter'
 
 /** The key that brings a reading, to be pressed by finger where there is no keyboard. It must not take the focus from its field. */
 const { t } = useI18n()
@@ -28,7 +28,7 @@ const { t } = useI18n()
   display: none;
   min-width: 34px;
   height: 26px;
-  border: 1px solid #b8b2a5;
+  border: 1px solid var(--metal-3);
   border-radius: 3px;
   background: var(--paper);
   color: var(--teal);

@@ -3,11 +3,11 @@ import { Modal } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Stored } from '@/api/client'
 import { panelName } from '@/drawing/facing'
-import { leaving } from './leaving'
+import { leaving } from '@/app/leaving'
 import LengthInput from './LengthInput.vue'
-import { useState } from './state'
+import { useState } from '@/app/state'
 import Wrong from './Wrong.vue'
-import type { EditedRecord } from './usePanelRecord'
+import type { EditedRecord } from '@/app/usePanelRecord'
 
 /** The frame of a form for a record that lies on a panel: which panel, where on it, save and remove. */
 const props = defineProps<{ title: string; wrong: string; isTyped: () => boolean }>()

@@ -21,7 +21,7 @@ defineProps<{ severity: keyof typeof severityShapes | 'opening'; number?: number
   fill: var(--amber);
 }
 .minor path {
-  fill: #5b6168;
+  fill: var(--soft);
 }
 rect {
   fill: var(--teal-soft);
@@ -31,7 +31,7 @@ rect {
 text {
   font-size: 11.5px;
   font-weight: 600;
-  fill: #fff;
+  fill: var(--white);
   text-anchor: middle;
 }
 </style>

@@ -2,9 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Bounds } from '@/api/bounds'
-import type { MeterField } from './meter'
+import type { MeterField } from '@/app/meter'
 import MeterKey from './MeterKey.vue'
-import { outside } from './outside'
+import { outside } from '@/app/outside'
 
 /** A plain number, such as a moisture or a mass; a decimal comma is read. Empty is not known. */
 const props = defineProps<{ label: string; meter?: MeterField; required?: boolean; bounds?: Bounds }>()

@@ -11,8 +11,8 @@ import { Drawer } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Source, Step } from '@/api/client'
-import { lengthText } from './length'
-import { useState } from './state'
+import { lengthText } from '@/app/length'
+import { useState } from '@/app/state'
 
 /** The calculation behind a figure: each step in order, and where its rules come from; nothing until there is one. */
 defineProps<{ title: string; worked: Worked | null | undefined }>()

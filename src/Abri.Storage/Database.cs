@@ -69,12 +69,12 @@ public sealed class Database : IDisposable
 
     /// <summary>Begins a change: all or nothing, with its row in the history. Changes of this program wait for one another in turn.</summary>
     /// <exception cref="SqliteException">Another program holds the file.</exception>
-    internal Work Begin()
+    internal PendingChange Begin()
     {
         Monitor.Enter(writing);
         try
         {
-            return new Work(Connect(), Clock, Changed, () => Monitor.Exit(writing));
+            return new PendingChange(Connect(), Clock, Changed, () => Monitor.Exit(writing));
         }
         catch
         {

@@ -63,8 +63,8 @@ public sealed class History(Database database)
     {
         try
         {
-            using Work work = database.Begin();
-            return new HistoryStep(work.Step(scope, undo));
+            using PendingChange pending = database.Begin();
+            return new HistoryStep(pending.Step(scope, undo));
         }
         catch (SqliteException e) when (e.SqliteErrorCode == SQLitePCL.raw.SQLITE_CONSTRAINT)
         {

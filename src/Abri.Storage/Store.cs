@@ -55,22 +55,22 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     public (WriteState State, IReadOnlyList<Stored<T>> Rows, string? Message) Add(string? ownerId, IReadOnlyList<T> values, string what)
     {
         string[] ids = [];
-        WriteState state = Guarded(out string? message, work =>
+        WriteState state = Guarded(out string? message, pending =>
         {
-            ids = [.. values.Select(value => Insert(work, ownerId, value))];
-            work.Commit(ListingScope(ownerId, ids[0]), what);
+            ids = [.. values.Select(value => Insert(pending, ownerId, value))];
+            pending.Commit(ListingScope(ownerId, ids[0]), what);
             return WriteState.Done;
         });
         return (state, state == WriteState.Done ? [.. ids.Select(id => Find(id)!)] : [], message);
     }
 
     /// <summary>Replaces a record, if it still has the version that the change was made from.</summary>
-    public Written<T> Replace(string id, int version, T value) => Write(id, version, (work, before) =>
+    public Written<T> Replace(string id, int version, T value) => Write(id, version, (pending, before) =>
         {
-            work.Update(table, id, Columns(value));
+            pending.Update(table, id, Columns(value));
             if (Title(before.Value) != Title(value))
-                Renamed(work, id, Title(before.Value), Title(value));
-            work.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
+                Renamed(pending, id, Title(before.Value), Title(value));
+            pending.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
         });
 
     /// <summary>Replaces several records in one change, if each still has the version that the change was made from.</summary>
@@ -78,18 +78,18 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     public Written<T> ReplaceAll(IReadOnlyList<(string Id, int Version, T Value)> changed, string what)
     {
         string? at = null;
-        WriteState state = Guarded(out string? message, work =>
+        WriteState state = Guarded(out string? message, pending =>
         {
             foreach ((string id, int version, T value) in changed)
             {
                 at = id;
-                if (work.Version(table, id) is not { } current)
+                if (pending.Version(table, id) is not { } current)
                     return WriteState.NotFound;
                 if (current != version)
                     return WriteState.Stale;
-                work.Update(table, id, Columns(value));
+                pending.Update(table, id, Columns(value));
             }
-            work.Commit(Scope(Find(changed[0].Id)!.OwnerId, changed[0].Id), what);
+            pending.Commit(Scope(Find(changed[0].Id)!.OwnerId, changed[0].Id), what);
             return WriteState.Done;
         });
         return new Written<T>(state, at is null ? null : Find(at), message);
@@ -111,11 +111,11 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         return Removed(id, version);
     }
 
-    private Written<T> Removed(string id, int version) => Write(id, version, (work, before) =>
+    private Written<T> Removed(string id, int version) => Write(id, version, (pending, before) =>
         {
-            RemoveOwned(work, id);
-            work.Delete(table, id);
-            work.Commit(ListingScope(before.OwnerId, id), $"Removed {Title(before.Value)}");
+            RemoveOwned(pending, id);
+            pending.Delete(table, id);
+            pending.Commit(ListingScope(before.OwnerId, id), $"Removed {Title(before.Value)}");
         });
 
     /// <summary>The columns of a record, without id, version and owner.</summary>
@@ -137,40 +137,40 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
     private protected virtual IReadOnlyList<string> UsedBy(string id, T value) => [];
 
     /// <summary>Removes what belongs to a record before it goes itself.</summary>
-    private protected virtual void RemoveOwned(Work work, string id) { }
+    private protected virtual void RemoveOwned(PendingChange pending, string id) { }
 
     /// <summary>Lets what is called after a record follow when its name changes.</summary>
-    private protected virtual void Renamed(Work work, string id, string from, string to) { }
+    private protected virtual void Renamed(PendingChange pending, string id, string from, string to) { }
 
-    private Written<T> Write(string id, int version, Action<Work, Stored<T>> change)
+    private Written<T> Write(string id, int version, Action<PendingChange, Stored<T>> change)
     {
-        WriteState state = Guarded(out string? message, work =>
+        WriteState state = Guarded(out string? message, pending =>
         {
-            if (work.Version(table, id) is not { } current)
+            if (pending.Version(table, id) is not { } current)
                 return WriteState.NotFound;
             if (current != version)
                 return WriteState.Stale;
-            change(work, Find(id)!);
+            change(pending, Find(id)!);
             return WriteState.Done;
         });
         return new Written<T>(state, Find(id), message);
     }
 
     /// <summary>Inserts a record as part of a larger change, and returns its id.</summary>
-    internal string Insert(Work work, string? ownerId, T value)
+    internal string Insert(PendingChange pending, string? ownerId, T value)
     {
-        string id = work.NewId();
-        work.Insert(table, id, Row(ownerId, value));
+        string id = pending.NewId();
+        pending.Insert(table, id, Row(ownerId, value));
         return id;
     }
 
-    private WriteState Guarded(out string? message, Func<Work, WriteState> change)
+    private WriteState Guarded(out string? message, Func<PendingChange, WriteState> change)
     {
         message = null;
         try
         {
-            using Work work = Database.Begin();
-            return change(work);
+            using PendingChange pending = Database.Begin();
+            return change(pending);
         }
         catch (SqliteException e) when (e.SqliteExtendedErrorCode is UniqueViolated or ForeignKeyViolated)
         {

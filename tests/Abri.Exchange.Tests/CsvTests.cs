@@ -4,6 +4,7 @@ using Abri.Core.Openings;
 using Abri.Core.Procedures;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using CsCheck;
 using CsvHelper;
 
@@ -81,7 +82,7 @@ public class CsvTests
             null,
             ""
         );
-        var standing = new OpeningStanding(VerdictState.NeedsWork, "Can be cut, with work", "swages", "Measure the hole", NextPlace.AsCut);
+        var standing = new OpeningStanding(JudgementState.NeedsWork, "Can be cut, with work", "swages", "Measure the hole", NextPlace.AsCut);
         Dictionary<string, string> row = Assert.Single(Read(OpeningsCsv.Write([new OpeningLine("Roof", opening, fitting, standing, null)])));
         Assert.Equal(
             ("500", "700", "2732.3", "-3", "NeedsWork", "Measure the hole"),

@@ -1,6 +1,7 @@
 using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings;
 
@@ -91,7 +92,7 @@ public sealed record AirPlan(
     double HighNeededMm2,
     double LowMm2,
     double LowNeededMm2,
-    VerdictState State,
+    JudgementState State,
     string Verdict,
     IReadOnlyList<string> Cautions
 );
@@ -213,7 +214,7 @@ public static class Draught
                 highNeeded,
                 low,
                 lowNeeded,
-                enough ? VerdictState.Good : VerdictState.NeedsWork,
+                enough ? JudgementState.Good : JudgementState.NeedsWork,
                 string.Join(" ", words),
                 Cautions
             )

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings.Rules;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings;
 
@@ -36,11 +37,11 @@ public static class OpeningVerdict
         var placed = new Placed(ground, centre);
         sheet.Step("w", "cut-out along the vehicle", "from the fitting", ground.Fitting.CutOut.WidthMm, "mm");
         sheet.Step("h", "cut-out across", "from the fitting", ground.Fitting.CutOut.HeightMm, "mm");
-        List<VerdictRow> rows = [.. MayBlock(placed, sheet), .. FlangeRules.Bedding(placed, sheet), .. BackingRule.Rows(placed, sheet)];
+        List<Judgement> rows = [.. MayBlock(placed, sheet), .. FlangeRules.Bedding(placed, sheet), .. BackingRule.Rows(placed, sheet)];
         sheet.Cite(PlacingFigures.Assumed);
         rows = [.. rows.OrderByDescending(r => r.State)];
 
-        VerdictState state = rows[0].State;
+        JudgementState state = rows[0].State;
         (string summary, string reason) = Summary(state, rows, ground);
         return sheet.Finish(
             new Verdict(
@@ -60,9 +61,9 @@ public static class OpeningVerdict
 
     /// <summary>Whether the verdict of a place would be that nothing is cut there: the same rules, without those that only ask for work.</summary>
     internal static bool Blocks(Ground ground, PanelPoint centre) =>
-        MayBlock(new Placed(ground, centre), new Worksheet()).Any(r => r.State == VerdictState.Blocked);
+        MayBlock(new Placed(ground, centre), new Worksheet()).Any(r => r.State == JudgementState.Blocked);
 
-    private static IEnumerable<VerdictRow> MayBlock(Placed placed, Worksheet sheet) =>
+    private static IEnumerable<Judgement> MayBlock(Placed placed, Worksheet sheet) =>
         [
             .. StructureRules.Rows(placed, sheet),
             .. FlangeRules.Lies(placed),
@@ -71,19 +72,19 @@ public static class OpeningVerdict
             .. KindRules.Rows(placed, sheet),
         ];
 
-    private static (string Summary, string Reason) Summary(VerdictState state, List<VerdictRow> rows, Ground ground)
+    private static (string Summary, string Reason) Summary(JudgementState state, List<Judgement> rows, Ground ground)
     {
         string worst = string.Join("; ", rows.Where(r => r.State == state).Select(r => r.Title).Take(2));
         bool cuts = rows.Any(r => r.Id.StartsWith("crossed-", StringComparison.Ordinal));
         return state switch
         {
-            VerdictState.Blocked => ("Not here", worst),
-            VerdictState.NeedsWork when cuts => ("Can be cut, needs headers", worst),
-            VerdictState.NeedsWork when rows.All(r => r.State == VerdictState.Good || r.Id is "swages" or "curvature" or "rest") => (
+            JudgementState.Blocked => ("Not here", worst),
+            JudgementState.NeedsWork when cuts => ("Can be cut, needs headers", worst),
+            JudgementState.NeedsWork when rows.All(r => r.State == JudgementState.Good || r.Id is "swages" or "curvature" or "rest") => (
                 "Can be cut, needs bedding",
                 worst
             ),
-            VerdictState.NeedsWork => ("Can be cut, with work", worst),
+            JudgementState.NeedsWork => ("Can be cut, with work", worst),
             _ => ("Good place", ground.Site.RibInTheWay == RibInTheWay.Keep ? "keeps every rib and all clearances" : "all clearances kept"),
         };
     }

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings;
 
@@ -272,7 +273,7 @@ public static class RankedPositions
     private static string WhyBlocked(Ground ground, IReadOnlyList<RegionPart> region)
     {
         PanelPoint middle = region.MaxBy(r => r.AreaMm2)!.Box.Centre;
-        VerdictRow? row = OpeningVerdict.Of(ground.Site, middle).Value!.Result.Rows.FirstOrDefault(r => r.State == VerdictState.Blocked);
+        Judgement? row = OpeningVerdict.Of(ground.Site, middle).Value!.Result.Rows.FirstOrDefault(r => r.State == JudgementState.Blocked);
         return row is null ? "No place that was tried is allowed." : $"{row.Title}: {char.ToLowerInvariant(row.Why[0])}{row.Why[1..]} {row.Remedy}";
     }
 

@@ -43,7 +43,7 @@ public static class OpeningProcedure
         if (!OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out problem))
             return InWork(problem);
         // No steps for cutting where nothing may be cut.
-        if (verdict.Result.State == VerdictState.Blocked)
+        if (verdict.Result.State == JudgementState.Blocked)
             return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would mend it.");
         (Product? product, string? refused) = Allowed(work);
         var procedure = Procedure.Of(

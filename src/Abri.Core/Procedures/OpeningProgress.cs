@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
+using Abri.Core.Work;
 
 namespace Abri.Core.Procedures;
 
@@ -38,7 +39,7 @@ public enum NextPlace
 /// <param name="Reason">What decides it.</param>
 /// <param name="Next">What comes next; empty when nothing does.</param>
 /// <param name="Where">Where that is done.</param>
-public sealed record OpeningStanding(VerdictState State, string Summary, string Reason, string Next, NextPlace Where);
+public sealed record OpeningStanding(JudgementState State, string Summary, string Reason, string Next, NextPlace Where);
 
 /// <summary>Tells how an opening stands and what comes next, in the order in which the trade does it.</summary>
 /// <remarks>A hole that is cut comes before everything else of its kind: measured, then fitted, then sealed. What is planned needs a place, its
@@ -53,7 +54,7 @@ public static class OpeningProgress
     public static OpeningStanding Of(Opening opening, Site site, Joint? joint)
     {
         if (!OpeningVerdict.Of(site, opening.Centre).IsOk(out Worked<Verdict>? judged, out Problem? problem))
-            return new OpeningStanding(VerdictState.Blocked, "Cannot be judged", problem.Message, "Mend what is contradictory", NextPlace.Place);
+            return new OpeningStanding(JudgementState.Blocked, "Cannot be judged", problem.Message, "Mend what is contradictory", NextPlace.Place);
         Verdict verdict = judged.Result;
         (string next, NextPlace where) = opening.State switch
         {
@@ -65,10 +66,10 @@ public static class OpeningProgress
     }
 
     private static (string, NextPlace) Planned(Opening opening, Fitting fitting, Verdict verdict, Joint? joint) =>
-        verdict.State == VerdictState.Blocked ? ("Find another place", NextPlace.Place)
+        verdict.State == JudgementState.Blocked ? ("Find another place", NextPlace.Place)
         : fitting.Clamp is not null && opening.WallMm is null ? ("Measure the wall and enter it", NextPlace.Settings)
         : joint?.ProductId is null ? ("Choose what seals it", fitting.Bonded is null ? NextPlace.Sealing : NextPlace.Bond)
-        : verdict.State == VerdictState.NeedsWork ? ("Read its steps, then mark it out", NextPlace.Steps)
+        : verdict.State == JudgementState.NeedsWork ? ("Read its steps, then mark it out", NextPlace.Steps)
         : ("Mark it out, then cut", NextPlace.MarkOut);
 
     private static (string, NextPlace) Cut(Opening opening, Site site, Joint? joint)

@@ -1,4 +1,5 @@
 using Abri.Core.Declared;
+using Abri.Core.Work;
 
 namespace Abri.Core.Sealing;
 
@@ -156,6 +157,12 @@ public sealed record Product(
     SourceKind Known
 )
 {
+    /// <summary>It as something that is used up.</summary>
+    internal Material Material =>
+        PackMl > 0
+            ? new Material($"product/{Name}", Name, MaterialKind.Sealant, Unit.Ml, PackMl)
+            : new Material($"product/{Name}", Name, MaterialKind.Tape, Unit.Ml, null);
+
     /// <summary>Whether nothing else holds on it afterwards.</summary>
     internal static bool IsSilicone(ProductFamily family) =>
         family is ProductFamily.NeutralSilicone or ProductFamily.AcetoxySilicone or ProductFamily.SiliconeRoofCoating or ProductFamily.HeatSilicone;

@@ -1,15 +1,16 @@
 using Abri.Core.Geometry;
+using Abri.Core.Work;
 
 namespace Abri.Core.Shell;
 
 /// <summary>Something that waits to be done on the shell, as the order of work looks at it.</summary>
-/// <param name="Id">Id of the finding or the opening.</param>
+/// <param name="Job">What it is.</param>
 /// <param name="Where">Name of its panel.</param>
 /// <param name="Finding">The finding; null for an opening.</param>
 /// <param name="OpeningName">Name of the opening; null for a finding.</param>
 /// <param name="IsCut">Whether the opening is cut and not fitted.</param>
 /// <param name="Test">The last water test that wetted the finding since it was seen; null where none did.</param>
-public sealed record Waiting(string Id, string Where, Finding? Finding, string? OpeningName = null, bool IsCut = false, TestedJoint? Test = null);
+public sealed record Waiting(Job Job, string Where, Finding? Finding, string? OpeningName = null, bool IsCut = false, TestedJoint? Test = null);
 
 /// <summary>What a water test said of a joint.</summary>
 /// <param name="Wet">Whether water came in while it was sprayed.</param>
@@ -17,11 +18,11 @@ public sealed record Waiting(string Id, string Where, Finding? Finding, string? 
 public sealed record TestedJoint(bool Wet, DateOnly On);
 
 /// <summary>One thing to do, and why now.</summary>
-/// <param name="Id">Id of the finding or the opening.</param>
+/// <param name="Job">What it is about.</param>
 /// <param name="What">What to do.</param>
 /// <param name="Why">Why it comes at this place in the order.</param>
 /// <param name="Caution">What must not be done meanwhile; null when nothing.</param>
-public sealed record NextJob(string Id, string What, string Why, string? Caution);
+public sealed record NextJob(Job Job, string What, string Why, string? Caution);
 
 /// <summary>
 /// Puts what waits on a shell in the order in which the trade does it, worst first within a step.
@@ -59,7 +60,7 @@ public static class WorkOrder
                 .ThenByDescending(w => w.Finding?.Severity)
                 .ThenBy(w => w.Finding?.SeenAt)
                 .ThenBy(w => w.Finding?.Name ?? w.OpeningName, StringComparer.Ordinal)
-                .Select(w => new NextJob(w.Id, What(w, damp), Why(w), Caution(StepOf(w), damp))),
+                .Select(w => new NextJob(w.Job, What(w, damp), Why(w), Caution(StepOf(w), damp))),
         ];
     }
 

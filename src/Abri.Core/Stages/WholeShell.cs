@@ -3,6 +3,7 @@ using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Work;
 
 namespace Abri.Core.Stages;
 
@@ -68,14 +69,20 @@ public sealed record WholeShell(
         Dictionary<string, Panel> panels = of.Panels.ToDictionary(p => p.Id, p => p.Value);
         Observation[] looked = of.Water.Observations.Values();
         IEnumerable<Waiting> findings = of.Findings.Select(f => new Waiting(
-            f.Id,
+            new Job(JobKind.Finding, f.Id),
             PanelWords.Title(panels[f.OwnerId!]),
             f.Value,
             Test: TestsOfFinding.Of(f.Value, panels[f.OwnerId!], looked)
         ));
         IEnumerable<Waiting> openings = of
             .Openings.Where(o => o.Value.State != OpeningState.Fitted)
-            .Select(o => new Waiting(o.Id, PanelWords.Title(panels[o.OwnerId!]), null, o.Value.Name, o.Value.State == OpeningState.Cut));
+            .Select(o => new Waiting(
+                new Job(JobKind.Opening, o.Id),
+                PanelWords.Title(panels[o.OwnerId!]),
+                null,
+                o.Value.Name,
+                o.Value.State == OpeningState.Cut
+            ));
         return WorkOrder.Of([.. findings, .. openings]);
     }
 

@@ -1,6 +1,6 @@
 using Abri.Core.Geometry;
-using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Water;
 
@@ -23,7 +23,7 @@ public sealed record DrainedPanel(
 /// <summary>One rule's judgement of one panel.</summary>
 /// <param name="PanelId">Id of the panel.</param>
 /// <param name="Row">The judgement.</param>
-public sealed record WayOut(string PanelId, VerdictRow Row);
+public sealed record WayOut(string PanelId, Judgement Row);
 
 /// <summary>
 /// Judges whether water that gets into a shell can leave it, by rules over the whole shell.
@@ -68,7 +68,7 @@ public static class WaysOut
         ];
     }
 
-    private static IEnumerable<VerdictRow> OfCovering(DrainedPanel p, Covering covering, Finding[] leaks, LengthFormat lengths)
+    private static IEnumerable<Judgement> OfCovering(DrainedPanel p, Covering covering, Finding[] leaks, LengthFormat lengths)
     {
         bool isSide = p.Panel.Facing is not (Facing.Up or Facing.Down);
         double foot = p.Panel.Box.TMinMm;
@@ -77,7 +77,7 @@ public static class WaysOut
         {
             yield return Row(
                 "sealed-at-bottom",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{covering.Name} is sealed along its bottom edge",
                 null,
                 null,
@@ -90,7 +90,7 @@ public static class WaysOut
         {
             yield return Row(
                 "channel-filled",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{covering.Name} lies in the bottom channel",
                 area.TMinMm - foot,
                 ChannelMm,
@@ -106,7 +106,7 @@ public static class WaysOut
         {
             yield return Row(
                 "membrane-holds-water",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"{covering.Name} can hold a puddle",
                 null,
                 null,
@@ -120,7 +120,7 @@ public static class WaysOut
             if (covering.Kind == CoveringKind.Foam)
                 yield return Row(
                     "foam-in-drained-cavity",
-                    VerdictState.Blocked,
+                    JudgementState.Blocked,
                     $"{covering.Name} lies before {drain.Name}",
                     null,
                     null,
@@ -131,7 +131,7 @@ public static class WaysOut
             else if (covering.Kind == CoveringKind.Sealant)
                 yield return Row(
                     "drain-sealed",
-                    VerdictState.Blocked,
+                    JudgementState.Blocked,
                     $"{covering.Name} covers {drain.Name}",
                     null,
                     null,
@@ -142,7 +142,7 @@ public static class WaysOut
             else if (covering.Kind is CoveringKind.Insulation or CoveringKind.Membrane or CoveringKind.Cladding)
                 yield return Row(
                     "drain-covered",
-                    VerdictState.NeedsWork,
+                    JudgementState.NeedsWork,
                     $"{covering.Name} covers {drain.Name}",
                     null,
                     null,
@@ -152,7 +152,7 @@ public static class WaysOut
                 );
         }
         if (covering.Kind == CoveringKind.Patch)
-            foreach (VerdictRow row in OfPatch(p, covering))
+            foreach (Judgement row in OfPatch(p, covering))
                 yield return row;
         if (covering.Kind != CoveringKind.Lining)
             yield break;
@@ -160,7 +160,7 @@ public static class WaysOut
         if (rust.Length > 0)
             yield return Row(
                 "lined-before-rust",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{covering.Name} goes over rust that is not treated",
                 null,
                 null,
@@ -171,7 +171,7 @@ public static class WaysOut
         if (leaks.Length > 0)
             yield return Row(
                 "lined-before-sealed",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{covering.Name} comes before the outside is sealed",
                 null,
                 null,
@@ -181,12 +181,12 @@ public static class WaysOut
             );
     }
 
-    private static IEnumerable<VerdictRow> OfPatch(DrainedPanel p, Covering patch)
+    private static IEnumerable<Judgement> OfPatch(DrainedPanel p, Covering patch)
     {
         if (patch.Lap == Lap.LowerOverUpper)
             yield return Row(
                 "lapped-against-flow",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{patch.Name} is lapped against the flow",
                 null,
                 null,
@@ -197,7 +197,7 @@ public static class WaysOut
         else if (patch.Lap == Lap.Unknown)
             yield return Row(
                 "lap-unknown",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"Nobody has said how {patch.Name} is lapped",
                 null,
                 null,
@@ -210,7 +210,7 @@ public static class WaysOut
         )
             yield return Row(
                 "patch-on-gutter",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{patch.Name} lies on {gutter.Name}",
                 null,
                 null,
@@ -220,10 +220,10 @@ public static class WaysOut
             );
     }
 
-    private static VerdictRow Blocked(Finding f) =>
+    private static Judgement Blocked(Finding f) =>
         Row(
             "drain-blocked",
-            VerdictState.Blocked,
+            JudgementState.Blocked,
             f.Name,
             null,
             null,
@@ -232,14 +232,14 @@ public static class WaysOut
             Around(f)
         );
 
-    private static IEnumerable<VerdictRow> OfDrain(Drain drain, DateTimeOffset now)
+    private static IEnumerable<Judgement> OfDrain(Drain drain, DateTimeOffset now)
     {
         var at = PanelBox.Around(drain.Place, 2 * DrainMm, 2 * DrainMm);
         double? days = drain.ClearedAt is { } cleared ? Math.Floor((now - cleared).TotalDays) : null;
         if (days is null)
             yield return Row(
                 "drain-never-cleared",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"{drain.Name}: nobody knows when it was cleared",
                 null,
                 null,
@@ -248,13 +248,13 @@ public static class WaysOut
                 at
             );
         else if (days > Drain.LookAgainDays)
-            yield return new VerdictRow(
+            yield return new Judgement(
                 "drain-due",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"{drain.Name} was cleared {days:0} days ago",
                 days,
                 Drain.LookAgainDays,
-                "days",
+                Unit.Days,
                 "Leaves and sealant crumbs close drains.",
                 "Clear it again.",
                 [new Mark(at.Corners, true)]
@@ -265,14 +265,14 @@ public static class WaysOut
 
     private static PanelBox Around(Finding f) => PanelBox.Of(f.Points).Grown(DrainMm);
 
-    private static VerdictRow Row(
+    private static Judgement Row(
         string id,
-        VerdictState state,
+        JudgementState state,
         string title,
         double? measured,
         double? required,
         string why,
         string remedy,
         PanelBox where
-    ) => new(id, state, title, measured, required, "mm", why, remedy, [new Mark(where.Corners, true)]);
+    ) => new(id, state, title, measured, required, Unit.Mm, why, remedy, [new Mark(where.Corners, true)]);
 }

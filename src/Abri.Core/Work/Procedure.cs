@@ -51,12 +51,7 @@ public sealed record Procedure(
             work,
             open,
             [.. numbered.SelectMany(s => s.Tools).Distinct()],
-            [
-                .. numbered
-                    .SelectMany(s => s.Consumables)
-                    .GroupBy(c => (c.Name, c.Unit))
-                    .Select(g => new Consumable(g.Key.Name, g.Sum(c => c.Amount), g.Key.Unit)),
-            ]
+            [.. numbered.SelectMany(s => s.Consumables).GroupBy(c => c.Material).Select(g => new Consumable(g.Key, g.Sum(c => c.Amount)))]
         );
     }
 }

@@ -45,10 +45,9 @@ public sealed record HoldPoint(string Name, double? Wanted, double? Less, double
 }
 
 /// <summary>Something that is used up.</summary>
-/// <param name="Name">What.</param>
-/// <param name="Amount">How much, in <paramref name="Unit"/>.</param>
-/// <param name="Unit">Its unit.</param>
-public sealed record Consumable(string Name, double Amount, Unit Unit);
+/// <param name="Material">What.</param>
+/// <param name="Amount">How much, in the unit of the material.</param>
+public sealed record Consumable(Material Material, double Amount);
 
 /// <summary>What amounts and readings of work are counted in.</summary>
 public enum Unit
@@ -61,6 +60,12 @@ public enum Unit
 
     /// <summary>Pieces.</summary>
     Count,
+
+    /// <summary>Kilograms.</summary>
+    Kg,
+
+    /// <summary>Days.</summary>
+    Days,
 }
 
 /// <summary>What weather a step needs.</summary>

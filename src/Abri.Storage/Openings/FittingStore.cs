@@ -15,10 +15,10 @@ public sealed class FittingStore(Database database) : Store<Fitting>(database, "
     {
         if (All().Count > 0)
             return;
-        using Work work = Database.Begin();
+        using PendingChange pending = Database.Begin();
         foreach (Fitting fitting in TypicalFittings.All)
-            Insert(work, null, fitting);
-        work.Commit(CatalogueScope, "Added typical fittings");
+            Insert(pending, null, fitting);
+        pending.Commit(CatalogueScope, "Added typical fittings");
     }
 
     private protected override IReadOnlyList<string> UsedBy(string id, Fitting value) =>

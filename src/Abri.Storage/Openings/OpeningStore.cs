@@ -53,8 +53,8 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
 
-    private protected override void Renamed(Work work, string id, string from, string to) =>
-        joints.Follow(work, new JointOf(JointOfKind.Opening, id), from, to);
+    private protected override void Renamed(PendingChange pending, string id, string from, string to) =>
+        joints.Follow(pending, new JointOf(JointOfKind.Opening, id), from, to);
 
-    private protected override void RemoveOwned(Work work, string id) => joints.LetGo(work, new JointOf(JointOfKind.Opening, id));
+    private protected override void RemoveOwned(PendingChange pending, string id) => joints.LetGo(pending, new JointOf(JointOfKind.Opening, id));
 }

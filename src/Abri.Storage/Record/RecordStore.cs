@@ -37,35 +37,41 @@ public sealed class RecordStore(
     /// <returns>Id of the vehicle.</returns>
     public string Add(VehicleRecord record)
     {
-        using Work work = database.Begin();
-        Dictionary<string, string> fittingIds = AddFittings(work, record.Fittings),
-            productIds = AddProducts(work, record.Products ?? []);
-        string vehicle = vehicles.Insert(work, null, record.Vehicle);
+        using PendingChange pending = database.Begin();
+        Dictionary<string, string> fittingIds = AddFittings(pending, record.Fittings),
+            productIds = AddProducts(pending, record.Products ?? []);
+        string vehicle = vehicles.Insert(pending, null, record.Vehicle);
         foreach (Zone zone in record.Zones)
-            zones.Insert(work, vehicle, zone);
+            zones.Insert(pending, vehicle, zone);
         foreach (LeakPrior prior in record.LeakPriors ?? [])
-            priors.Insert(work, vehicle, prior);
+            priors.Insert(pending, vehicle, prior);
         foreach (PanelRecord panel in record.Panels)
-            AddPanel(work, vehicle, panel, fittingIds, productIds);
-        work.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
+            AddPanel(pending, vehicle, panel, fittingIds, productIds);
+        pending.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }
 
-    private void AddPanel(Work work, string vehicle, PanelRecord panel, Dictionary<string, string> fittingIds, Dictionary<string, string> productIds)
+    private void AddPanel(
+        PendingChange pending,
+        string vehicle,
+        PanelRecord panel,
+        Dictionary<string, string> fittingIds,
+        Dictionary<string, string> productIds
+    )
     {
-        string panelId = panels.Insert(work, vehicle, panel.Panel);
-        var memberIds = panel.Members.ToDictionary(m => m.Key, m => members.Insert(work, panelId, m.Value));
-        var findingIds = panel.Findings.ToDictionary(f => f.Key, f => findings.Insert(work, panelId, f.Finding));
+        string panelId = panels.Insert(pending, vehicle, panel.Panel);
+        var memberIds = panel.Members.ToDictionary(m => m.Key, m => members.Insert(pending, panelId, m.Value));
+        var findingIds = panel.Findings.ToDictionary(f => f.Key, f => findings.Insert(pending, panelId, f.Finding));
         foreach (FindingRecord found in panel.Findings)
         {
             foreach (PhotoRecord photo in found.Photos)
-                photos.Insert(work, findingIds[found.Key], new Photo(photo.Sha256, photo.Type, photo.Bytes, photo.Caption));
+                photos.Insert(pending, findingIds[found.Key], new Photo(photo.Sha256, photo.Type, photo.Bytes, photo.Caption));
         }
         if (panel.Water is { } wet)
-            water.Insert(work, panelId, wet);
+            water.Insert(pending, panelId, wet);
         var openingIds = panel.Openings.ToDictionary(
             o => o.Key,
-            o => openings.Insert(work, panelId, o.Value with { FittingId = fittingIds[o.Value.FittingId] })
+            o => openings.Insert(pending, panelId, o.Value with { FittingId = fittingIds[o.Value.FittingId] })
         );
         foreach (Joint joint in panel.Joints ?? [])
         {
@@ -78,12 +84,12 @@ public sealed class RecordStore(
                     JointOfKind.Finding => it with { Id = findingIds[it.Id] },
                     _ => it,
                 };
-            joints.Insert(work, panelId, joint with { Of = of, ProductId = joint.ProductId is { } product ? productIds[product] : null });
+            joints.Insert(pending, panelId, joint with { Of = of, ProductId = joint.ProductId is { } product ? productIds[product] : null });
         }
     }
 
     /// <summary>Ids of the fittings by their keys.</summary>
-    private Dictionary<string, string> AddFittings(Work work, IReadOnlyList<Keyed<Fitting>> added)
+    private Dictionary<string, string> AddFittings(PendingChange pending, IReadOnlyList<Keyed<Fitting>> added)
     {
         var known = fittings.All().ToDictionary(f => f.Value.Name, f => (f.Id, f.Value));
         var ids = new Dictionary<string, string>();
@@ -94,19 +100,19 @@ public sealed class RecordStore(
                 name = $"{fitting.Name} ({i})";
             Fitting named = fitting with { Name = name };
             if (!known.ContainsKey(name))
-                known[name] = (fittings.Insert(work, null, named), named);
+                known[name] = (fittings.Insert(pending, null, named), named);
             ids[key] = known[name].Id;
         }
         return ids;
     }
 
     /// <summary>Ids of the products by their keys.</summary>
-    private Dictionary<string, string> AddProducts(Work work, IReadOnlyList<Keyed<Product>> added)
+    private Dictionary<string, string> AddProducts(PendingChange pending, IReadOnlyList<Keyed<Product>> added)
     {
         Dictionary<string, string> known = products.All().ToDictionary(p => p.Value.Name, p => p.Id);
         return added.ToDictionary(
             p => p.Key,
-            p => known.TryGetValue(p.Value.Name, out string? id) ? id : known[p.Value.Name] = products.Insert(work, null, p.Value)
+            p => known.TryGetValue(p.Value.Name, out string? id) ? id : known[p.Value.Name] = products.Insert(pending, null, p.Value)
         );
     }
 

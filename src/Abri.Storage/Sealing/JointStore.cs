@@ -71,17 +71,17 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
             .Count > 0;
 
     /// <summary>Lets joints that are called after what they belong to follow its new name, as part of the change that names it.</summary>
-    internal void Follow(Work work, JointOf of, string from, string to)
+    internal void Follow(PendingChange pending, JointOf of, string from, string to)
     {
         foreach (Stored<Joint> joint in Of(of).Where(j => j.Value.Name == from || j.Value.Name.StartsWith(from + ":", StringComparison.Ordinal)))
-            work.Update("joint", joint.Id, Columns(joint.Value with { Name = to + joint.Value.Name[from.Length..] }));
+            pending.Update("joint", joint.Id, Columns(joint.Value with { Name = to + joint.Value.Name[from.Length..] }));
     }
 
     /// <summary>Lets joints stand by themselves when what they belong to goes: what was done to them stays true of the shell.</summary>
-    internal void LetGo(Work work, JointOf of)
+    internal void LetGo(PendingChange pending, JointOf of)
     {
         foreach (Stored<Joint> joint in Of(of))
-            work.Update("joint", joint.Id, Columns(joint.Value with { Of = null }));
+            pending.Update("joint", joint.Id, Columns(joint.Value with { Of = null }));
     }
 
     private IReadOnlyList<Stored<Joint>> Of(JointOf of) => AllWhere($"{Storage.Columns.Name(of.Kind)}_id = $id", ("id", of.Id));

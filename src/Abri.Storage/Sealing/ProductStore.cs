@@ -13,10 +13,10 @@ public sealed class ProductStore(Database database) : Store<Product>(database, "
     {
         if (All().Count > 0)
             return;
-        using Work work = Database.Begin();
+        using PendingChange pending = Database.Begin();
         foreach (Product product in TypicalProducts.All)
-            Insert(work, null, product);
-        work.Commit(FittingStore.CatalogueScope, "Added typical products");
+            Insert(pending, null, product);
+        pending.Commit(FittingStore.CatalogueScope, "Added typical products");
     }
 
     private protected override IReadOnlyList<string> UsedBy(string id, Product value) =>

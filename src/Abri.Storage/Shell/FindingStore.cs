@@ -50,18 +50,18 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => panels.Find(ownerId!)!.OwnerId!;
 
-    private protected override void RemoveOwned(Work work, string id)
+    private protected override void RemoveOwned(PendingChange pending, string id)
     {
-        RemovePhotos(work, id);
-        joints.LetGo(work, new JointOf(JointOfKind.Finding, id));
+        RemovePhotos(pending, id);
+        joints.LetGo(pending, new JointOf(JointOfKind.Finding, id));
     }
 
-    internal static void RemovePhotos(Work work, string findingId)
+    internal static void RemovePhotos(PendingChange pending, string findingId)
     {
-        foreach (string photo in work.Ids("photo", "finding_id", findingId))
-            work.Delete("photo", photo);
+        foreach (string photo in pending.Ids("photo", "finding_id", findingId))
+            pending.Delete("photo", photo);
     }
 
-    private protected override void Renamed(Work work, string id, string from, string to) =>
-        joints.Follow(work, new JointOf(JointOfKind.Finding, id), from, to);
+    private protected override void Renamed(PendingChange pending, string id, string from, string to) =>
+        joints.Follow(pending, new JointOf(JointOfKind.Finding, id), from, to);
 }

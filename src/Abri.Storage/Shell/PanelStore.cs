@@ -51,23 +51,23 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
     /// <inheritdoc/>
     protected override string Scope(string? ownerId, string id) => ownerId!;
 
-    private protected override void RemoveOwned(Work work, string id) => RemoveContents(work, id);
+    private protected override void RemoveOwned(PendingChange pending, string id) => RemoveContents(pending, id);
 
-    internal static void RemoveContents(Work work, string panelId)
+    internal static void RemoveContents(PendingChange pending, string panelId)
     {
         foreach (string table in OnPanel)
         {
-            foreach (string row in work.Ids(table, "panel_id", panelId))
-                work.Delete(table, row);
+            foreach (string row in pending.Ids(table, "panel_id", panelId))
+                pending.Delete(table, row);
         }
-        foreach (string opening in work.Ids("opening", "panel_id", panelId))
-            work.Delete("opening", opening);
-        foreach (string finding in work.Ids("finding", "panel_id", panelId))
+        foreach (string opening in pending.Ids("opening", "panel_id", panelId))
+            pending.Delete("opening", opening);
+        foreach (string finding in pending.Ids("finding", "panel_id", panelId))
         {
-            FindingStore.RemovePhotos(work, finding);
-            work.Delete("finding", finding);
+            FindingStore.RemovePhotos(pending, finding);
+            pending.Delete("finding", finding);
         }
-        foreach (string member in work.Ids("member", "panel_id", panelId))
-            work.Delete("member", member);
+        foreach (string member in pending.Ids("member", "panel_id", panelId))
+            pending.Delete("member", member);
     }
 }

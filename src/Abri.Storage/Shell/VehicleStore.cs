@@ -54,16 +54,16 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
     /// <inheritdoc/>
     protected override string ListingScope(string? ownerId, string id) => ListScope;
 
-    private protected override void RemoveOwned(Work work, string id)
+    private protected override void RemoveOwned(PendingChange pending, string id)
     {
-        foreach (string panel in work.Ids("panel", "vehicle_id", id))
+        foreach (string panel in pending.Ids("panel", "vehicle_id", id))
         {
-            PanelStore.RemoveContents(work, panel);
-            work.Delete("panel", panel);
+            PanelStore.RemoveContents(pending, panel);
+            pending.Delete("panel", panel);
         }
-        foreach (string prior in work.Ids("leak_prior", "vehicle_id", id))
-            work.Delete("leak_prior", prior);
-        foreach (string zone in work.Ids("zone", "vehicle_id", id))
-            work.Delete("zone", zone);
+        foreach (string prior in pending.Ids("leak_prior", "vehicle_id", id))
+            pending.Delete("leak_prior", prior);
+        foreach (string zone in pending.Ids("zone", "vehicle_id", id))
+            pending.Delete("zone", zone);
     }
 }

@@ -19,17 +19,17 @@ public sealed record WaterStores(
 )
 {
     /// <summary>Adds all of it to a panel as part of a larger change.</summary>
-    internal void Insert(Work work, string panelId, WaterRecord water)
+    internal void Insert(PendingChange pending, string panelId, WaterRecord water)
     {
         foreach (Suspect suspect in water.Suspects)
-            Suspects.Insert(work, panelId, suspect);
+            Suspects.Insert(pending, panelId, suspect);
         foreach (Observation observation in water.Observations)
-            Observations.Insert(work, panelId, observation);
+            Observations.Insert(pending, panelId, observation);
         foreach (SealReading reading in water.SealReadings)
-            SealReadings.Insert(work, panelId, reading);
+            SealReadings.Insert(pending, panelId, reading);
         foreach (Drain drain in water.Drains)
-            Drains.Insert(work, panelId, drain);
+            Drains.Insert(pending, panelId, drain);
         foreach (Covering covering in water.Coverings)
-            Coverings.Insert(work, panelId, covering);
+            Coverings.Insert(pending, panelId, covering);
     }
 }

@@ -3,6 +3,7 @@ using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using CsCheck;
 
 namespace Abri.Core.Tests.Openings;
@@ -17,7 +18,7 @@ public class AirAndFrameTests
         AirPlan plan = Draught.Of([front, rear], [new AirSource("Galley", new PanelPoint(3600, 400))], 12, 7).Value!.Result;
         Assert.Equal(("Rear vent", "Front vent"), (plan.Draws, plan.BlowsIn));
         Assert.Equal(10, plan.AirChangesPerHour, 9);
-        Assert.Equal(VerdictState.NeedsWork, plan.State);
+        Assert.Equal(JudgementState.NeedsWork, plan.State);
         Assert.Contains("low down", plan.Verdict);
         Assert.Null(Draught.Of([], [], 12, 7).Value!.Result.Draws);
     }
@@ -163,7 +164,7 @@ public class AirAndFrameTests
             Neck = new RoundedRectangle(1096, 396, 18),
             Flange = new RoundedRectangle(1190, 490, 30),
         };
-        VerdictRow Row(Panel panel) =>
+        Judgement Row(Panel panel) =>
             OpeningVerdict.Of(new Site(panel, [], window), new PanelPoint(2000, 1000)).Value!.Result.Rows.SingleOrDefault(r => r.Id == "sill")!;
         Assert.Equal(7.68, Row(wall).Measured!.Value, 2);
         Assert.Contains("92.3 mm at the rear", Row(wall).Why);

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using CsCheck;
 
 namespace Abri.Core.Tests.Openings;
@@ -23,15 +24,15 @@ public class DoorAndBackingTests
     public void Nothing_is_cut_where_the_sliding_door_hangs()
     {
         Verdict verdict = At(new PanelPoint(1500, 1200));
-        Assert.Equal(VerdictState.Blocked, verdict.State);
-        Assert.Contains(verdict.Rows, r => r.Id == "door-Sliding door" && r.State == VerdictState.Blocked);
+        Assert.Equal(JudgementState.Blocked, verdict.State);
+        Assert.Contains(verdict.Rows, r => r.Id == "door-Sliding door" && r.State == JudgementState.Blocked);
     }
 
     // Worked by hand: 1200 of door from 900 on open to 3300; a flange of 490 about 2800 begins at 2555, so that the door reaches 745 past its front
     [Fact]
     public void What_the_door_passes_over_asks_for_a_reading_and_says_how_far_to_go()
     {
-        VerdictRow row = At(new PanelPoint(2800, 1200)).Rows.Single(r => r.Id == "door-way-Sliding door");
+        Judgement row = At(new PanelPoint(2800, 1200)).Rows.Single(r => r.Id == "door-way-Sliding door");
         Assert.Equal(745, row.Measured!.Value, 6);
         Assert.Contains("745 mm", row.Remedy);
         Assert.Contains("sash", row.Why);
@@ -64,7 +65,7 @@ public class DoorAndBackingTests
                         Outlines.Encloses(part.Outline, new PanelPoint(s, t))
                         && !part.Holes.Any(hole => Outlines.Encloses(hole, new PanelPoint(s, t)))
                     );
-                    return offered == At(new PanelPoint(s, t)).Rows.All(r => r.State != VerdictState.Blocked);
+                    return offered == At(new PanelPoint(s, t)).Rows.All(r => r.State != JudgementState.Blocked);
                 },
                 cases: 300
             );
@@ -73,8 +74,8 @@ public class DoorAndBackingTests
     [Fact] // Worked by hand: frame 480 about a hole of 400: 40 + 20 = 60 wide, 480 + 40 = 520 long, along top and bottom
     public void Corner_screws_in_lining_alone_ask_for_backing_pieces_with_their_size()
     {
-        VerdictRow row = At(new PanelPoint(3600, 1200)).Rows.Single(r => r.Id == "backing");
-        Assert.Equal((VerdictState.NeedsWork, 0.0), (row.State, row.Measured!.Value));
+        Judgement row = At(new PanelPoint(3600, 1200)).Rows.Single(r => r.Id == "backing");
+        Assert.Equal((JudgementState.NeedsWork, 0.0), (row.State, row.Measured!.Value));
         Assert.Contains("520 mm by 60 mm along the top", row.Remedy);
         Assert.Contains("520 mm by 60 mm along the bottom", row.Remedy);
         Assert.Equal(4, row.Where.Count);
@@ -90,10 +91,10 @@ public class DoorAndBackingTests
         Verdict half = At(new PanelPoint(3600, 1200), rib),
             whole = Judge(new Site(Side, [rib], Window, Zones: [furring]), new PanelPoint(3600, 1200)),
             solid = At(new PanelPoint(3600, 1200), rib, pillar);
-        VerdictRow loose = half.Rows.Single(r => r.Id == "backing");
+        Judgement loose = half.Rows.Single(r => r.Id == "backing");
         Assert.Equal(2, loose.Measured);
         Assert.Contains("top rear corner", loose.Remedy);
-        Assert.Equal(VerdictState.Good, whole.Rows.Single(r => r.Id == "backing").State);
+        Assert.Equal(JudgementState.Good, whole.Rows.Single(r => r.Id == "backing").State);
         Assert.Contains(solid.Rows, r => r.Id == "screw-Pillar" && r.Why.Contains("not drilled"));
     }
 

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using CsCheck;
 using NetTopologySuite.Geometries;
 using Area = NetTopologySuite.Geometries.Geometry;
@@ -135,7 +136,7 @@ public class PlacingTests
                     {
                         Assert.Contains(found.Region, r => r.Holds(p.Centre));
                         Verdict verdict = OpeningVerdict.Of(site, p.Centre).Value!.Result;
-                        Assert.True(verdict.State != VerdictState.Blocked, $"{p.Rank} at {p.Centre}: {verdict.Reason}");
+                        Assert.True(verdict.State != JudgementState.Blocked, $"{p.Rank} at {p.Centre}: {verdict.Reason}");
                     }
                 },
                 cases: 60
@@ -225,7 +226,7 @@ public class PlacingTests
             40
         );
         Verdict verdict = OpeningVerdict.Of(new Site(Roofs.Flat(), [bent], Vent(200, 200, PerSide.All(20))), new PanelPoint(1150, 0)).Value!.Result;
-        Assert.Equal(VerdictState.Good, verdict.State);
+        Assert.Equal(JudgementState.Good, verdict.State);
         Assert.Equal((100, 100, 150), (verdict.Clearances.FrontMm, verdict.Clearances.RearMm, verdict.Clearances.BottomMm));
     }
 

@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Together;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using CsCheck;
 
 namespace Abri.Core.Tests.Openings;
@@ -145,7 +146,7 @@ public class PlacingTogetherTests
         {
             Neighbour[] others = [.. plan.Places.Where(p => p != place).Select(p => new Neighbour(p.Name, Roofs.Vent(), p.Centre))];
             Assert.NotEqual(
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 OpeningVerdict.Of(site.For(fittings[0]) with { Neighbours = others }, place.Centre).Value!.Result.State
             );
         }

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
+using Abri.Core.Work;
 using CsCheck;
 using Google.OrTools.LinearSolver;
 
@@ -113,7 +114,7 @@ public class SeatTests
         );
         Assert.All(seat.Strips, s => Assert.True(s.LengthMm > 0 && s.FromMm + s.LengthMm <= seat.Sides.Single(x => x.Side == s.Side).LengthMm + 5));
         Assert.Equal(seat.Strips.Sum(s => s.LengthMm), seat.TapeMm);
-        Assert.Equal((VerdictState.NeedsWork, false), (seat.State, seat.Rest.Rocks));
+        Assert.Equal((JudgementState.NeedsWork, false), (seat.State, seat.Rest.Rocks));
     }
 
     [Fact]
@@ -132,7 +133,7 @@ public class SeatTests
                     );
                     var centre = new PanelPoint(1500, 0);
                     Seat seat = Of(site, centre);
-                    VerdictRow row = OpeningVerdict.Of(site, centre).Value!.Result.Rows.Single(r => r.Id == "rest");
+                    Judgement row = OpeningVerdict.Of(site, centre).Value!.Result.Rows.Single(r => r.Id == "rest");
                     return row.State == seat.State && Math.Abs(row.Measured!.Value - seat.Rest.MaxGapMm) < 1e-9;
                 },
                 cases: 40
@@ -148,10 +149,10 @@ public class SeatTests
             new Site(Roofs.Flat(), [Roofs.Swage(-150) with { DepthMm = -20 }, Roofs.Swage(150) with { DepthMm = -20 }], Roofs.Vent()),
             new PanelPoint(1500, 0)
         );
-        Assert.Equal((VerdictState.NeedsWork, false, 0), (deep.State, deep.Bedded, deep.Strips.Count));
+        Assert.Equal((JudgementState.NeedsWork, false, 0), (deep.State, deep.Bedded, deep.Strips.Count));
         Assert.Contains("adapter plate", deep.Verdict);
         Assert.Empty(deep.Strips);
-        Assert.Equal(VerdictState.Good, Of(new Site(Roofs.Flat(), [], Roofs.Vent()), new PanelPoint(1500, 0)).State);
+        Assert.Equal(JudgementState.Good, Of(new Site(Roofs.Flat(), [], Roofs.Vent()), new PanelPoint(1500, 0)).State);
     }
 
     [Fact]

@@ -68,7 +68,7 @@ public class OpeningProcedureTests
         );
         Procedure deep = Of(work with { Site = work.Site with { Members = [.. work.Site.Members, Roofs.Swage(0, 60, 25)] } });
         Assert.Contains(deep.Steps, s => s.Do.Contains("adapter plate"));
-        Assert.DoesNotContain(deep.Consumables, c => c.Name.Contains("Butyl"));
+        Assert.DoesNotContain(deep.Consumables, c => c.Material.Name.Contains("Butyl"));
     }
 
     [Fact] // Bead of 10 x 12: 60 mm2 along the pane, 10 % waste
@@ -77,7 +77,7 @@ public class OpeningProcedureTests
         Product adhesive = TypicalProducts.All.Single(p => p.Family == ProductFamily.PolyurethaneAdhesive);
         Procedure p = Of(Work(FittingKind.BondedWindow) with { Product = adhesive });
         double path = new RoundedRectangle(490, 490, 30).PerimeterMm;
-        Assert.Equal(path * 60 / 1000 * 1.1, p.Consumables.Single(c => c.Name == adhesive.Name).Amount, 6);
+        Assert.Equal(path * 60 / 1000 * 1.1, p.Consumables.Single(c => c.Material.Name == adhesive.Name).Amount, 6);
         Assert.Contains(p.Steps, s => s.WaitHours > 0 && s.Title == "Let it hold");
     }
 
@@ -102,8 +102,10 @@ public class OpeningProcedureTests
             taped = Of(thin with { Schools = KeepRibs with { SpacerRing = SpacerRing.FoamTape } }),
             thick = Of(thin with { Site = thin.Site with { WallMm = 30 } });
         Assert.Contains("8 mm thick", glued.Steps.Single(s => s.Title == "Spacer ring").Do);
-        Assert.Contains(glued.Consumables, c => c.Name == "Polyurethane adhesive");
-        Assert.Contains(taped.Consumables, c => c.Name == "Acrylic foam tape" && Math.Abs(c.Amount - thin.Site.Fitting.CutOut.PerimeterMm) < 1e-6);
+        Assert.Contains(glued.Consumables, c => c.Material.Name == "Polyurethane adhesive");
+        Assert.Contains(taped.Consumables, c =>
+            c.Material.Name == "Acrylic foam tape" && Math.Abs(c.Amount - thin.Site.Fitting.CutOut.PerimeterMm) < 1e-6
+        );
         Assert.Equal(240, glued.OpenMinutes.Likely - taped.OpenMinutes.Likely, 6);
         Assert.DoesNotContain(thick.Steps, s => s.Title == "Spacer ring");
         // Frame 440 about a hole of 400, screwed at its corners in lining alone: 40 wide, 480 long.
@@ -123,10 +125,10 @@ public class OpeningProcedureTests
         OpeningWork vent = Work(FittingKind.RoofVent);
         Procedure butyl = Of(vent),
             adhesive = Of(vent with { Schools = KeepRibs with { Bedding = FlangeBedding.Adhesive } });
-        Assert.Contains(butyl.Consumables, c => c.Name.StartsWith("Butyl", StringComparison.Ordinal));
-        Assert.Contains(butyl.Consumables, c => c.Name == "Lap sealant");
-        Assert.DoesNotContain(adhesive.Consumables, c => c.Name.StartsWith("Butyl", StringComparison.Ordinal));
-        Assert.Equal(vent.Site.Fitting.Flange.PerimeterMm * 1.1, adhesive.Consumables.Single(c => c.Name == "Roofing tape").Amount, 6);
+        Assert.Contains(butyl.Consumables, c => c.Material.Name.StartsWith("Butyl", StringComparison.Ordinal));
+        Assert.Contains(butyl.Consumables, c => c.Material.Name == "Lap sealant");
+        Assert.DoesNotContain(adhesive.Consumables, c => c.Material.Name.StartsWith("Butyl", StringComparison.Ordinal));
+        Assert.Equal(vent.Site.Fitting.Flange.PerimeterMm * 1.1, adhesive.Consumables.Single(c => c.Material.Name == "Roofing tape").Amount, 6);
         Assert.Contains("neutral silicone", adhesive.Steps.Single(s => s.Title == "Bed the flange").Do);
     }
 
@@ -145,7 +147,7 @@ public class OpeningProcedureTests
             }
         );
         Assert.Contains(says, p.Steps.Single(s => s.Title == "Edge trim").Do);
-        Assert.Equal(work.Site.Fitting.CutOut.PerimeterMm + 20, p.Consumables.Single(c => c.Name == buys).Amount, 6);
+        Assert.Equal(work.Site.Fitting.CutOut.PerimeterMm + 20, p.Consumables.Single(c => c.Material.Name == buys).Amount, 6);
     }
 
     [Fact] // Places, ribs, walls and schools that nobody chose
@@ -180,7 +182,7 @@ public class OpeningProcedureTests
                     };
                     bool judged = OpeningVerdict.Of(work.Site, work.Centre).IsOk(out Worked<Verdict>? verdict, out _);
                     bool written = OpeningProcedure.Of(work).IsOk(out Worked<Procedure>? procedure, out Problem? problem);
-                    if (!judged || verdict!.Result.State == VerdictState.Blocked)
+                    if (!judged || verdict!.Result.State == JudgementState.Blocked)
                         return !written && problem!.Message.Length > 10;
                     if (!written)
                         return false;
@@ -312,7 +314,10 @@ public class OpeningProcedureTests
             $"   dry {s.Weather.Dry}, wind {s.Weather.WindBelowMs}, {s.Weather.FromC}..{s.Weather.ToC} C; tools: {string.Join(", ", s.Tools)}"
         );
         foreach (Consumable c in s.Consumables)
-            text.AppendLine(CultureInfo.InvariantCulture, $"   uses {c.Amount:0.##} {c.Unit.ToString().ToLowerInvariant()} of {c.Name}");
+            text.AppendLine(
+                CultureInfo.InvariantCulture,
+                $"   uses {c.Amount:0.##} {c.Material.Unit.ToString().ToLowerInvariant()} of {c.Material.Name}"
+            );
         foreach (HoldPoint h in s.Holds)
             text.AppendLine(
                 CultureInfo.InvariantCulture,

@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Core.Shell.Presets;
+using Abri.Core.Work;
 
 namespace Abri.Core.Tests.Shell;
 
@@ -78,7 +79,7 @@ public class ShellPresetsTests
         Assert.True(RankedPositions.Of(site, [new Wish(WishKind.OverZone, 1, "Galley")]).IsOk(out var places, out var problem), problem?.Message);
         Assert.NotEmpty(places.Result.Positions);
         Assert.True(OpeningVerdict.Of(site, new PanelPoint(820, 1200)).IsOk(out var blocked, out _));
-        Assert.Equal(VerdictState.Blocked, blocked.Result.State);
+        Assert.Equal(JudgementState.Blocked, blocked.Result.State);
         Assert.Contains(blocked.Result.Rows, r =>
             r.Id.StartsWith("crossed-", StringComparison.Ordinal) && r.Title.Contains("Pillar", StringComparison.Ordinal)
         );

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Work;
 using CsCheck;
 
 namespace Abri.Core.Tests.Shell;
@@ -13,16 +14,16 @@ public class WorkOrderTests
     public void Outside_seals_come_before_inside_rust_and_rust_before_new_openings()
     {
         IReadOnlyList<NextJob> jobs = WorkOrder.Of([
-            new("opening", "Roof", null, "Roof vent"),
+            new(new Job(JobKind.Opening, "opening"), "Roof", null, "Roof vent"),
             Found("rust", FindingKind.Pitting, Severity.Severe),
             Found("wood", FindingKind.SoftWood, Severity.Severe),
             Found("stain", FindingKind.Stain),
             Found("seam", FindingKind.OpenSeam, Severity.Minor),
             Found("damp", FindingKind.DampInsulation),
             Found("drain", FindingKind.BlockedDrain),
-            new("cut", "Left side", null, "Window", true),
+            new(new Job(JobKind.Opening, "cut"), "Left side", null, "Window", true),
         ]);
-        Assert.Equal(["cut", "seam", "drain", "stain", "damp", "rust", "wood", "opening"], jobs.Select(j => j.Id));
+        Assert.Equal(["cut", "seam", "drain", "stain", "damp", "rust", "wood", "opening"], jobs.Select(j => j.Job.Id));
         Assert.StartsWith("test and close", jobs[1].What);
         Assert.Contains("must get out", jobs[4].Caution);
         Assert.Contains("still damp", jobs[5].Caution);
@@ -36,7 +37,7 @@ public class WorkOrderTests
             Found("old", FindingKind.CrackedSealant, Severity.Minor, 1),
             Found("bad", FindingKind.MissingSeal, Severity.Severe, 2),
         ]);
-        Assert.Equal(["bad", "old", "new"], jobs.Select(j => j.Id));
+        Assert.Equal(["bad", "old", "new"], jobs.Select(j => j.Job.Id));
         // Nothing is damp, so there is nothing to prove.
         Assert.All(jobs, j => Assert.StartsWith("close:", j.What));
     }
@@ -71,10 +72,10 @@ public class WorkOrderTests
         TestedJoint dry = Of(Test(true, true, over, 1), Test(false, false, over, 2))!;
         Assert.False(dry.Wet);
         IReadOnlyList<NextJob> jobs = WorkOrder.Of([seam with { Test = dry }, other, stain]);
-        Assert.Equal(["other", "tested", "stain"], jobs.Select(j => j.Id));
+        Assert.Equal(["other", "tested", "stain"], jobs.Select(j => j.Job.Id));
         Assert.StartsWith("close:", jobs[1].What);
         Assert.Contains("no water came in when it was sprayed on 2026-05-04", jobs[1].Why);
-        Assert.Equal("tested", WorkOrder.Of([other, seam with { Test = dry with { Wet = true } }])[0].Id);
+        Assert.Equal("tested", WorkOrder.Of([other, seam with { Test = dry with { Wet = true } }])[0].Job.Id);
     }
 
     [Fact]
@@ -116,7 +117,7 @@ public class WorkOrderTests
         FindingState state = FindingState.Open
     ) =>
         new(
-            id,
+            new Job(JobKind.Finding, id),
             "Roof",
             new Finding(
                 $"Finding {id}",

@@ -1,7 +1,7 @@
 using Abri.Core.Geometry;
-using Abri.Core.Openings;
 using Abri.Core.Shell;
 using Abri.Core.Water;
+using Abri.Core.Work;
 
 namespace Abri.Core.Tests.Water;
 
@@ -48,10 +48,10 @@ public class SealAndWaysOutTests
     [InlineData("drain-covered", CoveringKind.Insulation, 20, false)]
     public void What_keeps_water_in_is_judged_with_a_remedy(string rule, CoveringKind kind, double footMm, bool sealedAtBottom)
     {
-        VerdictRow row = Assert.Single(Side([Over(kind, footMm, sealedAtBottom)], drains: [new("Drain 1", new(1000, 30), Now, "")]), r =>
+        Judgement row = Assert.Single(Side([Over(kind, footMm, sealedAtBottom)], drains: [new("Drain 1", new(1000, 30), Now, "")]), r =>
             r.Id == rule
         );
-        Assert.NotEqual(VerdictState.Good, row.State);
+        Assert.NotEqual(JudgementState.Good, row.State);
         Assert.NotNull(row.Remedy);
     }
 
@@ -115,7 +115,7 @@ public class SealAndWaysOutTests
             ""
         );
 
-    private static VerdictRow[] Side(Covering[] layers, Finding[]? findings = null, Drain[]? drains = null, Member[]? members = null) =>
+    private static Judgement[] Side(Covering[] layers, Finding[]? findings = null, Drain[]? drains = null, Member[]? members = null) =>
         [
             .. WaysOut
                 .Of(

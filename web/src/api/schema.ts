@@ -2061,7 +2061,7 @@ export interface components {
             lowMm2: number;
             /** Format: double */
             lowNeededMm2: number;
-            state: components["schemas"]["VerdictState"];
+            state: components["schemas"]["JudgementState"];
             verdict: string;
             cautions: string[];
         };
@@ -2282,10 +2282,9 @@ export interface components {
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
         Consumable: {
-            name: string;
+            material: components["schemas"]["Material"];
             /** Format: double */
             amount: number;
-            unit: components["schemas"]["Unit"];
         };
         Covering: {
             name: string;
@@ -2703,6 +2702,12 @@ export interface components {
             site: components["schemas"]["Site"];
             centre: components["schemas"]["PanelPoint"];
         };
+        Job: {
+            kind: components["schemas"]["JobKind"];
+            id: string;
+        };
+        /** @enum {unknown} */
+        JobKind: "finding" | "opening";
         Joint: {
             name: string;
             kind: components["schemas"]["JointKind"];
@@ -2749,6 +2754,21 @@ export interface components {
         };
         /** @enum {unknown} */
         JointOfKind: "member" | "opening" | "finding" | "shellSeam";
+        Judgement: {
+            id: string;
+            state: components["schemas"]["JudgementState"];
+            title: string;
+            /** Format: double */
+            measured: null | number;
+            /** Format: double */
+            required: null | number;
+            unit: components["schemas"]["Unit"];
+            why: string;
+            remedy: null | string;
+            where: components["schemas"]["Mark"][];
+        };
+        /** @enum {unknown} */
+        JudgementState: "good" | "needsWork" | "blocked";
         KeyedOfFinding: {
             key: string;
             value: components["schemas"]["Finding"];
@@ -2867,6 +2887,16 @@ export interface components {
             /** Format: double */
             wheelbaseMm: null | number;
         };
+        Material: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["MaterialKind"];
+            unit: components["schemas"]["Unit"];
+            /** Format: double */
+            pack: null | number;
+        };
+        /** @enum {unknown} */
+        MaterialKind: "sealant" | "tape" | "paint" | "cleaner" | "fastener" | "abrasive" | "trim";
         MeasuredLine: {
             name: string;
             /** Format: double */
@@ -2933,7 +2963,7 @@ export interface components {
             material: components["schemas"]["SkinMaterial"];
         };
         NextJob: {
-            id: string;
+            job: components["schemas"]["Job"];
             what: string;
             why: string;
             caution: null | string;
@@ -3011,7 +3041,7 @@ export interface components {
             work: components["schemas"]["OpeningWork"];
         };
         OpeningStanding: {
-            state: components["schemas"]["VerdictState"];
+            state: components["schemas"]["JudgementState"];
             summary: string;
             reason: string;
             next: string;
@@ -3499,7 +3529,7 @@ export interface components {
             tapeMl: number;
             tape: components["schemas"]["BeddingTape"];
             bedded: boolean;
-            state: components["schemas"]["VerdictState"];
+            state: components["schemas"]["JudgementState"];
             verdict: string;
         };
         SeatInput: {
@@ -3979,7 +4009,7 @@ export interface components {
             doors?: null | components["schemas"]["Panel"][];
         };
         /** @enum {unknown} */
-        Unit: "mm" | "ml" | "count";
+        Unit: "mm" | "ml" | "count" | "kg" | "days";
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
         Vehicle: {
@@ -4008,28 +4038,13 @@ export interface components {
         /** @enum {unknown} */
         VehicleKind: "panelVan" | "bus" | "boxTrailer" | "caravanBody";
         Verdict: {
-            state: components["schemas"]["VerdictState"];
+            state: components["schemas"]["JudgementState"];
             summary: string;
             reason: string;
             clearances: components["schemas"]["PerSide"];
-            rows: components["schemas"]["VerdictRow"][];
+            rows: components["schemas"]["Judgement"][];
             cautions: string[];
         };
-        VerdictRow: {
-            id: string;
-            state: components["schemas"]["VerdictState"];
-            title: string;
-            /** Format: double */
-            measured: null | number;
-            /** Format: double */
-            required: null | number;
-            unit: string;
-            why: string;
-            remedy: null | string;
-            where: components["schemas"]["Mark"][];
-        };
-        /** @enum {unknown} */
-        VerdictState: "good" | "needsWork" | "blocked";
         /** @enum {unknown} */
         ViewedFrom: "outside" | "inside";
         WaterAtDam: {
@@ -4076,7 +4091,7 @@ export interface components {
         };
         WayOut: {
             panelId: string;
-            row: components["schemas"]["VerdictRow"];
+            row: components["schemas"]["Judgement"];
         };
         WayPiece: {
             panelId: string;

@@ -14,6 +14,13 @@ export function lengthText(mm: number, format: LengthFormat): string {
   return lengthNumber(mm, format) + (format.units === 'inch' ? '"' : ' mm')
 }
 
+/** An amount with its unit; lengths as the vehicle has them. */
+export function amountText(amount: number, unit: string, format: LengthFormat, decimals = 1): string {
+  if (unit === 'mm') return lengthText(amount, format)
+  const scale = 10 ** decimals
+  return `${Math.round(amount * scale) / scale} ${unit === 'count' ? '' : unit}`.trim()
+}
+
 function decimal(mm: number): string {
   const tenths = Math.sign(mm) * Math.round(Math.abs(mm) * 10 + 1e-9)
   return String(tenths === 0 ? 0 : tenths / 10)

@@ -11,7 +11,7 @@ import { Drawer } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Source, Step } from '@/api/client'
-import { lengthText } from '@/app/length'
+import { amountText } from '@/app/length'
 import { useState } from '@/app/state'
 
 /** The calculation behind a figure: each step in order, and where its rules come from; nothing until there is one. */
@@ -19,10 +19,7 @@ defineProps<{ title: string; worked: Worked | null | undefined }>()
 const open = ref(false)
 const { t } = useI18n()
 const { lengths } = useState()
-const value = (step: Step) =>
-  step.unit === 'mm'
-    ? lengthText(step.value, lengths.value)
-    : `${Math.round(step.value * 1000) / 1000} ${step.unit === 'count' ? '' : step.unit}`
+const value = (step: Step) => amountText(step.value, step.unit, lengths.value, 3)
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
@@ -20,7 +21,7 @@ internal static class BackingRule
     /// <summary>Thickness of a backing piece, mm: common practice.</summary>
     public const double ThickMm = 12;
 
-    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    public static IEnumerable<Judgement> Rows(Placed placed, Worksheet sheet)
     {
         if (placed.Fitting.Halves is not { InnerFrame: { } outline, CornerScrewMm: { } inset })
             yield break;
@@ -34,13 +35,13 @@ internal static class BackingRule
                 is not { } solid
             )
                 continue;
-            yield return new VerdictRow(
+            yield return new Judgement(
                 $"screw-{solid.Member.Name}",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"A corner screw would go into {solid.Member.Name}",
                 null,
                 null,
-                "mm",
+                Unit.Mm,
                 solid.Member.Role == MemberRole.Structural ? "Structure is not drilled." : "Nothing may be drilled there.",
                 "Leave this screw out and put one beside it, or move the opening.",
                 [new Mark(solid.Outline, true)]
@@ -49,13 +50,13 @@ internal static class BackingRule
         PanelPoint[] loose = [.. screws.Where(screw => !Holds(placed, screw))];
         if (loose.Length == 0)
         {
-            yield return new VerdictRow(
+            yield return new Judgement(
                 Id,
-                VerdictState.Good,
+                JudgementState.Good,
                 "The inner frame's screws find something to hold",
                 4,
                 4,
-                "",
+                Unit.Count,
                 "A rib or furring lies behind each corner.",
                 null,
                 []
@@ -83,13 +84,13 @@ internal static class BackingRule
                             + $"{(side.First().SMm < placed.Centre.SMm ? "front" : "rear")} corner"
                 ),
         ];
-        yield return new VerdictRow(
+        yield return new Judgement(
             Id,
-            VerdictState.NeedsWork,
+            JudgementState.NeedsWork,
             $"{loose.Length} of 4 corner screws find nothing to hold",
             4 - loose.Length,
             4,
-            "",
+            Unit.Count,
             "Lining alone does not hold the inner frame.",
             $"Behind the lining, before it is closed: ply {placed.L(ThickMm)} thick, {string.Join(", ", pieces)}.",
             [.. loose.Select(p => new Mark(PanelBox.Around(p, 2 * inset, 2 * inset).Corners, true))]

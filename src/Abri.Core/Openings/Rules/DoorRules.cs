@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
@@ -8,7 +9,7 @@ namespace Abri.Core.Openings.Rules;
 /// drawn, so that a place on its way always asks for a reading.</remarks>
 internal static class DoorRules
 {
-    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    public static IEnumerable<Judgement> Rows(Placed placed, Worksheet sheet)
     {
         foreach (Panel door in placed.Ground.Doors)
         {
@@ -17,13 +18,13 @@ internal static class DoorRules
             if (shut.Overlaps(placed.Flange.Grown(PerSide.All(PlacingFigures.EdgeMarginMm - PlacingFigures.HairMm))))
             {
                 double off = Math.Max(shut.SMinMm - placed.Flange.SMaxMm, placed.Flange.SMinMm - shut.SMaxMm);
-                yield return new VerdictRow(
+                yield return new Judgement(
                     $"door-{name}",
-                    VerdictState.Blocked,
+                    JudgementState.Blocked,
                     $"{name} is here",
                     off,
                     PlacingFigures.EdgeMarginMm,
-                    "mm",
+                    Unit.Mm,
                     "The door is a panel of its own, and its frame and seal lie round it.",
                     "Choose a place on the door's own panel, or one beside it.",
                     [new Mark(shut.Corners, true)]
@@ -35,13 +36,13 @@ internal static class DoorRules
             if (!passed.Overlaps(placed.Flange))
                 continue;
             bool lid = placed.Fitting.Sweep is not { FrontMm: 0, RearMm: 0, TopMm: 0, BottomMm: 0 } || placed.Fitting.HingeSide is not null;
-            yield return new VerdictRow(
+            yield return new Judgement(
                 $"door-way-{name}",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"{name} passes over it",
                 passed.SMaxMm - placed.Flange.SMinMm,
                 null,
-                "mm",
+                Unit.Mm,
                 $"Open, it reaches {placed.L(passed.SMaxMm - placed.Flange.SMinMm)} past the front of the "
                     + $"flange.{(lid ? " A lid or sash that stands open stops it, or is broken off." : "")}",
                 "Open the door and measure between it and the side: the fitting stands lower than that, shut. Or move it "

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
@@ -7,20 +8,20 @@ namespace Abri.Core.Openings.Rules;
 internal static class FlangeRules
 {
     /// <summary>Whether the flange has ground to lie on.</summary>
-    public static IEnumerable<VerdictRow> Lies(Placed placed)
+    public static IEnumerable<Judgement> Lies(Placed placed)
     {
         yield return OnThePanel(placed);
         foreach (Obstacle obstacle in placed.Ground.Obstacles)
         {
             if (Ground.IsUnderFlange(obstacle.Member) && obstacle.Within(placed.Flange.Grown(-PlacingFigures.HairMm)) is not null)
             {
-                yield return new VerdictRow(
+                yield return new Judgement(
                     $"under-flange-{obstacle.Index}",
-                    VerdictState.Blocked,
+                    JudgementState.Blocked,
                     $"{obstacle.Member.Name} under the flange",
                     null,
                     null,
-                    "mm",
+                    Unit.Mm,
                     "Water runs in it and no bedding seals across it.",
                     "Move until the flange lies clear of it.",
                     [new Mark(obstacle.Outline, true)]
@@ -30,7 +31,7 @@ internal static class FlangeRules
     }
 
     /// <summary>What it takes to bed it there.</summary>
-    public static IEnumerable<VerdictRow> Bedding(Placed placed, Worksheet sheet)
+    public static IEnumerable<Judgement> Bedding(Placed placed, Worksheet sheet)
     {
         (double GapMm, double FillMl)? bedding = Seating.FlangeSeat.Bedding(placed.Ground, placed.Centre);
         yield return Swages(placed, bedding?.FillMl, sheet);
@@ -40,19 +41,19 @@ internal static class FlangeRules
             yield return rest;
     }
 
-    private static VerdictRow OnThePanel(Placed placed)
+    private static Judgement OnThePanel(Placed placed)
     {
         PanelBox needed = placed.Flange.Grown(PlacingFigures.EdgeMarginMm - PlacingFigures.HairMm);
         var outline = Plane.Polygon(placed.Ground.Site.Panel.Outline);
         bool held = outline.Covers(Plane.Polygon(needed));
         double margin = outline.Covers(Plane.Polygon(placed.Flange)) ? outline.Boundary.Distance(Plane.Polygon(placed.Flange)) : -PastMm(placed);
-        return new VerdictRow(
+        return new Judgement(
             "outline",
-            held ? VerdictState.Good : VerdictState.Blocked,
+            held ? JudgementState.Good : JudgementState.Blocked,
             "Flange to the edge of the panel",
             margin,
             PlacingFigures.EdgeMarginMm,
-            "mm",
+            Unit.Mm,
             held ? "The whole flange lies on the panel." : "The flange needs flat skin all round, and a hand's breadth of it to seal.",
             held ? null : $"Move {placed.L(PlacingFigures.EdgeMarginMm - margin)} away from the edge.",
             [new Mark(placed.Flange.Corners, true)]
@@ -70,18 +71,18 @@ internal static class FlangeRules
             .Max();
     }
 
-    private static VerdictRow Swages(Placed placed, double? fillMl, Worksheet sheet)
+    private static Judgement Swages(Placed placed, double? fillMl, Worksheet sheet)
     {
         Fill fill = SwageFill.Under(placed.Ground, placed.Centre);
         if (fill.Swages.Count == 0)
         {
-            return new VerdictRow(
+            return new Judgement(
                 "swages",
-                VerdictState.Good,
+                JudgementState.Good,
                 "No swage under the flange",
                 0,
                 placed.Fitting.BeddingMostMm,
-                "mm",
+                Unit.Mm,
                 "The flange lies on plain skin.",
                 null,
                 []
@@ -90,20 +91,20 @@ internal static class FlangeRules
         double step = sheet.Step("h_step", "highest to lowest skin under the flange", "max(height) - min(height)", fill.StepMm, "mm");
         double ml = sheet.Step("V_fill", "bedding to fill it", "mean gap under the flange as it rests * ring area", fillMl ?? fill.FillMl, "ml");
         string count = fill.Swages.Count == 1 ? "1 swage" : $"{fill.Swages.Count} swages";
-        return new VerdictRow(
+        return new Judgement(
             "swages",
-            VerdictState.NeedsWork,
+            JudgementState.NeedsWork,
             "Swages under the flange",
             step,
             placed.Fitting.BeddingMostMm,
-            "mm",
+            Unit.Mm,
             $"{count}; about {ml:0} ml to fill below the flange.",
             "Build up the valleys, so that the screws cannot pull the skin into them.",
             [.. fill.Swages.Select(s => new Mark(Outlines.ClippedTo(s.Outline, placed.Flange), true))]
         );
     }
 
-    private static VerdictRow? Curvature(Placed placed, Worksheet sheet)
+    private static Judgement? Curvature(Placed placed, Worksheet sheet)
     {
         Panel panel = placed.Ground.Site.Panel;
         double along = RiseMm(panel.ArcRadiusAlongMm, placed.Fitting.Flange.WidthMm),
@@ -118,13 +119,13 @@ internal static class FlangeRules
         double rise = sheet.Step("r", "rise under the flange in all", "r_s + r_t", along + across, "mm"),
             flat = placed.Fitting.FlatnessMm;
         bool good = rise <= flat;
-        return new VerdictRow(
+        return new Judgement(
             "curvature",
-            good ? VerdictState.Good : VerdictState.NeedsWork,
+            good ? JudgementState.Good : JudgementState.NeedsWork,
             "Curve of the skin under the flange",
             rise,
             flat,
-            "mm",
+            Unit.Mm,
             good
                 ? "The fitting takes this as it is."
                 : $"The fitting takes {placed.L(flat)} as it is; the middle of its sides will stand off the skin.",
@@ -135,7 +136,7 @@ internal static class FlangeRules
 
     /// <summary>The gap under the flange as it comes to rest on the surface that counts, the same as on the tab Seat; only where the skin is not
     /// plain.</summary>
-    private static VerdictRow? Rest(Placed placed, double? greatestMm, Worksheet sheet)
+    private static Judgement? Rest(Placed placed, double? greatestMm, Worksheet sheet)
     {
         Panel panel = placed.Ground.Site.Panel;
         bool plain = placed.Ground.Swages.Length == 0 && panel is { ArcRadiusAlongMm: null, ArcRadiusAcrossMm: null, Surface: SurfaceSource.Drawn };
@@ -145,15 +146,15 @@ internal static class FlangeRules
         sheet.Step("g", "greatest gap under the flange as it rests", "height of the resting plane - skin", gap, "mm");
         bool flat = gap <= placed.Fitting.FlatnessMm,
             bedded = gap <= most;
-        return new VerdictRow(
+        return new Judgement(
             "rest",
-            flat ? VerdictState.Good : VerdictState.NeedsWork,
+            flat ? JudgementState.Good : JudgementState.NeedsWork,
             flat ? "Sits flat on the skin"
                 : bedded ? "Gap that bedding fills"
                 : "Gap that bedding may not carry",
             gap,
             most,
-            "mm",
+            Unit.Mm,
             $"As the flange comes to rest on the skin; its bedding may be {placed.L(most)} deep.",
             flat ? null
                 : bedded ? "The tab Seat has the strips to cut."

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
@@ -14,7 +15,7 @@ namespace Abri.Core.Openings.Rules;
 internal static class HeaderFor
 {
     /// <summary>The row that asks for the headers, or null when there is no neighbour on one side.</summary>
-    public static VerdictRow? Row(Placed placed, Obstacle rib, Worksheet sheet)
+    public static Judgement? Row(Placed placed, Obstacle rib, Worksheet sheet)
     {
         bool across = rib.Box.HeightMm >= rib.Box.WidthMm;
         if (Between(placed.Ground, placed.Cut, rib) is not var (first, second, length))
@@ -31,13 +32,13 @@ internal static class HeaderFor
         Mark[] headers = across
             ? [Line(first.Box.SMaxMm, cut.TMaxMm, second.Box.SMinMm, cut.TMaxMm), Line(first.Box.SMaxMm, cut.TMinMm, second.Box.SMinMm, cut.TMinMm)]
             : [Line(cut.SMinMm, first.Box.TMaxMm, cut.SMinMm, second.Box.TMinMm), Line(cut.SMaxMm, first.Box.TMaxMm, cut.SMaxMm, second.Box.TMinMm)];
-        return new VerdictRow(
+        return new Judgement(
             $"crossed-{rib.Index}",
-            VerdictState.NeedsWork,
+            JudgementState.NeedsWork,
             $"{rib.Member.Name} is cut and needs two headers",
             length,
             null,
-            "mm",
+            Unit.Mm,
             $"Its load goes to {first.Member.Name} and {second.Member.Name}: headers {placed.L(length)} long in the clear, plus their landings.",
             "Fit the headers before the rib is cut through, or move to a place between ribs.",
             [new Mark(rib.Outline, true), .. headers]

@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
@@ -16,11 +17,11 @@ internal static class KindRules
     /// <summary>Depth from the wall to the cabinets for which the sill is worked out, at its front end, mm: assumption.</summary>
     public const double SillMm = 100;
 
-    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    public static IEnumerable<Judgement> Rows(Placed placed, Worksheet sheet)
     {
         if (placed.Fitting.HeatMm > 0)
         {
-            foreach (VerdictRow row in Heat(placed))
+            foreach (Judgement row in Heat(placed))
                 yield return row;
         }
         if (placed.Fitting.NeedsPower)
@@ -56,7 +57,7 @@ internal static class KindRules
 
     private static bool IsWindow(Fitting fitting) => fitting.Kind is FittingKind.BondedWindow or FittingKind.HingedWindow or FittingKind.GasketWindow;
 
-    private static VerdictRow Sill(Placed placed, Worksheet sheet)
+    private static Judgement Sill(Placed placed, Worksheet sheet)
     {
         double length = placed.Fitting.CutOut.WidthMm,
             taper = placed.Ground.Site.Panel.TaperDeg;
@@ -70,13 +71,13 @@ internal static class KindRules
         string cut = SillTaper.Of(length, taper, SillMm, placed.Ground.Lengths) is { Value: { } sill }
             ? sill.Result.Verdict
             : "Set the cabinets further from the wall first.";
-        return new VerdictRow(
+        return new Judgement(
             "sill",
-            VerdictState.Good,
+            JudgementState.Good,
             "Inner sill in a wall that tapers",
             change,
             null,
-            "mm",
+            Unit.Mm,
             $"Where straight cabinets stand {placed.L(SillMm)} off the wall at the front end: {char.ToLowerInvariant(cut[0])}{cut[1..]}",
             null,
             []
@@ -84,18 +85,18 @@ internal static class KindRules
     }
 
     /// <summary>What burns within the heat distance blocks; what nobody knows of is asked about.</summary>
-    private static IEnumerable<VerdictRow> Heat(Placed placed)
+    private static IEnumerable<Judgement> Heat(Placed placed)
     {
         double wanted = placed.Fitting.HeatMm;
         if (placed.Ground.SkinBurns)
         {
-            yield return new VerdictRow(
+            yield return new Judgement(
                 "heat-skin",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 "The skin itself burns",
                 0,
                 wanted,
-                "mm",
+                Unit.Mm,
                 "It would touch the hot plate all round.",
                 $"Cut the skin back by {placed.L(wanted)} all round and close that with sheet metal, entered as a panel of its own; "
                     + "or choose a flue whose sheet allows it to pass through a skin that burns.",
@@ -110,19 +111,19 @@ internal static class KindRules
                 .Where(x => x.Item2 < wanted - PlacingFigures.HairMm)
                 .OrderBy(x => x.Item2),
         ];
-        foreach ((bool sure, VerdictState state) in new[] { (true, VerdictState.Blocked), (false, VerdictState.NeedsWork) })
+        foreach ((bool sure, JudgementState state) in new[] { (true, JudgementState.Blocked), (false, JudgementState.NeedsWork) })
         {
             (Burnable Thing, double Mm)[] those = [.. near.Where(n => n.Thing.Sure == sure)];
             if (those.Length == 0)
                 continue;
             string others = those.Length > 1 ? $" So are: {string.Join(", ", those.Skip(1).Take(4).Select(t => t.Thing.Name))}." : "";
-            yield return new VerdictRow(
+            yield return new Judgement(
                 sure ? "heat" : "heat-unknown",
                 state,
                 sure ? $"{those[0].Thing.Name} burns and is too near" : $"Does {those[0].Thing.Name} burn?",
                 those[0].Mm,
                 wanted,
-                "mm",
+                Unit.Mm,
                 $"Within {placed.L(wanted)} of the cut-out timber, plastic, cloth and cables char.{others}",
                 sure
                     ? $"Move {placed.L(wanted - those[0].Mm)} away, or cut it back by as much and draw it as it is then; or choose "
@@ -132,71 +133,71 @@ internal static class KindRules
             );
         }
         if (near.Length == 0 && !placed.Ground.SkinBurns)
-            yield return new VerdictRow(
+            yield return new Judgement(
                 "heat",
-                VerdictState.Good,
+                JudgementState.Good,
                 "Clear of what burns",
                 null,
                 wanted,
-                "mm",
+                Unit.Mm,
                 "Nothing that is drawn comes nearer. Lining and insulation keep the same distance.",
                 null,
                 []
             );
     }
 
-    private static VerdictRow Power(Placed placed)
+    private static Judgement Power(Placed placed)
     {
         Obstacle? run = placed
             .Ground.Obstacles.Where(o => o.Member.Kind == MemberKind.WiringRun)
             .MinBy(o => Plane.Polygon(placed.Cut).Distance(Plane.Polygon(o.Outline)));
         return run is null
-            ? new VerdictRow(
+            ? new Judgement(
                 "power",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 "Needs a cable",
                 null,
                 null,
-                "mm",
+                Unit.Mm,
                 "No wiring run is drawn on this panel.",
                 "Plan the cable before the lining: a conduit, a drip loop, and a fuse by its size.",
                 []
             )
-            : new VerdictRow(
+            : new Judgement(
                 "power",
-                VerdictState.Good,
+                JudgementState.Good,
                 $"Cable from {run.Member.Name}",
                 Plane.Polygon(placed.Cut).Distance(Plane.Polygon(run.Outline)),
                 null,
-                "mm",
+                Unit.Mm,
                 "Along the panel; leave a drip loop and room to take the unit out.",
                 null,
                 [new Mark(run.Outline, true)]
             );
     }
 
-    private static VerdictRow TwoSkins(Placed placed, double gapMm, Worksheet sheet)
+    private static Judgement TwoSkins(Placed placed, double gapMm, Worksheet sheet)
     {
         double edge = sheet.Step("b", "edge over both skins", "gap + 2 skins", gapMm + (2 * placed.Ground.Site.Panel.SkinMm), "mm");
         double trim = sheet.Step("l_trim", "edge trim", $"perimeter + {TrimOverlapMm:0} mm", placed.Fitting.CutOut.PerimeterMm + TrimOverlapMm, "mm");
         sheet.Cite(new Source($"Edge trim takes up to {TrimMostMm:0} mm", SourceKind.Assumption));
         string joint = $"{placed.L(trim)} of trim, trimmed back at the least seen edge.";
         return edge <= TrimMostMm
-            ? new VerdictRow("two-skins", VerdictState.Good, "Two skins, one edge trim", edge, TrimMostMm, "mm", joint, null, [])
-            : new VerdictRow(
+            ? new Judgement("two-skins", JudgementState.Good, "Two skins, one edge trim", edge, TrimMostMm, Unit.Mm, joint, null, [])
+            : new Judgement(
                 "two-skins",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 "Two skins, too far apart for an edge trim",
                 edge,
                 TrimMostMm,
-                "mm",
+                Unit.Mm,
                 "Pinched together they buckle and the bond between them opens.",
                 $"Trim on the inner edge alone, gap filled with mastic; or a wider trim. {joint}",
                 []
             );
     }
 
-    private static VerdictRow Framed(Placed placed, Worksheet sheet)
+    private static Judgement Framed(Placed placed, Worksheet sheet)
     {
         const double landing = Seating.InnerFrame.LandingMm;
         RoundedRectangle cut = placed.Fitting.CutOut;
@@ -208,13 +209,13 @@ internal static class KindRules
             Math.Sqrt((cut.WidthMm * cut.WidthMm) + (cut.HeightMm * cut.HeightMm)),
             "mm"
         );
-        return new VerdictRow(
+        return new Judgement(
             "framed",
-            VerdictState.NeedsWork,
+            JudgementState.NeedsWork,
             "Needs a framed opening",
             null,
             null,
-            "mm",
+            Unit.Mm,
             $"Header and sill of {placed.L(header)}, posts of {placed.L(cut.HeightMm)}, a gusset in each corner against racking; "
                 + "the hinge plate lands on the header.",
             $"Fit the frame before the skin is cut; both diagonals {placed.L(diagonal)}.",

@@ -1,12 +1,13 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
 /// <summary>Members in the way of the cut-out: crossed, or nearer than the fitting wants them.</summary>
 internal static class StructureRules
 {
-    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    public static IEnumerable<Judgement> Rows(Placed placed, Worksheet sheet)
     {
         foreach (Obstacle obstacle in placed.Crossing)
             yield return Crossed(placed, obstacle, sheet);
@@ -17,7 +18,7 @@ internal static class StructureRules
         }
     }
 
-    private static VerdictRow Crossed(Placed placed, Obstacle obstacle, Worksheet sheet)
+    private static Judgement Crossed(Placed placed, Obstacle obstacle, Worksheet sheet)
     {
         Member member = obstacle.Member;
         var where = new Mark(obstacle.Outline, true);
@@ -31,23 +32,23 @@ internal static class StructureRules
                 : member.Role == MemberRole.KeepOut ? "Nothing may touch it."
                 : "Carries the shell and is never cut.";
             string remedy = member.Role == MemberRole.Secondary ? $"{aside} Or change the school of this opening to cutting secondary ribs." : aside;
-            return new VerdictRow(id, VerdictState.Blocked, $"{member.Name} crosses the cut-out", null, null, "mm", why, remedy, [where]);
+            return new Judgement(id, JudgementState.Blocked, $"{member.Name} crosses the cut-out", null, null, Unit.Mm, why, remedy, [where]);
         }
         return HeaderFor.Row(placed, obstacle, sheet)
-            ?? new VerdictRow(
+            ?? new Judgement(
                 id,
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 $"{member.Name} would be cut",
                 null,
                 null,
-                "mm",
+                Unit.Mm,
                 "There is no member on both sides of it to carry its load.",
                 aside,
                 [where]
             );
     }
 
-    private static VerdictRow Clearance(Placed placed, NearestThing thing, Worksheet sheet)
+    private static Judgement Clearance(Placed placed, NearestThing thing, Worksheet sheet)
     {
         double wanted = placed.Fitting.Clearance.At(thing.Side),
             gap = thing.GapMm;
@@ -57,10 +58,10 @@ internal static class StructureRules
         sheet.Cite(PlacingFigures.Clearances);
         bool enough = gap >= wanted - PlacingFigures.HairMm;
         bool mayGo = !placed.Ground.Forbids(thing.Obstacle.Member);
-        VerdictState state =
-            enough ? VerdictState.Good
-            : mayGo ? VerdictState.NeedsWork
-            : VerdictState.Blocked;
+        JudgementState state =
+            enough ? JudgementState.Good
+            : mayGo ? JudgementState.NeedsWork
+            : JudgementState.Blocked;
         string? remedy = enough
             ? null
             : $"Move {placed.L(wanted - gap)} {placed.Ground.Site.Panel.Facing.Towards(Opposite(thing.Side))}"
@@ -68,13 +69,13 @@ internal static class StructureRules
         string why = enough
             ? $"Wanted {placed.L(wanted)}: room for the frame, the fingers and the tool."
             : $"{placed.L(wanted - gap)} less than the {placed.L(wanted)} that this fitting wants: the frame would crowd it.";
-        return new VerdictRow(
+        return new Judgement(
             $"clearance-{side}",
             state,
             $"{name}, {placed.Ground.Site.Panel.Facing.Beside(thing.Side)}",
             gap,
             wanted,
-            "mm",
+            Unit.Mm,
             why,
             remedy,
             [GapLine(placed, thing), new Mark(thing.Obstacle.Outline, true)]

@@ -1,18 +1,19 @@
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
 /// <summary>What the fitting asks of its place in use: grip, neighbours, lids, weight, hinge, what lies below, and the look from outside.</summary>
 internal static class UseRules
 {
-    public static IEnumerable<VerdictRow> Rows(Placed placed, Worksheet sheet)
+    public static IEnumerable<Judgement> Rows(Placed placed, Worksheet sheet)
     {
         if (placed.Fitting.Clamp is { } clamp)
             yield return Grip(placed, clamp, sheet);
         foreach (Neighbour neighbour in placed.Ground.Neighbours)
         {
-            foreach (VerdictRow row in Beside(placed, neighbour))
+            foreach (Judgement row in Beside(placed, neighbour))
                 yield return row;
         }
         bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
@@ -28,17 +29,17 @@ internal static class UseRules
         yield return Balance(placed);
     }
 
-    private static VerdictRow Grip(Placed placed, ClampRange clamp, Worksheet sheet)
+    private static Judgement Grip(Placed placed, ClampRange clamp, Worksheet sheet)
     {
         if (placed.Ground.Site.WallMm is not { } wall)
         {
-            return new VerdictRow(
+            return new Judgement(
                 "clamp",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 "Wall thickness not known yet",
                 null,
                 clamp.LeastMm,
-                "mm",
+                Unit.Mm,
                 $"The fitting grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
                 "Measure skin and lining together and enter it with the opening.",
                 []
@@ -48,55 +49,55 @@ internal static class UseRules
         if (wall < clamp.LeastMm)
         {
             double ring = sheet.Step("d_ring", "spacer ring that makes up the difference", "least grip - d", clamp.LeastMm - wall, "mm");
-            return new VerdictRow(
+            return new Judgement(
                 "clamp",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 "Wall thinner than the fitting grips",
                 wall,
                 clamp.LeastMm,
-                "mm",
+                Unit.Mm,
                 $"The screws would bottom before it is tight. It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
                 $"Fit a spacer ring of at least {placed.L(ring)} inside.",
                 []
             );
         }
         return wall > clamp.MostMm
-            ? new VerdictRow(
+            ? new Judgement(
                 "clamp",
-                VerdictState.Blocked,
+                JudgementState.Blocked,
                 "Wall thicker than the fitting grips",
                 wall,
                 clamp.MostMm,
-                "mm",
+                Unit.Mm,
                 "The halves cannot reach each other.",
                 $"Thin the lining round the opening by {placed.L(wall - clamp.MostMm)}, or choose another fitting.",
                 []
             )
-            : new VerdictRow(
+            : new Judgement(
                 "clamp",
-                VerdictState.Good,
+                JudgementState.Good,
                 "Wall within the fitting's grip",
                 wall,
                 clamp.MostMm,
-                "mm",
+                Unit.Mm,
                 $"It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
                 null,
                 []
             );
     }
 
-    private static IEnumerable<VerdictRow> Beside(Placed placed, Neighbour neighbour)
+    private static IEnumerable<Judgement> Beside(Placed placed, Neighbour neighbour)
     {
         double gap = placed.Flange.DistanceMm(neighbour.Flange);
         bool apart = gap >= PlacingFigures.FlangeGapMm - PlacingFigures.HairMm;
         var where = new Mark(neighbour.Flange.Corners, true);
-        yield return new VerdictRow(
+        yield return new Judgement(
             $"neighbour-{neighbour.Name}",
-            apart ? VerdictState.Good : VerdictState.Blocked,
+            apart ? JudgementState.Good : JudgementState.Blocked,
             $"{neighbour.Name}, flange to flange",
             gap,
             PlacingFigures.FlangeGapMm,
-            "mm",
+            Unit.Mm,
             apart ? "Room to seal both." : "Too close to seal both flanges and keep skin between them.",
             apart ? null : $"Move {placed.L(PlacingFigures.FlangeGapMm - gap)} away from it.",
             [where]
@@ -104,13 +105,13 @@ internal static class UseRules
         PanelBox swept = placed.Flange.Grown(placed.Fitting.Sweep);
         if (apart && swept.Overlaps(neighbour.Swept))
         {
-            yield return new VerdictRow(
+            yield return new Judgement(
                 $"sweep-{neighbour.Name}",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"Lid meets {neighbour.Name}",
                 null,
                 null,
-                "mm",
+                Unit.Mm,
                 "The open lid reaches over the other fitting, or both lids cannot be open at once.",
                 "Turn one of them, or move them apart.",
                 [where, new Mark(swept.Corners, true)]
@@ -118,16 +119,16 @@ internal static class UseRules
         }
     }
 
-    private static VerdictRow Carried(Placed placed)
+    private static Judgement Carried(Placed placed)
     {
         bool both = IsBow(placed, Side.Front) && IsBow(placed, Side.Rear);
-        return new VerdictRow(
+        return new Judgement(
             "carried",
-            both ? VerdictState.Good : VerdictState.Blocked,
+            both ? JudgementState.Good : JudgementState.Blocked,
             "Heavy or shaking unit between two bows",
             placed.Fitting.MassKg,
             null,
-            "kg",
+            Unit.Kg,
             both
                 ? "A bow in front and one behind carry it."
                 : "A bare skin drums and cracks under a unit like this: it needs a bow in front and one behind.",
@@ -139,63 +140,63 @@ internal static class UseRules
     private static bool IsBow(Placed placed, Side side) =>
         placed.Nearest.TryGetValue(side, out NearestThing? thing) && thing.Obstacle.Member.Kind == MemberKind.RoofBow;
 
-    private static VerdictRow Hinge(Placed placed, Side hinge)
+    private static Judgement Hinge(Placed placed, Side hinge)
     {
         bool forward = hinge == Side.Front;
-        return new VerdictRow(
+        return new Judgement(
             "hinge",
-            forward ? VerdictState.Good : VerdictState.NeedsWork,
+            forward ? JudgementState.Good : JudgementState.NeedsWork,
             forward ? "Hinge towards the front" : "Hinge does not face the front",
             null,
             null,
-            "mm",
+            Unit.Mm,
             forward ? "The wind of driving keeps the lid shut." : "On the road the wind lifts a lid that opens forwards or sideways.",
             forward ? null : "Turn the fitting until its hinge faces the front.",
             []
         );
     }
 
-    private static VerdictRow Behind(Placed placed, Zone zone, PanelBox area)
+    private static Judgement Behind(Placed placed, Zone zone, PanelBox area)
     {
         var where = new Mark(area.Corners, true);
         bool roof = placed.Ground.Site.Panel.Facing == Facing.Up;
         return zone.HidesOpenings
-            ? new VerdictRow(
+            ? new Judgement(
                 $"zone-{zone.Name}",
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"{zone.Name} {(roof ? "hangs below" : "stands behind")} the cut-out",
                 null,
                 null,
-                "mm",
+                Unit.Mm,
                 "The opening would come out inside it.",
                 "Move the opening, or build the other thing round it.",
                 [where]
             )
-            : new VerdictRow(
+            : new Judgement(
                 $"zone-{zone.Name}",
-                VerdictState.Good,
+                JudgementState.Good,
                 $"{(roof ? "Over" : "Beside")} {zone.Name}",
                 placed.Centre.DistanceMm(area.Centre),
                 null,
-                "mm",
+                Unit.Mm,
                 roof ? "Centre to centre, seen from above." : "Centre to centre, seen from the side.",
                 null,
                 [where]
             );
     }
 
-    private static VerdictRow Balance(Placed placed)
+    private static Judgement Balance(Placed placed)
     {
         PanelPoint middle = placed.Ground.Site.Panel.Box.Centre;
         bool roof = placed.Ground.Site.Panel.Facing is Facing.Up or Facing.Down;
         double off = Math.Abs(roof ? placed.Centre.TMm - middle.TMm : placed.Centre.SMm - middle.SMm);
-        return new VerdictRow(
+        return new Judgement(
             "balance",
-            VerdictState.Good,
+            JudgementState.Good,
             "Off the middle of the panel",
             off,
             null,
-            "mm",
+            Unit.Mm,
             roof ? "How far from the centre line it looks, seen from outside." : "How far off the middle of the field it looks, seen from outside.",
             null,
             []

@@ -1,6 +1,7 @@
 using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Seating;
 
@@ -52,7 +53,7 @@ public sealed record Seat(
     double TapeMl,
     BeddingTape Tape,
     bool Bedded,
-    VerdictState State,
+    JudgementState State,
     string Verdict
 );
 
@@ -124,22 +125,25 @@ public static class FlangeSeat
                 SourceKind.Assumption
             )
         );
-        (VerdictState state, string verdict) = Judged(turned, greatest, rest.Result, lengths);
+        (JudgementState state, string verdict) = Judged(turned, greatest, rest.Result, lengths);
         return sheet.Finish(new Seat(rest.Result, sides, fill, strips, length, volume, tape, bedded, state, verdict));
     }
 
-    private static (VerdictState, string) Judged(Fitting fitting, double gapMm, Rest rest, LengthFormat lengths)
+    private static (JudgementState, string) Judged(Fitting fitting, double gapMm, Rest rest, LengthFormat lengths)
     {
         string rocks = rest.Rocks ? " It rocks on its contacts: pack it before the screws are set." : "";
         if (gapMm <= fitting.FlatnessMm)
-            return (VerdictState.Good, $"It sits flat: no gap is more than {lengths.Text(gapMm)}, and {lengths.Text(fitting.FlatnessMm)} do.{rocks}");
+            return (
+                JudgementState.Good,
+                $"It sits flat: no gap is more than {lengths.Text(gapMm)}, and {lengths.Text(fitting.FlatnessMm)} do.{rocks}"
+            );
         return gapMm <= fitting.BeddingMostMm
             ? (
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"Bedding fills gaps of up to {lengths.Text(gapMm)}; it may be {lengths.Text(fitting.BeddingMostMm)} deep.{rocks}"
             )
             : (
-                VerdictState.NeedsWork,
+                JudgementState.NeedsWork,
                 $"Gaps of {lengths.Text(gapMm)} are more than bedding may carry ({lengths.Text(fitting.BeddingMostMm)}). Make an "
                     + $"adapter plate, or fill the valleys solid and let it harden first.{rocks}"
             );

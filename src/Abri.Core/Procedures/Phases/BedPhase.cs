@@ -43,7 +43,7 @@ internal static class BedPhase
             Cautions = x.OutCautions,
             Weather = x.Laying,
             Shell = ShellChange.Closes,
-            Consumables = screws == 0 ? [] : [new Consumable("Screw", screws, Unit.Count)],
+            Consumables = screws == 0 ? [] : [new Consumable(Materials.Screw, screws)],
             Holds = [HoldPoint.Seen("Bedding shows all round")],
         };
         yield return x.Fitting.HeatMm > 0 ? SealHot(x) : SealOver(x);
@@ -58,17 +58,17 @@ internal static class BedPhase
             ? family == ProductFamily.ButylTape
             : !x.Roof || x.Schools.Bedding == FlangeBedding.ButylAndLapSealant;
         bool tape = x.Seat.Strips.Count > 0 && butyl;
-        string adhesive = x.Product?.Name ?? (butyl ? "Bedding" : "Polyurethane adhesive or structural neutral silicone");
+        Material adhesive = x.Product?.Material ?? (butyl ? Materials.Bedding : Materials.FlangeAdhesive);
         string what =
             !x.Seat.Bedded ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
             : tape
                 ? $"{x.Seat.Strips.Count} strips in {x.Seat.Strips.Max(s => s.Layer)} layers by the list on the Seat tab, "
                     + $"{x.Text(x.Seat.TapeMm)} in all; "
                     + "joints never above one another, the screw line on tape."
-            : $"{adhesive}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
+            : $"{adhesive.Name}: a full bead inside and outside the screw line, {fill:0} ml to fill and {bead:0} ml of bead.";
         Consumable used = tape
-            ? new Consumable($"Butyl tape {x.Seat.Tape.WidthMm:0.#} x {x.Seat.Tape.ThickMm:0.#}", x.Seat.TapeMm, Unit.Mm)
-            : new Consumable(adhesive, fill + bead, Unit.Ml);
+            ? new Consumable(Materials.ButylTape(x.Seat.Tape.WidthMm, x.Seat.Tape.ThickMm), x.Seat.TapeMm)
+            : new Consumable(adhesive, fill + bead);
         return WorkStep.Of("bed", "Bed the flange", $"Degrease both faces, let them dry. {what}", x.Out, 1, "Lint-free cloths") with
         {
             Cautions =
@@ -78,7 +78,7 @@ internal static class BedPhase
                 .. x.OutCautions,
             ],
             Weather = x.Laying,
-            Consumables = [used, new Consumable("Degreaser", 50, Unit.Ml)],
+            Consumables = [used, new Consumable(Materials.Degreaser, 50)],
         };
     }
 
@@ -95,8 +95,8 @@ internal static class BedPhase
                 + "one where it has shrunk. "
                 + "The bottom stays open, so that what gets in gets out.";
         Consumable used = glued
-            ? new Consumable("Roofing tape", x.Fitting.Flange.PerimeterMm * 1.1, Unit.Mm)
-            : new Consumable(x.Roof ? "Lap sealant" : "Tooling sealant", x.Fitting.Flange.PerimeterMm * OverMlPerMm, Unit.Ml);
+            ? new Consumable(Materials.RoofingTape, x.Fitting.Flange.PerimeterMm * 1.1)
+            : new Consumable(x.Roof ? Materials.LapSealant : Materials.ToolingSealant, x.Fitting.Flange.PerimeterMm * OverMlPerMm);
         return WorkStep.Of("seal-over", "Seal over", how, x.Out, 1) with
         {
             Cautions = x.OutCautions,
@@ -121,6 +121,6 @@ internal static class BedPhase
             Cautions = [Cautions.FirstFiring, .. x.OutCautions],
             Weather = x.Laying,
             WaitHours = HotHours,
-            Consumables = [new Consumable(x.Product?.Name ?? "High-temperature sealant", x.Fitting.Flange.PerimeterMm * OverMlPerMm, Unit.Ml)],
+            Consumables = [new Consumable(x.Product?.Material ?? Materials.HeatSealant, x.Fitting.Flange.PerimeterMm * OverMlPerMm)],
         };
 }

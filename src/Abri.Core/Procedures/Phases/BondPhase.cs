@@ -49,7 +49,7 @@ internal static class BondPhase
             Weather = x.Laying,
             Shell = ShellChange.Closes,
             Cautions = [acrylic ? Cautions.LargePane : Cautions.Glass],
-            Consumables = [new Consumable("Holding tape", 2000, Unit.Mm)],
+            Consumables = [new Consumable(Materials.HoldingTape, 2000)],
             Holds = [HoldPoint.Within("Gap along the bottom edge differs by", 0, 1, Unit.Mm)],
         };
         yield return WorkStep.Of(
@@ -87,7 +87,7 @@ internal static class BondPhase
                 .. x.RefusedCaution,
                 .. x.Product?.Hazards is { Length: > 0 } hazards ? [Cautions.OfProduct(hazards)] : Array.Empty<Caution>(),
             ],
-            Consumables = [new Consumable(x.Product?.Name ?? "Adhesive that Sealing allows for this pane", bead.BoughtMl, Unit.Ml)],
+            Consumables = [new Consumable(x.Product?.Material ?? Materials.PaneAdhesive, bead.BoughtMl)],
         };
     }
 
@@ -105,7 +105,7 @@ internal static class BondPhase
         {
             Weather = x.Laying,
             Cautions = [Cautions.Solvents],
-            Consumables = [new Consumable("Activator wipe", 4, Unit.Count), new Consumable("Primer", pathMm * PrimerMlPerMm, Unit.Ml)],
+            Consumables = [new Consumable(Materials.ActivatorWipe, 4), new Consumable(Materials.GlassPrimer, pathMm * PrimerMlPerMm)],
         };
 
     /// <summary>Solvent crazes acrylic: soap, water and abrasive, and a primer only where the adhesive's sheet names one for acrylic.</summary>
@@ -129,8 +129,8 @@ internal static class BondPhase
             Cautions = [Cautions.AcrylicCrazes],
             Consumables =
             [
-                new Consumable("Abrasive pad", 2, Unit.Count),
-                .. primed ? [new Consumable("Primer for acrylic", pathMm * PrimerMlPerMm, Unit.Ml)] : Array.Empty<Consumable>(),
+                new Consumable(Materials.AbrasivePad, 2),
+                .. primed ? [new Consumable(Materials.AcrylicPrimer, pathMm * PrimerMlPerMm)] : Array.Empty<Consumable>(),
             ],
         };
     }

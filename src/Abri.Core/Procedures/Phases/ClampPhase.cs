@@ -68,9 +68,7 @@ internal static class ClampPhase
             WaitHours = glued ? RingHours : 0,
             Consumables =
             [
-                glued
-                    ? new Consumable("Polyurethane adhesive", path * RingBeadMm2 / 1000, Unit.Ml)
-                    : new Consumable("Acrylic foam tape", path, Unit.Mm),
+                glued ? new Consumable(Materials.PolyurethaneAdhesive, path * RingBeadMm2 / 1000) : new Consumable(Materials.FoamTape, path),
             ],
         };
     }

@@ -29,7 +29,7 @@ internal static class CutPhase
             Cautions = [Cautions.CurrentAndFuel, Cautions.CuttingMetal, .. x.OutCautions],
             Shell = ShellChange.Opens,
             Weather = x.Dry,
-            Consumables = [new Consumable("Jigsaw blade for metal", 2, Unit.Count)],
+            Consumables = [new Consumable(Materials.MetalBlade, 2)],
             Holds = [HoldPoint.Seen("A cover that keeps rain out lies ready")],
         };
         if (x.Schools.RibOrder != RibOrder.RibsFirst)

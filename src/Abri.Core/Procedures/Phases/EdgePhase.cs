@@ -30,7 +30,7 @@ internal static class EdgePhase
             Cautions = x.OutCautions,
             Weather = x.Dry,
             WaitHours = PaintHours,
-            Consumables = [new Consumable(steel ? "Zinc primer" : "Edge primer", paint, Unit.Ml), new Consumable("Top coat", paint, Unit.Ml)],
+            Consumables = [new Consumable(steel ? Materials.ZincPrimer : Materials.EdgePrimer, paint), new Consumable(Materials.TopCoat, paint)],
         };
         if (x.Panel.SkinGapMm is { } gap)
             yield return EdgeTrim(x, gap + (2 * x.Panel.SkinMm));
@@ -39,11 +39,11 @@ internal static class EdgePhase
     private static WorkStep EdgeTrim(OpeningPlan x, double edgeMm)
     {
         double trim = x.Fitting.CutOut.PerimeterMm + KindRules.TrimOverlapMm;
-        (string what, string name) =
-            edgeMm <= KindRules.TrimMostMm ? ($"over both skins, {x.Text(edgeMm)}", "Edge trim")
+        (string what, Material trimmed) =
+            edgeMm <= KindRules.TrimMostMm ? ($"over both skins, {x.Text(edgeMm)}", Materials.EdgeTrim)
             : x.Schools.WideTrim == WideTrim.InnerEdge
-                ? ("on the inner skin alone, the gap to the outer one filled with mastic; the skins are not pinched together", "Edge trim")
-            : ($"wide enough for both skins, {x.Text(edgeMm)}; the skins are not pinched together", "Wide edge trim");
+                ? ("on the inner skin alone, the gap to the outer one filled with mastic; the skins are not pinched together", Materials.EdgeTrim)
+            : ($"wide enough for both skins, {x.Text(edgeMm)}; the skins are not pinched together", Materials.WideEdgeTrim);
         return WorkStep.Of(
             "edge-trim",
             "Edge trim",
@@ -55,7 +55,7 @@ internal static class EdgePhase
         ) with
         {
             Weather = x.Dry,
-            Consumables = [new Consumable(name, trim, Unit.Mm)],
+            Consumables = [new Consumable(trimmed, trim)],
         };
     }
 }

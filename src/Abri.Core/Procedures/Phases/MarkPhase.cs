@@ -20,7 +20,7 @@ internal static class MarkPhase
         ) with
         {
             Cautions = x.OutCautions,
-            Consumables = [new Consumable("Masking tape", 2 * x.Marked.PerimeterMm, Unit.Mm)],
+            Consumables = [new Consumable(Materials.MaskingTape, 2 * x.Marked.PerimeterMm)],
             Holds =
             [
                 HoldPoint.Within("First diagonal", x.Marked.DiagonalMm, 1.5, Unit.Mm),

@@ -115,7 +115,7 @@ internal static class PreparePhase
                 Holds = [HoldPoint.Within("Greatest gap between frame and skin", 0, 1, Unit.Mm)],
             };
         }
-        if (x.Verdict.Rows.FirstOrDefault(r => r.Id == BackingRule.Id && r.State == VerdictState.NeedsWork) is { Remedy: { } pieces })
+        if (x.Verdict.Rows.FirstOrDefault(r => r.Id == BackingRule.Id && r.State == JudgementState.NeedsWork) is { Remedy: { } pieces })
         {
             yield return WorkStep.Of(
                 "backing",

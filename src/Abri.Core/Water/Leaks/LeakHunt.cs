@@ -1,6 +1,7 @@
 using System.Globalization;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Water.Leaks;
 
@@ -98,9 +99,9 @@ public sealed record LeakHunt(
         string[] marks = Wet(looked, places);
         // Stains of one name may be several marks: by their number among all findings.
         Finding[] stains = [.. shell.Panels.SelectMany(p => p.Findings).Select(f => f.Value).Where(f => f.Kind == FindingKind.Stain)];
-        IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. stains.Select((f, i) => new Waiting($"{i}", "", f))]);
+        IReadOnlyList<NextJob> inOrder = WorkOrder.Of([.. stains.Select((f, i) => new Waiting(new Job(JobKind.Finding, $"{i}"), "", f))]);
         IEnumerable<string> waiting = inOrder
-            .Select(job => stains[int.Parse(job.Id, CultureInfo.InvariantCulture)])
+            .Select(job => stains[int.Parse(job.Job.Id, CultureInfo.InvariantCulture)])
             .SelectMany(f => looked.Where(l => ReferenceEquals(l.Finding, f)))
             .Select(l => places[l.PlaceIndex].Name);
         return Of(shell, waiting.FirstOrDefault(marks.Contains) ?? marks.FirstOrDefault(), stop);

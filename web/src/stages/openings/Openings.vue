@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { api, got, type Opening, type Panel, type Stored } from '@/api/client'
+import { newName, wasOffered } from '@/app/newName'
 import { said, useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
@@ -20,17 +21,23 @@ const panel = computed(() => panels.value.find((p) => p.id === adding.value?.pan
 const wrong = ref('')
 const fittingOf = (id: string) => fittings.value.find((f) => f.id === id)?.value
 
+const offered = (base: string) =>
+  newName(
+    base,
+    (shell.value?.openings ?? []).map((o) => o.value.name),
+  )
+
 function begin() {
   wrong.value = ''
   const first = fittings.value[0]
   const roof = panels.value.find((p) => p.value.kind === 'roof') ?? panels.value[0]
-  adding.value = { name: first?.value.name ?? '', fittingId: first?.id ?? '', panelId: roof?.id ?? '' }
+  adding.value = { name: first ? offered(first.value.name) : '', fittingId: first?.id ?? '', panelId: roof?.id ?? '' }
 }
 function choose(event: Event) {
   if (!adding.value) return
-  const before = fittingOf(adding.value.fittingId)?.name
   adding.value.fittingId = (event.target as HTMLSelectElement).value
-  if (adding.value.name === before) adding.value.name = fittingOf(adding.value.fittingId)?.name ?? ''
+  const bases = fittings.value.map((f) => f.value.name)
+  if (wasOffered(adding.value.name, bases)) adding.value.name = offered(fittingOf(adding.value.fittingId)?.name ?? '')
 }
 
 async function add() {

@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router'
 import type { Point, Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { askToDrop } from '@/app/leaving'
-import { lengthText } from '@/app/length'
+import { amountText } from '@/app/length'
 import StateMark from '@/ui/StateMark.vue'
 import { said, useState } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
@@ -26,7 +26,7 @@ const { t } = useI18n()
 const router = useRouter()
 const { shell, fittings, lengths } = useState()
 const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
-const shownRow = ref<Schemas['VerdictRow'] | null>(null)
+const shownRow = ref<Schemas['Judgement'] | null>(null)
 
 const members = computed(() => props.work.site?.members ?? [])
 const bays = useBays(
@@ -61,8 +61,8 @@ async function use() {
 }
 const revert = () => props.work.row && move(props.work.row.value.centre)
 
-const value = (row: Schemas['VerdictRow'], figure: number | null) =>
-  figure === null ? '' : row.unit === 'mm' ? lengthText(figure, lengths.value) : `${Math.round(figure * 10) / 10} ${row.unit}`
+const value = (row: Schemas['Judgement'], figure: number | null) =>
+  figure === null ? '' : amountText(figure, row.unit, lengths.value)
 const where = computed(() => placeText(props.work.panel!.value, props.work.centre, lengths.value))
 
 /** Enter presses a button that has the focus, except one that only shows something, or the place where the fitting already is. */

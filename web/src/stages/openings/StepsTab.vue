@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
-import { lengthText } from '@/app/length'
+import { amountText } from '@/app/length'
 import { said, useState } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import type { OpeningWork } from './useOpening'
@@ -45,16 +45,13 @@ function flags(s: Schemas['WorkStep']): string[] {
 }
 function wanted(h: Schemas['HoldPoint']): string {
   if (h.wanted === null) return ''
-  const mm = h.unit === 'mm'
-  const text = (n: number) => (mm ? lengthText(n, lengths.value) : String(n))
-  const unit = mm || h.unit === 'count' ? '' : (h.unit ?? '')
-  if (!h.less && !h.more) return `${text(h.wanted)} ${unit}`.trim()
+  const text = (n: number) => amountText(n, h.unit ?? '', lengths.value)
+  if (!h.less && !h.more) return text(h.wanted)
   return h.less === h.more
-    ? t('steps.measured', { wanted: `${text(h.wanted)} ${unit}`.trim(), within: text(h.less!) })
-    : t('steps.between', { least: text(h.wanted - (h.less ?? 0)), most: `${text(h.wanted + (h.more ?? 0))} ${unit}`.trim() })
+    ? t('steps.measured', { wanted: text(h.wanted), within: text(h.less!) })
+    : t('steps.between', { least: text(h.wanted - (h.less ?? 0)), most: text(h.wanted + (h.more ?? 0)) })
 }
-const amount = (c: Schemas['Consumable']) =>
-  c.unit === 'mm' ? lengthText(c.amount, lengths.value) : `${Math.round(c.amount)} ${c.unit === 'count' ? '' : c.unit}`
+const amount = (c: Schemas['Consumable']) => amountText(c.amount, c.material.unit, lengths.value, 0)
 </script>
 
 <template>
@@ -122,8 +119,8 @@ const amount = (c: Schemas['Consumable']) =>
         <h2>{{ t('steps.consumables') }}</h2>
         <table class="figures">
           <tbody>
-            <tr v-for="c in p.consumables" :key="c.name">
-              <td>{{ c.name }}</td>
+            <tr v-for="c in p.consumables" :key="c.material.name">
+              <td>{{ c.material.name }}</td>
               <td class="n">{{ amount(c) }}</td>
             </tr>
           </tbody>

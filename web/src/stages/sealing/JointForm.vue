@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
+import { newName, wasOffered } from '@/app/newName'
 import { useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
 import Action from '@/ui/Action.vue'
@@ -16,13 +17,18 @@ import { jointKinds, substrates } from './kinds'
 import type { ShownJoint } from './useSealing'
 
 /** A joint as it is: sides, width, movement, and what it has to stand. */
-defineProps<{ joint: ShownJoint; isTyped: () => boolean }>()
+const props = defineProps<{ joint: ShownJoint; others: readonly string[]; isTyped: () => boolean }>()
 const form = defineModel<Schemas['Joint']>('value', { required: true })
 const panelId = defineModel<string>('panelId', { required: true })
 const emit = defineEmits<{ keep: []; close: []; remove: [] }>()
 const { t } = useI18n()
 const { shell } = useState()
 const stands = ['sun', 'standingWater', 'removableLater', 'paintedOver', 'structural', 'unbroken'] as const
+const kindText = (kind: Schemas['JointKind']) => t(`sealing.kind.${kind}`)
+function setKind(kind: Schemas['JointKind']) {
+  form.value.kind = kind
+  if (wasOffered(form.value.name, jointKinds.map(kindText))) form.value.name = newName(kindText(kind), props.others)
+}
 const panels = computed(() => (shell.value?.panels ?? []).map((p) => ({ value: p.id, text: panelName(p.value) })))
 </script>
 
@@ -31,9 +37,10 @@ const panels = computed(() => (shell.value?.panels ?? []).map((p) => ({ value: p
     <TextField v-model="form.name" class="wide" :label="t('app.name')" :most="120" />
     <Choice v-model="panelId" :label="t('findings.where')" :options="panels" :disabled="joint.key !== ''" />
     <Choice
-      v-model="form.kind"
+      :model-value="form.kind"
       :label="t('app.kind')"
-      :options="jointKinds.map((k) => ({ value: k, text: t(`sealing.kind.${k}`) }))"
+      :options="jointKinds.map((k) => ({ value: k, text: kindText(k) }))"
+      @update:model-value="setKind"
     />
     <Choice
       v-for="side in ['one', 'other'] as const"

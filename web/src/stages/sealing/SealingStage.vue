@@ -8,6 +8,7 @@ import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { useKeys } from '@/app/keys'
 import { lengthText } from '@/app/length'
+import { newName } from '@/app/newName'
 import { useState } from '@/app/state'
 import { panelName, type ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
@@ -92,7 +93,10 @@ function beddingOf(j: ShownJoint): Schemas['FlangeBedding'] {
 function add() {
   const panel = shell.value!.panels[0]!
   const value: Schemas['Joint'] = {
-    name: '',
+    name: newName(
+      t('sealing.kind.seam'),
+      joints.value.map((j) => j.value.name),
+    ),
     kind: 'seam',
     lengthMm: 1000,
     one: 'paintedMetal',
@@ -221,6 +225,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
       v-model:value="edited.value"
       v-model:panel-id="edited.panelId"
       :joint="edited.joint"
+      :others="joints.filter((j) => j.key !== edited!.joint.key).map((j) => j.value.name)"
       :is-typed="isTyped"
       @keep="keep"
       @close="edited = null"

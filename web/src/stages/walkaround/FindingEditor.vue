@@ -9,6 +9,7 @@ import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
 import { leaving } from '@/app/leaving'
+import { newName, wasOffered } from '@/app/newName'
 import { onTopOf, saidBeside, useState } from '@/app/state'
 import Wrong from '@/ui/Wrong.vue'
 import { facingOf, panelName } from '@/drawing/facing'
@@ -35,6 +36,7 @@ watch(
   },
 )
 const kinds = enums.FindingKind
+const kindText = (kind: Finding['kind']) => t(`findings.kinds.${kind}`)
 const panel = computed(() => shell.value?.panels.find((p) => p.id === edited.value?.panelId))
 const photos = computed(() => shell.value?.photos.filter((p) => p.ownerId === edited.value?.id) ?? [])
 const facing = computed(() => (panel.value ? facingOf(panel.value.value) : 'up'))
@@ -42,9 +44,9 @@ const least = { point: 1, line: 2, area: 3 }
 
 function setKind(kind: Finding['kind']) {
   const f = edited.value!.value
-  const usual = kinds.some((k) => f.name === t(`findings.kinds.${k}`))
+  const others = (shell.value?.findings ?? []).filter((row) => row.id !== edited.value!.id).map((row) => row.value.name)
   f.kind = kind
-  if (usual || f.name === '') f.name = t(`findings.kinds.${kind}`)
+  if (wasOffered(f.name, kinds.map(kindText))) f.name = newName(kindText(kind), others)
 }
 /** A line and an area begin as a short stretch and a square round the place that was given. */
 function setShape(shape: Finding['shape']) {

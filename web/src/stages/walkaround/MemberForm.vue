@@ -3,14 +3,16 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Member } from '@/api/client'
 import { enums } from '@/api/enums'
+import { newName, wasOffered } from '@/app/newName'
 import LengthInput from '@/ui/LengthInput.vue'
 import type { Facing } from '@/drawing/facing'
 import { memberKinds } from './memberKinds'
 import PointList from './PointList.vue'
 
 const member = defineModel<Member>({ required: true })
-defineProps<{ facing: Facing }>()
+const props = defineProps<{ facing: Facing; taken: readonly string[] }>()
 const { t } = useI18n()
+const kindText = (kind: Member['kind']) => t(`walkaround.memberKinds.${kind}`)
 const roles = enums.MemberRole
 const materials = enums.MemberMaterial
 
@@ -27,6 +29,7 @@ function setTopWidth(mm: number | null) {
 
 function setKind(event: Event) {
   const kind = (event.target as HTMLSelectElement).value as Member['kind']
+  if (wasOffered(member.value.name, enums.MemberKind.map(kindText))) member.value.name = newName(kindText(kind), props.taken)
   member.value.kind = kind
   member.value.role = memberKinds[kind]
 }

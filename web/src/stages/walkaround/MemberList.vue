@@ -12,6 +12,7 @@ import { onTopOf, saidBeside, useState } from '@/app/state'
 import { lengthsRead } from '@/app/parseLength'
 import { facingOf } from '@/drawing/facing'
 import { boxOf, footprintOutline } from '@/drawing/geometry'
+import { newName } from '@/app/newName'
 import MemberForm from './MemberForm.vue'
 import { memberKinds, usualKind } from './memberKinds'
 import TapeForm from './TapeForm.vue'
@@ -46,6 +47,8 @@ const isTyped = useDraft({
 })
 const leave = leaving(isTyped, () => (edited.value = null))
 
+const others = (row: Stored<Member> | null) => props.members.filter((m) => m.id !== row?.id).map((m) => m.value.name)
+
 function begin(row: Stored<Member> | null) {
   wrong.value = ''
   const b = boxOf(props.panel.value.outline)
@@ -55,7 +58,7 @@ function begin(row: Stored<Member> | null) {
     value: row
       ? copyOf(row.value)
       : {
-          name: '',
+          name: newName(t(`walkaround.memberKinds.${usualKind[props.panel.value.kind]}`), others(null)),
           kind: usualKind[props.panel.value.kind],
           role: memberKinds[usualKind[props.panel.value.kind]],
           footprint: {
@@ -162,7 +165,7 @@ async function run(call: () => Promise<unknown>) {
     @cancel="leave"
   >
     <template v-if="edited">
-      <MemberForm v-model="edited.value" :facing="facingOf(panel.value)" />
+      <MemberForm v-model="edited.value" :facing="facingOf(panel.value)" :taken="others(edited.row)" />
       <Wrong :text="wrong" />
       <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
     </template>

@@ -22,14 +22,14 @@ const shut = computed(() =>
 
 const rows = computed(() =>
   props.shell.next.slice(0, most).map((job, i) => {
-    const finding = props.shell.findings.find((f) => f.id === job.id)
-    const opening = props.shell.openings.find((o) => o.id === job.id)
+    const finding = props.shell.findings.find((f) => f.id === job.job.id)
+    const opening = props.shell.openings.find((o) => o.id === job.job.id)
     const owner = finding?.ownerId ?? opening?.ownerId
     const panel = props.shell.panels.find((p) => p.id === owner)
     return {
       job,
       severity: finding?.value.severity ?? ('opening' as const),
-      number: props.numbers[job.id],
+      number: props.numbers[job.job.id],
       // Said once for a run of jobs that share it.
       caution: job.caution === props.shell.next[i - 1]?.caution ? null : job.caution,
       name: finding?.value.name ?? opening?.value.name ?? '',
@@ -56,7 +56,7 @@ function size(m: Schemas['FindingMeasures']): string {
 </script>
 
 <template>
-  <button v-if="first" class="next" type="button" data-testid="next" @click="emit('go', first.id)">
+  <button v-if="first" class="next" type="button" data-testid="next" @click="emit('go', first.job.id)">
     <b>{{ t('walkaround.next', { what: first.what }) }}</b>
     <span>{{ first.why }}</span>
     <span v-if="first.caution" class="caution">{{ first.caution }}</span>
@@ -79,13 +79,13 @@ function size(m: Schemas['FindingMeasures']): string {
     <div>
       <button
         v-for="row in rows"
-        :key="row.job.id"
+        :key="row.job.job.id"
         class="job"
         type="button"
-        @click="emit('go', row.job.id)"
-        @mouseenter="emit('hover', row.job.id)"
+        @click="emit('go', row.job.job.id)"
+        @mouseenter="emit('hover', row.job.job.id)"
         @mouseleave="emit('hover', null)"
-        @focus="emit('hover', row.job.id)"
+        @focus="emit('hover', row.job.job.id)"
         @blur="emit('hover', null)"
       >
         <SeverityMark :severity="row.severity" :number="row.number" />

@@ -5,6 +5,7 @@ import { Modal } from 'ant-design-vue'
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Stored, type Zone } from '@/api/client'
+import { newName, wasOffered } from '@/app/newName'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
@@ -32,13 +33,30 @@ const isTyped = useDraft({
 })
 const leave = leaving(isTyped, () => (edited.value = null))
 
+const kindText = (kind: Zone['kind']) => t(`walkaround.zoneKinds.${kind}`)
+const others = (row: Stored<Zone> | null) => props.zones.filter((z) => z.id !== row?.id).map((z) => z.value.name)
+function setKind(event: Event) {
+  const { row, value } = edited.value!
+  value.kind = (event.target as HTMLSelectElement).value as Zone['kind']
+  if (wasOffered(value.name, kinds.map(kindText))) value.name = newName(kindText(value.kind), others(row))
+}
+
 function begin(row: Stored<Zone> | null) {
   wrong.value = ''
   edited.value = {
     row,
     value: row
       ? copyOf(row.value)
-      : { name: '', kind: 'bench', xMinMm: 1000, xMaxMm: 1600, yMinMm: 200, yMaxMm: 800, zMinMm: 0, zMaxMm: 900 },
+      : {
+          name: newName(t('walkaround.zoneKinds.bench'), others(null)),
+          kind: 'bench',
+          xMinMm: 1000,
+          xMaxMm: 1600,
+          yMinMm: 200,
+          yMaxMm: 800,
+          zMinMm: 0,
+          zMaxMm: 900,
+        },
   }
 }
 async function run(call: () => Promise<unknown>) {
@@ -110,7 +128,7 @@ async function remove() {
       <label class="named">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
       <label class="named">
         {{ t('app.kind') }}
-        <select v-model="edited.value.kind" class="field">
+        <select :value="edited.value.kind" class="field" @change="setKind">
           <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`walkaround.zoneKinds.${kind}`) }}</option>
         </select>
       </label>

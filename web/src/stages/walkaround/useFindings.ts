@@ -1,3 +1,4 @@
+import { newName } from '@/app/newName'
 import { computed, ref } from 'vue'
 import type { Finding, Point } from '@/api/client'
 import { useRoute } from 'vue-router'
@@ -21,8 +22,8 @@ export function useFindings() {
   const edited = ref<EditedFinding | null>(null)
   const numbers = computed(() => {
     const ids = new Set(shell.value?.findings.map((f) => f.id))
-    const inOrder = (shell.value?.next ?? []).filter((job) => ids.has(job.id))
-    return Object.fromEntries(inOrder.map((job, i) => [job.id, i + 1]))
+    const inOrder = (shell.value?.next ?? []).filter((job) => ids.has(job.job.id))
+    return Object.fromEntries(inOrder.map((job, i) => [job.job.id, i + 1]))
   })
 
   const route = useRoute()
@@ -42,7 +43,10 @@ export function useFindings() {
       version: 0,
       panelId: panel.id,
       value: {
-        name: '',
+        name: newName(
+          i18n.global.t('findings.kinds.surfaceRust'),
+          (shell.value?.findings ?? []).map((f) => f.value.name),
+        ),
         kind: 'surfaceRust',
         shape: 'point',
         points: [at ?? { sMm: Math.round((b.s1 + b.s2) / 2), tMm: Math.round((b.t1 + b.t2) / 2) }],

@@ -8,7 +8,7 @@ namespace Abri.Storage;
 /// One change that a person made: rows inserted, updated and deleted in one transaction, together with what they were before and
 /// after. Nothing is kept unless <see cref="Commit"/> is reached.
 /// </summary>
-internal sealed class Work : IDisposable
+internal sealed class PendingChange : IDisposable
 {
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
@@ -23,7 +23,7 @@ internal sealed class Work : IDisposable
     /// <param name="clock">Tells the time of the change.</param>
     /// <param name="kept">Called with the scope when the change stands.</param>
     /// <param name="ended">Called once when it is disposed of; not when it could not begin.</param>
-    public Work(SqliteConnection connection, TimeProvider clock, Action<string> kept, Action ended)
+    public PendingChange(SqliteConnection connection, TimeProvider clock, Action<string> kept, Action ended)
     {
         (this.connection, this.clock, this.kept, this.ended) = (connection, clock, kept, ended);
         begun = clock.GetUtcNow();

@@ -58,7 +58,7 @@ public sealed class EachNameAttribute(int most, string message) : DeclaredAttrib
 /// <param name="message">What is said of any other.</param>
 public sealed class FormAttribute(string pattern, string message) : DeclaredAttribute
 {
-    private readonly Regex form = new($"^(?:{pattern})$", RegexOptions.CultureInvariant);
+    private readonly Regex form = new($"^(?:{pattern})\\z", RegexOptions.CultureInvariant);
 
     /// <inheritdoc/>
     public override (string Pointer, string Message)? Wrong(object value) => form.IsMatch((string)value) ? null : Here(message);
@@ -77,6 +77,6 @@ public sealed partial class TimeZoneAttribute : DeclaredAttribute
         return known ? null : Here($"\"{name}\" is not a time zone. Use a name such as Europe/Lisbon or Etc/UTC.");
     }
 
-    [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9_+\-]{1,30}(/[A-Za-z0-9_+\-]{1,30}){0,2}$")]
+    [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9_+\-]{1,30}(/[A-Za-z0-9_+\-]{1,30}){0,2}\z")]
     private static partial Regex Form();
 }

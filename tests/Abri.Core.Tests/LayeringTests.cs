@@ -14,7 +14,8 @@ public class LayeringTests
         ["Openings"] = ["Declared", "Work", "Geometry", "Shell"],
         ["Water"] = ["Declared", "Work", "Geometry", "Shell"],
         ["Sealing"] = ["Declared", "Work", "Geometry", "Shell", "Openings"],
-        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing"],
+        ["Metal"] = ["Declared", "Work", "Geometry", "Sealing"],
+        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal"],
         ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing"],
         ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Procedures", "Record"],
     };

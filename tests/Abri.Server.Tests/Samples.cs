@@ -159,6 +159,26 @@ internal static class Samples
             ["bead"] = JsonNode.Parse(
                 """{"bead":{"pathMm":2662.65,"notchBaseMm":10,"notchHeightMm":12,"squeezedMm":4,"landMm":14,"cartridgeMl":290,"wastePercent":10,"layMmPerMinute":600,"openMinutes":8,"unbroken":true}}"""
             )!,
+            ["rust-treatment"] = JsonNode.Parse(
+                """
+                {"work":{"spot":{"grade":"fewPits","flakes":false,"sheetMm":1,"leftMm":0.6,"areaPercent":3,"holeMm":0,"carries":false,"structure":false,
+                "bothSides":true,"pocket":true,"near":["wiring"]},"lengthMm":150,"widthMm":80,"airC":18,"relativePercent":60,
+                "limits":{"treatBelowPercent":10,"cutAbovePercent":30,"puttyMostMm":10}}}
+                """
+            )!,
+            ["bend"] = JsonNode.Parse("""{"metal":"mildSteel","thickMm":1.5,"radiusMm":2,"degrees":90}""")!,
+            ["fasteners"] = JsonNode.Parse(
+                """{"row":{"patchMm":{"widthMm":240,"heightMm":170,"cornerRadiusMm":10},"edgeMm":12,"sheetsMm":[1,1],"sealantMm":1,"duty":"seal"}}"""
+            )!,
+            ["paint"] = JsonNode.Parse(
+                """
+                {"coats":[{"name":"Primer","dryMicrometres":60,"solidsPercent":60,"by":"brush","canMl":500,"recoatFromHours":12,"recoatToHours":72,
+                "leastC":10,"mostC":35}],"areaM2":1.2,"airC":18}
+                """
+            )!,
+            ["paint-now"] = JsonNode.Parse(
+                """{"now":{"airC":20,"relativePercent":50,"steelC":18,"dryHours":6,"touchDryHours":2,"leastC":10,"mostC":30}}"""
+            )!,
             ["bond-thickness"] = JsonNode.Parse("""{"first":"acrylic","second":"steel","lengthMm":1092,"spanK":50}""")!,
             ["absolute-humidity"] = JsonNode.Parse("""{"airC":23,"relativePercent":50}""")!,
             ["dew-point"] = JsonNode.Parse("""{"airC":23,"relativePercent":50,"surfaceC":18}""")!,

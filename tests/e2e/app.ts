@@ -20,7 +20,8 @@ export async function startApp(port: number, options: string[] = [], data = mkdt
   const url = `http://127.0.0.1:${port}`
   const child: ChildProcess = spawn('dotnet', [join(root, 'artifacts/app/Abri.Server.dll'), '--port', String(port), '--data', data, ...options], { stdio: 'inherit' })
   const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()))
-  for (let i = 0; i < 100; i++) {
+  // On a machine that has much to do a start takes its time.
+  for (let i = 0; i < 300; i++) {
     if (await fetch(`${url}/health`).then((r) => r.ok, () => false)) break
     await new Promise((resolve) => setTimeout(resolve, 100))
   }

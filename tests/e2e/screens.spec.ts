@@ -45,6 +45,9 @@ for (const [name, go] of [
   ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button', { name: /seam/i }).first().click())],
   ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],
   ['quick figures', async (page: Page) => open(page).then(() => page.keyboard.press('k'))],
+  ['figures of rust', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Rust' }).click())],
+  ['figures of sheet metal', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Sheet metal' }).click())],
+  ['figures of paint', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Paint' }).click())],
   ['vehicles', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Vehicles' }).click())],
 ] as const) {
   test(`nothing serious stands in the way of anyone on the screen ${name}`, async ({ page }) => {

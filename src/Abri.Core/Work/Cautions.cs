@@ -19,6 +19,20 @@ public static class Cautions
     public static Caution CuttingMetal { get; } =
         new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
 
+    /// <summary>While rust and paint are taken off.</summary>
+    public static Caution RustDust { get; } = new("rust-dust", "Eyes, gloves, dust mask; old paint can hold lead: wet, not dry, and no heat gun.");
+
+    /// <summary>Where fuel is near.</summary>
+    public static Caution FuelNear { get; } =
+        new("fuel-near", "Fuel within 300 mm: no sparks, no flame, no hot work; a licensed workshop empties and takes it off first.");
+
+    /// <summary>Where a brake line is near.</summary>
+    public static Caution BrakeLineNear { get; } =
+        new("brake-line-near", "Brake line within 300 mm: cover it; one that was touched or rusts is replaced by a licensed workshop.");
+
+    /// <summary>Where glass is near grinding.</summary>
+    public static Caution SparksOnGlass { get; } = new("sparks-on-glass", "Sparks burn into glass: cover it with a wet cloth or board.");
+
     /// <summary>On a roof.</summary>
     public static Caution OnTheRoof { get; } = new("on-the-roof", "Firm ladder, boards across the bows, soft shoes without grit, no wind.");
 

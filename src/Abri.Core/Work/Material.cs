@@ -80,6 +80,15 @@ public static class Materials
     /// <summary>Under a pane, while nobody has chosen a product.</summary>
     public static Material PaneAdhesive { get; } = Cartridge("pane-adhesive", "Adhesive that Sealing allows for this pane");
 
+    /// <summary>Along laps and seams, between primer and colour.</summary>
+    public static Material SeamSealer { get; } = Cartridge("seam-sealer", "Seam sealer");
+
+    /// <summary>Between a patch and the sheet.</summary>
+    public static Material PanelAdhesive { get; } = Cartridge("panel-adhesive", "Panel adhesive");
+
+    /// <summary>Closes small holes that carry nothing.</summary>
+    public static Material Putty { get; } = new("putty", "Reinforced epoxy putty", MaterialKind.Sealant, Unit.Ml, 100);
+
     /// <summary>Takes grease off.</summary>
     public static Material Degreaser { get; } = new("degreaser", "Degreaser", MaterialKind.Cleaner, Unit.Ml, 500);
 
@@ -98,11 +107,23 @@ public static class Materials
     /// <summary>On other cut edges.</summary>
     public static Material EdgePrimer { get; } = new("edge-primer", "Edge primer", MaterialKind.Paint, Unit.Ml, 400);
 
+    /// <summary>On bright steel.</summary>
+    public static Material EpoxyPrimer { get; } = new("epoxy-primer", "Epoxy primer", MaterialKind.Paint, Unit.Ml, 500);
+
+    /// <summary>Turns rust that cannot be brushed off.</summary>
+    public static Material RustConverter { get; } = new("rust-converter", "Rust converter", MaterialKind.Paint, Unit.Ml, 250);
+
+    /// <summary>In cavities, last of all.</summary>
+    public static Material CavityWax { get; } = new("cavity-wax", "Cavity wax", MaterialKind.Paint, Unit.Ml, 500);
+
     /// <summary>Over a primer.</summary>
     public static Material TopCoat { get; } = new("top-coat", "Top coat", MaterialKind.Paint, Unit.Ml, 400);
 
     /// <summary>Dulls a land.</summary>
     public static Material AbrasivePad { get; } = new("abrasive-pad", "Abrasive pad", MaterialKind.Abrasive, Unit.Count, 10);
+
+    /// <summary>For the angle grinder.</summary>
+    public static Material FlapDisc { get; } = new("flap-disc", "Flap disc", MaterialKind.Abrasive, Unit.Count, 1);
 
     /// <summary>For the jigsaw.</summary>
     public static Material MetalBlade { get; } = new("metal-blade", "Jigsaw blade for metal", MaterialKind.Abrasive, Unit.Count, 5);
@@ -115,6 +136,18 @@ public static class Materials
 
     /// <summary>Over the cut edge of two skins apart.</summary>
     public static Material WideEdgeTrim { get; } = new("wide-edge-trim", "Wide edge trim", MaterialKind.Trim, Unit.Mm, 5000);
+
+    /// <summary>Blind rivet of a size.</summary>
+    /// <param name="diameterMm">Diameter, mm.</param>
+    /// <param name="bodyMm">Length of its body, mm; null where none is long enough.</param>
+    public static Material BlindRivet(double diameterMm, double? bodyMm) =>
+        new(
+            FormattableString.Invariant($"blind-rivet-{diameterMm:0.#}x{bodyMm:0}"),
+            FormattableString.Invariant($"Blind rivet {diameterMm:0.#} x {bodyMm:0}"),
+            MaterialKind.Fastener,
+            Unit.Count,
+            100
+        );
 
     private static Material Tape(string id, string name, double rollMm) => new(id, name, MaterialKind.Tape, Unit.Mm, rollMm);
 

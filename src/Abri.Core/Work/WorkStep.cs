@@ -66,6 +66,15 @@ public enum Unit
 
     /// <summary>Days.</summary>
     Days,
+
+    /// <summary>Hours.</summary>
+    Hours,
+
+    /// <summary>Per cent.</summary>
+    Percent,
+
+    /// <summary>Degrees Celsius.</summary>
+    Celsius,
 }
 
 /// <summary>What weather a step needs.</summary>

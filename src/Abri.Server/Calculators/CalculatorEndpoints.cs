@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Geometry;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
 using Abri.Core.Openings.Seating;
@@ -121,6 +122,26 @@ internal static class CalculatorEndpoints
             .MapPost("/bead", (BeadPlanInput x) => Answer(Bead.Of(x.Bead, x.Lengths ?? LengthFormat.Millimetres), "/bead"))
             .Validate<BeadPlanInput>()
             .WithName("bead");
+        calculators
+            .MapPost("/rust-treatment", (RustTreatmentInput x) => Answer(RustProcedure.Of(x.Work, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<RustTreatmentInput>()
+            .WithName("rust-treatment");
+        calculators
+            .MapPost("/bend", (BendInput x) =>
+                TypedResults.Ok(Bend.Of(x.Metal, x.ThickMm, x.RadiusMm, x.Degrees, x.Lengths ?? LengthFormat.Millimetres))
+            )
+            .Validate<BendInput>()
+            .WithName("bend");
+        calculators
+            .MapPost("/fasteners", (FastenersInput x) => Answer(Rivets.Of(x.Row, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<FastenersInput>()
+            .WithName("fasteners");
+        calculators
+            .MapPost("/paint", (PaintInput x) => TypedResults.Ok(Paint.Of(x.Coats, x.AreaM2, x.AirC)))
+            .Validate<PaintInput>()
+            .WithName("paint");
+        calculators.MapPost("/paint-now", (PaintNowInput x) => Answer(PaintNow.Of(x.Now))).Validate<PaintNowInput>().WithName("paint-now");
+        calculators.MapGet("/reference-fields", () => TypedResults.Ok(ReferenceField.All)).WithName("reference-fields");
         calculators
             .MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain)))
             .Validate<BondThicknessInput>()

@@ -48,6 +48,11 @@ export const bounds = {
     thickMm: { least: 0.5, most: 50, label: "The tape's thickness", unit: 'mm' },
     squeezedShare: { least: 0.1, most: 1, label: 'What is left of it when squeezed', unit: '' },
   },
+  BendInput: {
+    thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
+    radiusMm: { least: 0.1, most: 50, label: 'The inside radius', unit: 'mm' },
+    degrees: { least: 1, most: 165, label: 'The bend', unit: 'degrees' },
+  },
   BondThicknessInput: {
     lengthMm: { least: 1, most: 30000, label: 'The length', unit: 'mm' },
     spanK: { least: 0, most: 200, label: 'The span of temperature', unit: 'K' },
@@ -67,6 +72,15 @@ export const bounds = {
   ClampStackInput: {
     nominalGapMm: { least: 0, most: 500, label: 'The nominal gap', unit: 'mm' },
     lugs: { least: 0, most: 100, label: 'The number of lugs', unit: '' },
+  },
+  Coat: {
+    dryMicrometres: { least: 5, most: 1000, label: 'The dry film', unit: 'um' },
+    solidsPercent: { least: 10, most: 100, label: 'The solids', unit: '%' },
+    canMl: { least: 10, most: 20000, label: 'A can', unit: 'ml' },
+    recoatFromHours: { least: 0, most: 500, label: 'The time to the next coat', unit: 'hours' },
+    recoatToHours: { least: 0, most: 2000, label: 'The time after which it is abraded', unit: 'hours' },
+    leastC: { least: -20, most: 40, label: 'The coldest', unit: 'C' },
+    mostC: { least: -10, most: 60, label: 'The hottest', unit: 'C' },
   },
   CureInput: { widthMm: { least: 0, most: 100, label: "The bead's width", unit: 'mm' } },
   Dam: { standsMm: { least: 0, most: 1000, label: 'How far it stands above the skin', unit: 'mm' } },
@@ -155,6 +169,19 @@ export const bounds = {
   OpenTimeInput: { layMinutes: { least: 0, most: 1440, label: 'The time to lay it', unit: 'minutes' } },
   Opening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   OpeningsTogether: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },
+  PaintInput: {
+    areaM2: { least: 0.001, most: 500, label: 'The area', unit: 'm2' },
+    airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
+  },
+  PaintWeather: {
+    airC: { least: -40, most: 60, label: 'The temperature', unit: 'C' },
+    relativePercent: { least: 1, most: 100, label: 'The humidity', unit: '%' },
+    steelC: { least: -40, most: 90, label: 'The temperature of the metal', unit: 'C' },
+    dryHours: { least: 0, most: 500, label: 'The time until it rains', unit: 'hours' },
+    touchDryHours: { least: 0, most: 100, label: 'The time to touch-dry', unit: 'hours' },
+    leastC: { least: -20, most: 40, label: 'The coldest', unit: 'C' },
+    mostC: { least: -10, most: 60, label: 'The hottest', unit: 'C' },
+  },
   Panel: {
     skinMm: { least: 0.3, most: 50, label: "The skin's thickness", unit: 'mm' },
     arcRadiusAlongMm: { least: 200, most: 1000000, label: 'The radius along', unit: 'mm' },
@@ -194,10 +221,31 @@ export const bounds = {
     shelfMonths: { least: 0, most: 600, label: 'The shelf life', unit: '' },
     openedHours: { least: 0, most: 100000, label: 'How long it keeps once opened', unit: 'hours' },
   },
+  RivetRow: {
+    edgeMm: { least: 3, most: 200, label: 'The edge distance', unit: 'mm' },
+    sealantMm: { least: 0, most: 5, label: 'The sealant', unit: 'mm' },
+  },
   RoundedRectangle: {
     widthMm: { least: 20, most: 5000, label: 'A width', unit: 'mm' },
     heightMm: { least: 20, most: 5000, label: 'A height', unit: 'mm' },
     cornerRadiusMm: { least: 0, most: 2500, label: 'A corner radius', unit: 'mm' },
+  },
+  RustLimits: {
+    treatBelowPercent: { least: 1, most: 50, label: 'The loss that is only treated', unit: '%' },
+    cutAbovePercent: { least: 1, most: 90, label: 'The loss above which it is cut out', unit: '%' },
+    puttyMostMm: { least: 0, most: 10, label: 'The hole that putty closes', unit: 'mm' },
+  },
+  RustSpot: {
+    sheetMm: { least: 0.3, most: 12, label: 'The sheet', unit: 'mm' },
+    leftMm: { least: 0, most: 12, label: 'What is left of the sheet', unit: 'mm' },
+    areaPercent: { least: 0, most: 100, label: 'The rusted share', unit: '%' },
+    holeMm: { least: 0, most: 2000, label: 'The hole', unit: 'mm' },
+  },
+  RustWork: {
+    lengthMm: { least: 5, most: 5000, label: 'The length', unit: 'mm' },
+    widthMm: { least: 5, most: 5000, label: 'The width', unit: 'mm' },
+    airC: { least: -20, most: 50, label: 'The temperature', unit: 'C' },
+    relativePercent: { least: 1, most: 100, label: 'The humidity', unit: '%' },
   },
   SagittaInput: {
     radiusMm: { least: 1, most: 10000000, label: 'The radius', unit: 'mm' },

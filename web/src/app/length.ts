@@ -14,11 +14,14 @@ export function lengthText(mm: number, format: LengthFormat): string {
   return lengthNumber(mm, format) + (format.units === 'inch' ? '"' : ' mm')
 }
 
+/** How units are written that are not written as they are called. */
+const signs: Record<string, string> = { count: '', percent: '%', celsius: '°C', hours: 'h' }
+
 /** An amount with its unit; lengths as the vehicle has them. */
 export function amountText(amount: number, unit: string, format: LengthFormat, decimals = 1): string {
   if (unit === 'mm') return lengthText(amount, format)
   const scale = 10 ** decimals
-  return `${Math.round(amount * scale) / scale} ${unit === 'count' ? '' : unit}`.trim()
+  return `${Math.round(amount * scale) / scale} ${signs[unit] ?? unit}`.trim()
 }
 
 function decimal(mm: number): string {

@@ -10,7 +10,10 @@ import DryingFigure from './DryingFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
 import LinesFigure from './LinesFigure.vue'
+import PaintFigure from './PaintFigure.vue'
+import RustFigure from './RustFigure.vue'
 import SagittaFigure from './SagittaFigure.vue'
+import SheetFigure from './SheetFigure.vue'
 import SquarenessFigure from './SquarenessFigure.vue'
 
 const { t } = useI18n()
@@ -25,6 +28,9 @@ const figures = {
   clamping: ClampFigure,
   sealing: BeadFigure,
   moistAir: AirFigure,
+  rust: RustFigure,
+  sheet: SheetFigure,
+  paint: PaintFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')
@@ -32,11 +38,37 @@ const choices = computed(() => (Object.keys(figures) as Figure[]).map((key) => (
 </script>
 
 <template>
-  <div class="screen">
+  <div class="screen figures-screen">
     <header>
       <h1>{{ t('figures.title') }}</h1>
-      <Switch v-model="which" tabs :choices="choices" />
     </header>
+    <Switch v-model="which" class="which" tabs :choices="choices" :label="t('figures.title')" />
     <component :is="figures[which]" />
   </div>
 </template>
+
+<style scoped>
+.figures-screen {
+  grid-template-columns: 168px minmax(0, 1fr) 336px;
+}
+.which {
+  flex-direction: column;
+  padding: 14px 8px;
+  border-right: 1px solid var(--line);
+  overflow: auto;
+}
+.which :deep(button) {
+  flex: none;
+  min-height: 36px;
+  text-align: left;
+}
+@media (max-width: 1000px) {
+  .figures-screen {
+    grid-template: auto auto auto auto / minmax(0, 1fr);
+  }
+  .which {
+    flex-direction: row;
+    border: 0;
+  }
+}
+</style>

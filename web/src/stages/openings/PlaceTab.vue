@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router'
 import type { Point, Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { askToDrop } from '@/app/leaving'
-import { amountText } from '@/app/length'
+import JudgementList from '@/ui/JudgementList.vue'
 import StateMark from '@/ui/StateMark.vue'
 import { said, useState } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
@@ -61,8 +61,6 @@ async function use() {
 }
 const revert = () => props.work.row && move(props.work.row.value.centre)
 
-const value = (row: Schemas['Judgement'], figure: number | null) =>
-  figure === null ? '' : amountText(figure, row.unit, lengths.value)
 const where = computed(() => placeText(props.work.panel!.value, props.work.centre, lengths.value))
 
 /** Enter presses a button that has the focus, except one that only shows something, or the place where the fitting already is. */
@@ -159,33 +157,7 @@ useKeys((event) => {
     </div>
     <div v-if="verdict" class="card">
       <h2>{{ t('openings.clearances') }}</h2>
-      <div class="rows">
-        <button
-          v-for="row in verdict.rows"
-          :key="row.id"
-          class="verdict-row"
-          type="button"
-          :data-rule="row.id"
-          @mouseenter="shownRow = row"
-          @mouseleave="shownRow = null"
-          @focus="shownRow = row"
-          @blur="shownRow = null"
-          @click="shownRow = row"
-        >
-          <StateMark :state="row.state" />
-          <span>
-            <b>{{ row.title }}</b>
-            <small>{{ row.why }}</small>
-            <small v-if="row.remedy" class="remedy">{{ row.remedy }}</small>
-          </span>
-          <span class="figure">
-            {{ value(row, row.measured) }}
-            <small v-if="row.required !== null && row.state !== 'good'">{{
-              t('openings.measured', { required: value(row, row.required) })
-            }}</small>
-          </span>
-        </button>
-      </div>
+      <JudgementList :rows="verdict.rows" @show="(row) => (shownRow = row)" />
       <WorkedSteps :title="verdict.summary" :worked="work.verdict" />
     </div>
     <div class="card">
@@ -272,49 +244,6 @@ useKeys((event) => {
 }
 .actions .main {
   flex: 1;
-}
-.rows {
-  display: flex;
-  flex-direction: column;
-}
-.verdict-row {
-  display: grid;
-  grid-template-columns: 22px 1fr auto;
-  gap: 8px;
-  padding: 7px 0;
-  border: 0;
-  border-top: 1px solid var(--rule);
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
-}
-.verdict-row:first-child {
-  border-top: 0;
-}
-.verdict-row:hover {
-  background: var(--hover);
-}
-.verdict-row b {
-  font-weight: 500;
-}
-.verdict-row small {
-  display: block;
-  color: var(--soft);
-  font-size: 12.5px;
-  line-height: 1.3;
-}
-.verdict-row .remedy {
-  color: var(--ink);
-}
-.figure {
-  text-align: right;
-  font-weight: 500;
-  white-space: nowrap;
-}
-.figure small {
-  font-weight: 400;
 }
 .rank {
   font-weight: 600;

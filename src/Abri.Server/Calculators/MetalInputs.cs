@@ -1,0 +1,44 @@
+using Abri.Core.Declared;
+using Abri.Core.Geometry;
+using Abri.Core.Metal;
+using Abri.Core.Procedures;
+
+namespace Abri.Server.Calculators;
+
+/// <summary>Input of the calculator <c>rust-treatment</c>.</summary>
+/// <param name="Work">The rusty place.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record RustTreatmentInput(RustWork Work, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>bend</c>.</summary>
+/// <param name="Metal">What is bent.</param>
+/// <param name="ThickMm">Thickness, mm.</param>
+/// <param name="RadiusMm">Inside radius, mm.</param>
+/// <param name="Degrees">By how much it is bent out of the flat, degrees.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record BendInput(
+    BendMetal Metal,
+    [Within(0.3, 6, "The sheet", "mm")] double ThickMm,
+    [Within(0.1, 50, "The inside radius", "mm")] double RadiusMm,
+    [Within(1, Bend.MostDegrees, "The bend", "degrees")] double Degrees,
+    LengthFormat? Lengths = null
+);
+
+/// <summary>Input of the calculator <c>fasteners</c>.</summary>
+/// <param name="Row">The row of rivets.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record FastenersInput(RivetRow Row, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>paint</c>.</summary>
+/// <param name="Coats">The coats, in order.</param>
+/// <param name="AreaM2">Area, m2.</param>
+/// <param name="AirC">Temperature, C.</param>
+public sealed record PaintInput(
+    [Count(1, 10, "A paint system has 1 to 10 coats.")] IReadOnlyList<Coat> Coats,
+    [Within(0.001, 500, "The area", "m2")] double AreaM2,
+    [Within(-20, 60, "The temperature", "C")] double AirC
+);
+
+/// <summary>Input of the calculator <c>paint-now</c>.</summary>
+/// <param name="Now">The air, the metal and the coat.</param>
+public sealed record PaintNowInput(PaintWeather Now);

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import type { Schemas } from '@/api/client'
+import { amountText } from '@/app/length'
+import { minutesText } from '@/app/minutes'
+import { useState } from '@/app/state'
+
+/** What is done, in order: where, by how many, in what weather, what is measured before the next step, what can hurt. */
+defineProps<{ steps: readonly Schemas['WorkStep'][] }>()
+const { t } = useI18n()
+const { lengths } = useState()
+function flags(s: Schemas['WorkStep']): string[] {
+  const w = s.weather
+  return [
+    t(`steps.place.${s.place}`),
+    ...(s.people > 1 ? [t('steps.people', { n: s.people })] : []),
+    ...(w.dry ? [t('steps.dry')] : []),
+    ...(w.windBelowMs !== null ? [t('steps.wind', { n: w.windBelowMs })] : []),
+    ...(w.fromC !== null && w.toC !== null ? [t('steps.warm', { from: w.fromC, to: w.toC })] : []),
+    minutesText(s.minutes.likely),
+  ]
+}
+function wanted(h: Schemas['HoldPoint']): string {
+  if (h.wanted === null) return ''
+  const text = (n: number) => amountText(n, h.unit ?? '', lengths.value)
+  if (!h.less && !h.more) return text(h.wanted)
+  return h.less === h.more
+    ? t('steps.measured', { wanted: text(h.wanted), within: text(h.less!) })
+    : t('steps.between', { least: text(h.wanted - (h.less ?? 0)), most: text(h.wanted + (h.more ?? 0)) })
+}
+</script>
+
+<template>
+  <ol class="steps" data-testid="steps">
+    <li v-for="s in steps" :key="s.key" :class="s.shell">
+      <b class="number">{{ s.number }}</b>
+      <div class="what">
+        <div class="row head">
+          <b>{{ s.title }}</b>
+          <span v-if="s.shell !== 'none'" class="shell">{{ t(`steps.${s.shell}`) }}</span>
+          <span class="soft">{{ flags(s).join(', ') }}</span>
+        </div>
+        <p>{{ s.do }}</p>
+        <ul v-if="s.holds.length > 0" class="holds">
+          <li v-for="h in s.holds" :key="h.name">
+            {{ h.name }}<b v-if="wanted(h)">: {{ wanted(h) }}</b>
+          </li>
+        </ul>
+        <p v-for="c in s.cautions" :key="c.id" class="caution">{{ c.text }}</p>
+        <p v-if="s.waitHours > 0" class="soft">{{ t('steps.wait', { h: s.waitHours }) }}</p>
+      </div>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.steps {
+  max-width: 900px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.steps > li {
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr);
+  padding: 10px 0 12px 12px;
+  border-top: 1px solid var(--rule);
+  border-left: 4px solid transparent;
+}
+.steps > li.opens {
+  border-left-color: var(--rust);
+}
+.steps > li.closes {
+  border-left-color: var(--teal);
+}
+.number {
+  font: 600 19px/1.1 'Barlow Semi Condensed';
+}
+.what {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+.head b {
+  font: 600 16px Barlow;
+}
+.shell {
+  padding: 1px 8px;
+  border-radius: 3px;
+  background: var(--rust);
+  color: var(--white);
+  font-weight: 600;
+  font-size: 12.5px;
+}
+.closes .shell {
+  background: var(--teal);
+}
+.holds {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.holds li::before {
+  content: '☐ ';
+}
+.caution {
+  padding-left: 8px;
+  border-left: 3px solid var(--amber);
+  font-size: 13.5px;
+}
+</style>

@@ -173,16 +173,19 @@ test('a phone and a tablet show the whole story without sideways scrolling', asy
 
 test('a restarted server is survived without a reload', async ({ page }) => {
   let own = await startApp(5083)
-  await page.goto(`${own.url}/vehicles`)
-  await page.getByRole('link', { name: /Heron/ }).click()
-  await page.getByRole('button', { name: 'Stove flue' }).first().click()
-  await expect(page.getByTestId('verdict')).toBeVisible()
-  await own.stop('SIGKILL')
-  await page.keyboard.press('ArrowRight')
-  await page.getByRole('button', { name: 'Use this place' }).click()
-  await expect(page.getByText('does not answer').first()).toBeVisible()
-  own = await startApp(5083, [], own.data)
-  await page.getByRole('button', { name: 'Use this place' }).click()
-  await expect(page.getByText('Place saved')).toBeVisible()
-  await own.stop()
+  try {
+    await page.goto(`${own.url}/vehicles`)
+    await page.getByRole('link', { name: /Heron/ }).click()
+    await page.getByRole('button', { name: 'Stove flue' }).first().click()
+    await expect(page.getByTestId('verdict')).toBeVisible()
+    await own.stop('SIGKILL')
+    await page.keyboard.press('ArrowRight')
+    await page.getByRole('button', { name: 'Use this place' }).click()
+    await expect(page.getByText('does not answer').first()).toBeVisible()
+    own = await startApp(5083, [], own.data)
+    await page.getByRole('button', { name: 'Use this place' }).click()
+    await expect(page.getByText('Place saved')).toBeVisible()
+  } finally {
+    await own.stop()
+  }
 })

@@ -46,7 +46,7 @@ const views = [
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['fitting', '/fittings', (p) => p.getByRole('button', { name: 'Skylight 700 x 500' }).click()],
-  ['quick-figures', '/figures', squareness],
+  ['quick-figures', '/figures', rust],
   ['vehicles', '/vehicles'],
 ]
 async function tapeTwice(page) {
@@ -79,10 +79,12 @@ async function worstAttitude(page) {
   await page.getByTestId('worst').waitFor()
   await page.waitForTimeout(2500)
 }
-async function squareness(page) {
-  await page.getByRole('tab', { name: 'Squareness' }).click()
-  for (const [label, value] of Object.entries({ 'Top edge': '998', 'Bottom edge': '1000', 'Front edge': '500', 'Rear edge': '494', 'Diagonal, front bottom': '1119', 'Diagonal, front top': '1110' })) await page.getByLabel(label).fill(value)
-  await page.getByTestId('squareness').waitFor()
+async function rust(page) {
+  await page.getByRole('tab', { name: 'Rust' }).click()
+  await page.getByRole('button', { name: '8 %' }).click()
+  await page.getByLabel('Left at the worst place').fill('0.65')
+  await page.getByLabel('Left at the worst place').press('Tab')
+  await page.getByTestId('rust').getByText('look again').waitFor()
 }
 async function fillHole(page) {
   const values = { 'Length near the left edge': '399', 'Length near the right edge': '400.5', 'Width near the front edge': '398', 'Width near the rear edge': '400', 'Diagonal, front right to rear left': '549', 'Diagonal, front left to rear right': '546.5' }

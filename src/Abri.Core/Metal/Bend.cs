@@ -62,7 +62,8 @@ public static class Bend
         bool sharp = radiusMm < thickMm;
         if (sharp)
             sheet.Warn(
-                $"An inside radius of {lengths.Text(radiusMm)} is less than the sheet: mild steel stands it as a rule, aluminium and hard sheet crack. Try a strip first."
+                $"An inside radius of {lengths.Text(radiusMm)} is less than the sheet: mild steel stands it as a rule, aluminium "
+                    + "and hard sheet crack. Try a strip first."
             );
         return sheet.Finish(
             new BendPlan(

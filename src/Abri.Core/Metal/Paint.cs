@@ -97,7 +97,8 @@ public static class Paint
                 hours,
                 wrong is not null
                     ? $"{wrong.Name} goes on between {wrong.LeastC:0} and {wrong.MostC:0} °C; at {airC:0.#} °C it does not."
-                    : $"{string.Join(", ", plans.Select(p => $"{p.Litres:0.00} l of {p.Name}"))}; {Words(hours!.Value)} from the first coat to the end of the last."
+                    : $"{string.Join(", ", plans.Select(p => $"{p.Litres:0.00} l of {p.Name}"))}; {Words(hours!.Value)} from the "
+                        + "first coat to the end of the last."
             )
         );
     }

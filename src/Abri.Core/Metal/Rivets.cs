@@ -125,7 +125,8 @@ public static class Rivets
             inCorner = round > edge ? round - (Math.Sqrt(2) * (round - edge)) : edge;
         if (inCorner < least - 1e-9)
             sheet.Warn(
-                $"The corners are so round that their rivets lie {lengths.Text(inCorner)} from the edge: set them in by hand, {lengths.Text(least)} from it."
+                $"The corners are so round that their rivets lie {lengths.Text(inCorner)} from the edge: set them in by hand, "
+                    + $"{lengths.Text(least)} from it."
             );
         return sheet.Finish(
             new RivetPlan(

@@ -124,7 +124,7 @@ public sealed record AirPassage(
 /// <param name="BeddingMostMm">Greatest depth that its bedding may fill, mm.</param>
 /// <param name="Clamp">Wall thicknesses that it grips; null when it is not clamped.</param>
 /// <param name="Screws">Screws through the flange; null when there are none.</param>
-/// <param name="Halves">How the halves meet; null when it is not clamped, or when nobody knows.</param>
+/// <param name="Halves">How the halves meet; null when it is not clamped, or not known.</param>
 /// <param name="Bonded">How it is bonded on; null when it is not.</param>
 /// <param name="Air">What air it passes; null for none.</param>
 /// <param name="HeatMm">Distance that everything that burns keeps from its cut-out, mm; 0 when it does not get hot.</param>

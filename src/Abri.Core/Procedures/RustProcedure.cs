@@ -181,7 +181,8 @@ public static class RustProcedure
         return Step(
             "rust-strip",
             "Strip the rust",
-            $"{char.ToUpperInvariant(grade[0])}{grade[1..]}, and {x.Text(MarginMm)} into sound paint, its edge feathered. Wet where the paint is old.",
+            $"{char.ToUpperInvariant(grade[0])}{grade[1..]}, and {x.Text(MarginMm)} into sound paint, its edge feathered. Wet where "
+                + "the paint is old.",
             x.AreaM2,
             byHand ? ["Wire brush", "Scraper"] : ["Angle grinder", "Flap disc", "Wire wheel"]
         ) with
@@ -195,7 +196,8 @@ public static class RustProcedure
         Step(
             "rust-protect",
             "Protect it",
-            "Dry it, then oil or wax it, with a photo for the workshop. Nothing is filled, covered or painted over: whoever repairs it has to see it.",
+            "Dry it, then oil or wax it, with a photo for the workshop. Nothing is filled, covered or painted over: whoever repairs "
+                + "it has to see it.",
             x.AreaM2,
             "Brush"
         ) with
@@ -208,7 +210,8 @@ public static class RustProcedure
         Step(
             "rust-cut",
             "Cut out to sound sheet",
-            $"Mark {x.Text(x.Work.LengthMm + (2 * CutBackMm))} by {x.Text(x.Work.WidthMm + (2 * CutBackMm))}: {x.Text(CutBackMm)} beyond the rust, corners round, "
+            $"Mark {x.Text(x.Work.LengthMm + (2 * CutBackMm))} by {x.Text(x.Work.WidthMm + (2 * CutBackMm))}: {x.Text(CutBackMm)} "
+                + "beyond the rust, corners round, "
                 + "off every member. Saw it, no disc near paint; take off the burr.",
             2 * (x.Work.LengthMm + x.Work.WidthMm + (4 * CutBackMm)),
             "Jigsaw, fresh metal blade",
@@ -284,8 +287,10 @@ public static class RustProcedure
         Step(
             "rust-patch",
             x.Patched ? "Set the patch" : "Set the plate",
-            $"{x.Text(x.Work.LengthMm + (2 * x.GrownMm))} by {x.Text(x.Work.WidthMm + (2 * x.GrownMm))}, corners round, primed on both faces. Drill it in place, corners first, each hole "
-                + $"held by a pin; take it off, deburr, vacuum. Adhesive on the lap in one bead inside the rivets. {x.Rivets!.Verdict} Corners, then middles, then between.",
+            $"{x.Text(x.Work.LengthMm + (2 * x.GrownMm))} by {x.Text(x.Work.WidthMm + (2 * x.GrownMm))}, corners round, primed on "
+                + "both faces. Drill it in place, corners first, each hole "
+                + "held by a pin; take it off, deburr, vacuum. Adhesive on the lap in one bead inside the rivets. "
+                + $"{x.Rivets!.Verdict} Corners, then middles, then between.",
             x.Rivets.Count,
             $"Drill {x.Lengths.Drill(x.Rivets.HoleMm)}",
             "Rivet tool",
@@ -308,7 +313,8 @@ public static class RustProcedure
         Step(
             "rust-seal",
             "Seal edges and seams",
-            "Seam sealer on primer, before any colour: along the edge of the patch and every seam nearby, smoothed so that water runs off, the lowest point open.",
+            "Seam sealer on primer, before any colour: along the edge of the patch and every seam nearby, smoothed so that water "
+                + "runs off, the lowest point open.",
             x.PerimeterMm,
             "Seam brush"
         ) with
@@ -340,7 +346,8 @@ public static class RustProcedure
         Step(
             "rust-wax",
             "Cavity wax, last of all",
-            "After every sealant and coat of this cavity is hard: fog it in from both ends until it shows at the seams and drips from the drain; clear the drain.",
+            "After every sealant and coat of this cavity is hard: fog it in from both ends until it shows at the seams and drips "
+                + "from the drain; clear the drain.",
             x.Work.LengthMm,
             "Cavity lance"
         ) with

@@ -51,14 +51,14 @@ public enum JointEventKind
     /// <summary>It was painted.</summary>
     Painted,
 
-    /// <summary>It was taken back to the bare ground.</summary>
+    /// <summary>It was stripped and cleaned to bare material.</summary>
     Stripped,
 }
 
 /// <summary>One thing that was done to a joint.</summary>
 /// <param name="On">When.</param>
 /// <param name="Kind">What.</param>
-/// <param name="Family">Family of the product, where one was laid; null where nobody knows.</param>
+/// <param name="Family">Family of the product, where one was used; null where not known.</param>
 /// <param name="Product">Name and batch of the product; empty where none.</param>
 /// <param name="By">Who did it.</param>
 public sealed record JointEvent(

@@ -2,10 +2,10 @@ namespace Abri.Core.Sealing;
 
 /// <summary>Finds what earlier work on a joint forbids, and what it asks for first.</summary>
 /// <remarks>Common practice: nothing but silicone sticks to silicone; wax keeps everything from sticking; solvent crazes acrylic. All of it ends
-/// where a joint was taken back to the bare ground, except silicone, whose traces stay until they were removed and the ground was abraded.</remarks>
+/// where a joint was stripped to bare material, except silicone: its traces stay until they are removed and the surface is abraded.</remarks>
 public static class JointHistory
 {
-    /// <summary>What was done since the joint was last taken back to the bare ground.</summary>
+    /// <summary>What was done since the joint was last stripped.</summary>
     internal static IReadOnlyList<JointEvent> Since(Joint joint)
     {
         int bare = joint.History.ToList().FindLastIndex(e => e.Kind == JointEventKind.Stripped);

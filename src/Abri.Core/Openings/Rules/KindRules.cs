@@ -84,7 +84,7 @@ internal static class KindRules
         );
     }
 
-    /// <summary>What burns within the heat distance blocks; what nobody knows of is asked about.</summary>
+    /// <summary>Flammable members within the heat distance block it; where the material is not known, it asks.</summary>
     private static IEnumerable<Judgement> Heat(Placed placed)
     {
         double wanted = placed.Fitting.HeatMm;

@@ -44,7 +44,7 @@ test('a contradiction is told beside the figures, and they stay', async ({ page 
   await page.getByLabel('Left at the worst place').fill('2')
   await page.getByLabel('Left at the worst place').press('Tab')
   await expect(page.getByText('No more of the sheet can be left than there was')).toBeVisible()
-  await expect(page.getByLabel('Left at the worst place')).toHaveValue('2 mm')
+  await expect(page.getByLabel('Left at the worst place')).toHaveValue('2')
 })
 
 test('a bend and the rivets of a patch are worked out and drawn, in inches too', async ({ page }) => {

@@ -81,8 +81,8 @@ function setNear(what: (typeof enums.Nearby)[number], on: boolean) {
         </div>
       </div>
       <NumberInput v-model="spot.areaPercent" :bounds="bounds.RustSpot.areaPercent" :label="t('figures.share')" required />
-      <LengthInput v-model="spot.sheetMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetMm')" />
-      <LengthInput v-model="spot.leftMm" :bounds="bounds.RustSpot.leftMm" :label="t('figures.leftMm')" optional />
+      <NumberInput v-model="spot.sheetMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetMm')" required />
+      <NumberInput v-model="spot.leftMm" :bounds="bounds.RustSpot.leftMm" :label="t('figures.leftMm')" />
       <LengthInput v-model="spot.holeMm" :bounds="bounds.RustSpot.holeMm" :label="t('figures.holeMm')" />
       <LengthInput v-model="place.lengthMm" :bounds="bounds.RustWork.lengthMm" :label="t('figures.rustLength')" />
       <LengthInput v-model="place.widthMm" :bounds="bounds.RustWork.widthMm" :label="t('figures.rustWidth')" />

@@ -53,7 +53,7 @@ const plan = computed(() => bent.answer.value?.result)
         :label="t('figures.metal')"
         :options="enums.BendMetal.map((m) => ({ value: m, text: t(`figures.metals.${m}`) }))"
       />
-      <LengthInput v-model="bend.thickMm" :bounds="bounds.BendInput.thickMm" :label="t('figures.thick')" />
+      <NumberInput v-model="bend.thickMm" :bounds="bounds.BendInput.thickMm" :label="t('figures.thick')" required />
       <LengthInput v-model="bend.radiusMm" :bounds="bounds.BendInput.radiusMm" :label="t('figures.inside')" />
       <NumberInput v-model="bend.degrees" :bounds="bounds.BendInput.degrees" :label="t('figures.outOfFlat')" required />
     </div>
@@ -84,8 +84,8 @@ const plan = computed(() => bent.answer.value?.result)
       <LengthInput v-model="row.widthMm" :bounds="bounds.RoundedRectangle.widthMm" :label="t('figures.patchAlong')" />
       <LengthInput v-model="row.heightMm" :bounds="bounds.RoundedRectangle.heightMm" :label="t('figures.patchAcross')" />
       <LengthInput v-model="row.cornerRadiusMm" :bounds="bounds.RoundedRectangle.cornerRadiusMm" :label="t('figures.corner')" />
-      <LengthInput v-model="row.patchMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetOne')" />
-      <LengthInput v-model="row.skinMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetTwo')" />
+      <NumberInput v-model="row.patchMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetOne')" required />
+      <NumberInput v-model="row.skinMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetTwo')" required />
       <LengthInput v-model="row.sealantMm" :bounds="bounds.RivetRow.sealantMm" :label="t('figures.sealantMm')" />
       <LengthInput v-model="row.edgeMm" :bounds="bounds.RivetRow.edgeMm" :label="t('figures.edgeMm')" optional />
       <Choice

@@ -105,7 +105,7 @@ public static class Rivets
             );
         double along = row.PatchMm.WidthMm - (2 * edge),
             across = row.PatchMm.HeightMm - (2 * edge);
-        if (Math.Min(along, across) < 3 * d)
+        if (Math.Min(along, across) < (3 * d) - 1e-9)
             return new Problem(
                 "patch-too-small",
                 "/row/patchMm",

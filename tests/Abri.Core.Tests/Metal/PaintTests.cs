@@ -119,4 +119,41 @@ public class PaintTests
         Assert.Equal("Yes: paint now.", Now().Verdict);
         Assert.StartsWith("Not sure yet: nobody measured the metal. Measure it: 12.3 °C", Now(steelC: null).Verdict);
     }
+
+    [Fact]
+    public void A_system_is_said_in_a_sentence_with_steps_by_number_and_sources()
+    {
+        Worked<PaintPlan> plan = Paint.Of([Primer, Primer with { Name = "Top coat", RecoatFromHours = 16 }], 2, 20);
+        Assert.Equal("0.22 l of Primer, 0.22 l of Top coat; 24 h from the first coat to the end of the last.", plan.Result.Verdict);
+        Assert.Equal(["q", "s_1", "V_1", "s_2", "V_2"], plan.Steps.Select(s => s.Symbol));
+        Assert.Equal([SourceKind.Geometry, SourceKind.Assumption, SourceKind.Assumption], plan.Sources.Select(s => s.Kind));
+    }
+
+    [Theory]
+    [InlineData(47.9, "47.9 h")]
+    [InlineData(48, "2 days")]
+    [InlineData(84, "3.5 days")]
+    public void Long_times_are_said_in_days(double hours, string words) =>
+        Assert.Contains($"; {words} from the first coat", Painted(1, 20, Primer with { RecoatFromHours = hours, RecoatToHours = null }).Verdict);
+
+    [Fact] // 2 m2 of this primer take 222.2 ml: just one can of that much, two of less
+    public void Cans_are_whole()
+    {
+        double ml = 1000 * Painted(2, 20, Primer).Coats[0].Litres;
+        Assert.Equal(1, Painted(2, 20, Primer with { CanMl = ml }).Coats[0].Cans);
+        Assert.Equal(2, Painted(2, 20, Primer with { CanMl = ml - 0.1 }).Coats[0].Cans);
+    }
+
+    [Fact]
+    public void What_may_not_go_on_has_no_time_to_abrade_either() => Assert.Null(Painted(1, 5, Primer).Coats[0].RecoatToHours);
+
+    [Fact]
+    public void Whether_now_shows_how_the_dew_point_was_found_and_cold_metal_counts()
+    {
+        Worked<PaintNowAnswer> now = PaintNow.Of(new PaintWeather(20, 50, 18, null, 2, 10, 30)).Value!;
+        Assert.Contains(now.Steps, s => s.Symbol == "T_d");
+        Assert.Contains(now.Sources, s => s.Name.Contains("ISO 8502-4", StringComparison.Ordinal));
+        Judgement cold = Now(20, 20, 9, null, 10).Rows.Single(r => r.Id == "warmth");
+        Assert.Equal((JudgementState.Blocked, 9), (cold.State, cold.Measured!.Value));
+    }
 }

@@ -189,4 +189,85 @@ public class RustTests
         Assert.Equal("/holeMm", DeclaredRanges.Of(spot with { LeftMm = 0 })!.Pointer);
         Assert.Null(DeclaredRanges.Of(spot));
     }
+
+    private static Judgement Row(RustSpot spot, string id) => Advice(spot).Rows.Single(r => r.Id == id);
+
+    [Theory]
+    [InlineData(4, false, true, JudgementState.NeedsWork, "Kneaded reinforced putty from both faces closes it", "putty from both faces, prime")]
+    [InlineData(11, false, true, JudgementState.Blocked, "falls out, and water stands behind it", "Cut it out")]
+    [InlineData(4, true, true, JudgementState.Blocked, "Putty carries nothing", "Cut it out")]
+    [InlineData(4, false, false, JudgementState.Blocked, "from both faces only", "Cut it out")]
+    public void A_hole_says_why_it_is_filled_or_not(double holeMm, bool carries, bool bothSides, JudgementState state, string why, string remedy)
+    {
+        Judgement row = Row(Light with { HoleMm = holeMm, Carries = carries, BothSides = bothSides }, "through");
+        Assert.Equal((state, holeMm, 10), (row.State, row.Measured!.Value, row.Required!.Value));
+        Assert.Contains(why, row.Why);
+        Assert.Contains(remedy, row.Remedy);
+    }
+
+    [Theory]
+    [InlineData(0.8, false, "It holds, with less to spare", "look at it again", 10)]
+    [InlineData(0.8, true, "less sheet than it was made of", "a plate over it takes the load", 10)]
+    [InlineData(0.5, true, "too thin to hold a coat", "put in a patch", 30)]
+    public void A_loss_says_what_it_means_and_which_line_it_passed(double leftMm, bool carries, string why, string remedy, double line)
+    {
+        Judgement row = Row(Light with { LeftMm = leftMm, Carries = carries }, "loss");
+        Assert.Equal((line, Unit.Percent), (row.Required!.Value, row.Unit));
+        Assert.Contains(why, row.Why);
+        Assert.Contains(remedy, row.Remedy);
+    }
+
+    [Theory]
+    [InlineData(RustGrade.HardlyAny, 0.5, Preparation.St2)]
+    [InlineData(RustGrade.HardlyAny, 0.6, Preparation.St3)]
+    [InlineData(RustGrade.Begun, 0.5, Preparation.St3)]
+    public void Only_the_lightest_rust_is_taken_off_by_hand(RustGrade grade, double percent, Preparation preparation) =>
+        Assert.Equal(preparation, Advice(Light with { Grade = grade, AreaPercent = percent }).Preparation);
+
+    [Theory]
+    [InlineData(0.95, false, false, null)]
+    [InlineData(0.8, false, false, 6)]
+    [InlineData(0.8, true, false, 6)]
+    [InlineData(0.5, false, false, null)]
+    [InlineData(0.95, false, true, 6)]
+    public void What_was_left_in_place_is_looked_at_again(double leftMm, bool carries, bool structure, int? months) =>
+        Assert.Equal(months, Advice(Light with { LeftMm = leftMm, Carries = carries, Structure = structure }).LookAgainMonths);
+
+    [Fact]
+    public void What_is_for_a_workshop_says_because_of_what()
+    {
+        Assert.Equal("Clean and protect only: it holds the body together.", Advice(Light with { Structure = true }).Summary);
+        Assert.Equal(
+            "Clean and protect only: an anchorage of a belt or a seat, a mount of the steering within 300 mm.",
+            Advice(Light with { Near = [Nearby.BeltOrSeat, Nearby.Glass, Nearby.Steering] }).Summary
+        );
+        Assert.Equal("Clean and protect only: the chassis within 300 mm.", Advice(Light with { Near = [Nearby.Chassis] }).Summary);
+        Assert.Contains("mount of the suspension", Advice(Light with { Near = [Nearby.Suspension] }).Summary);
+    }
+
+    [Fact]
+    public void Pits_and_flakes_are_told_apart_and_measured_flakes_are_treated()
+    {
+        RustSpot unmeasured = Light with { LeftMm = null };
+        Assert.Equal("Pits all over, and nobody measured them", Row(unmeasured with { Grade = RustGrade.ManyPits }, "pits").Title);
+        Assert.Equal("Pits, and nobody measured them", Row(unmeasured with { Grade = RustGrade.FewPits }, "pits").Title);
+        Assert.Equal("Rust grade D", Row(Light with { Grade = RustGrade.ManyPits }, "grade").Title);
+        Assert.Equal(RustMethod.TreatAndWatch, Advice(Light with { Flakes = true }).Method);
+        Assert.Contains("every flake off", Row(Light with { Flakes = true }, "flakes").Remedy);
+    }
+
+    [Fact]
+    public void Cutting_out_warns_of_current_fuel_and_blades_and_every_rule_names_its_source()
+    {
+        Worked<RustAdvice> cut = RustRules.Of(Light with { LeftMm = 0.5 }, new RustLimits(), LengthFormat.Millimetres);
+        Assert.Equal(["rust-dust", "current-and-fuel", "cutting-metal"], cut.Result.Cautions.Select(c => c.Id));
+        Assert.Equal(["rust-dust"], Advice(Light).Cautions.Select(c => c.Id));
+        Assert.Equal(
+            [SourceKind.FromMemory, SourceKind.Assumption, SourceKind.CommonPractice, SourceKind.FromMemory],
+            cut.Sources.Select(s => s.Kind)
+        );
+    }
+
+    [Fact]
+    public void As_much_sheet_as_there_was_may_be_left() => Assert.Null(DeclaredRanges.Of(Light with { LeftMm = Light.SheetMm }));
 }

@@ -135,4 +135,63 @@ public class SheetTests
             warnings,
             Rivets.Of(Row(300, 200) with { PatchMm = new RoundedRectangle(300, 200, radius) }, LengthFormat.Millimetres).Value!.Warnings.Count
         );
+
+    [Fact]
+    public void A_bend_is_said_in_a_sentence_and_names_its_sources()
+    {
+        Worked<BendPlan> sharp = Bend.Of(BendMetal.MildSteel, 1, 1, 90, LengthFormat.Millimetres);
+        Assert.Equal(
+            "Cut the blank 1.8 mm shorter than the two outer lengths together. The flange is at least 5 mm by plates, 10 mm by hand pliers.",
+            sharp.Result.Verdict
+        );
+        Assert.Equal([SourceKind.FromMemory, SourceKind.CommonPractice], sharp.Sources.Select(s => s.Kind));
+    }
+
+    [Fact]
+    public void The_thickest_of_unlike_sheets_decides_and_three_are_gripped_together()
+    {
+        RivetPlan plan = Riveted(Row(300, 300) with { SheetsMm = [0.8, 1.5, 0.8], SealantMm = 0.5 });
+        Assert.Equal((4.8, 4.9, 3.6, 10), (plan.DiameterMm, plan.HoleMm, Math.Round(plan.GripMm, 9), plan.BodyMm!.Value));
+    }
+
+    [Fact] // Four sheets of 2.6 and 5 of sealant: 15.4 and 1.1 x 6.4 are 22.4; 30 is the longest there is
+    public void A_grip_that_no_body_reaches_through_is_told()
+    {
+        Assert.Equal(25, Riveted(Row(300, 300) with { SheetsMm = [2.6, 2.6, 2.6, 2.6], SealantMm = 5 }).BodyMm);
+        RivetPlan none = Riveted(Row(300, 300) with { SheetsMm = [2.6, 2.6, 2.6, 2.6], SealantMm = 13 });
+        Assert.Null(none.BodyMm);
+        Assert.Contains("none of which is long enough", none.Verdict);
+    }
+
+    [Fact]
+    public void A_row_is_said_in_a_sentence_with_its_steps_and_sources()
+    {
+        Worked<RivetPlan> row = Rivets.Of(Row(200, 120), LengthFormat.Millimetres).Value!;
+        Assert.Equal(
+            "26 rivets of 3.2 mm x 8 mm, holes 3.3 mm, 6.4 mm from the edge, 23.4 mm apart along and 21.4 mm across. Buy 29.",
+            row.Result.Verdict
+        );
+        Assert.Equal(["t", "d", "g", "b", "e", "n_s", "n_t", "N"], row.Steps.Select(s => s.Symbol));
+        Assert.Equal([SourceKind.CommonPractice, SourceKind.FromMemory], row.Sources.Select(s => s.Kind));
+    }
+
+    [Theory] // The thickest sheet that is riveted: (6.4 + 1.6) / 3 = 2.667 mm
+    [InlineData(2.66, null)]
+    [InlineData(2.67, "Blind rivets hold sheet up to about 2.7 mm: use bolts with washers, or have it welded.")]
+    public void Sheet_too_thick_for_blind_rivets_says_up_to_what_they_hold(double sheet, string? message) =>
+        Assert.Equal(message, Rivets.Of(Row(300, 300, sheet: sheet), LengthFormat.Millimetres).Problem?.Message);
+
+    [Theory] // By hand: rows 2 x 6.4 in from the edges; 9.6 mm apart at the least, so 22.4 mm of patch
+    [InlineData(22.4, 1)]
+    [InlineData(22.3, null)]
+    public void A_patch_is_as_small_as_its_rivets_allow(double size, int? along)
+    {
+        Result<Worked<RivetPlan>> row = Rivets.Of(Row(300, size) with { PatchMm = new RoundedRectangle(300, size, 0) }, LengthFormat.Millimetres);
+        Assert.Equal(along, row.Value is { } plan ? Count(plan.Result, p => p.SMm) : null);
+        if (along is null)
+            Assert.StartsWith("Rows nearer than 9.6 mm", row.Problem!.Message);
+    }
+
+    [Fact]
+    public void An_edge_distance_of_just_two_diameters_is_taken() => Assert.Equal(6.4, Riveted(Row(300, 300) with { EdgeMm = 6.4 }).EdgeMm);
 }

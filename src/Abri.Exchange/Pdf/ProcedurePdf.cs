@@ -43,10 +43,8 @@ public static class ProcedurePdf
             flow.Head(procedure.Title, $"{vehicle}, {printedOn:yyyy-MM-dd}");
             Paragraph($"Work {Span(procedure.Work)}. The shell stands open {Span(procedure.OpenMinutes)}.", 0);
             Paragraph($"Tools: {string.Join(", ", procedure.Tools)}.", 0);
-            Paragraph(
-                $"Used up: {string.Join(", ", procedure.Consumables.Select(c => $"{c.Material.Name} {Amount(Math.Round(c.Amount), c.Material.Unit)}"))}.",
-                0
-            );
+            IEnumerable<string> used = procedure.Consumables.Select(c => $"{c.Material.Name} {Amount(Math.Round(c.Amount), c.Material.Unit)}");
+            Paragraph($"Used up: {string.Join(", ", used)}.", 0);
         }
 
         public void Write(WorkStep step)

@@ -4,8474 +4,8408 @@
  */
 
 export interface paths {
-  '/health': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: {
-      parameters: {
-        query?: never
-        header?: never
-        path?: never
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['Health']
-          }
-        }
-      }
-    }
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: {
-      parameters: {
-        query?: never
-        header?: never
-        path?: never
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['HistoryStep']
-          }
-        }
-      }
-    }
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/fittings/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: {
-      parameters: {
-        query?: never
-        header?: never
-        path?: never
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['HistoryStep']
-          }
-        }
-      }
-    }
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/fittings/redo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: {
-      parameters: {
-        query?: never
-        header?: never
-        path?: never
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['HistoryStep']
-          }
-        }
-      }
-    }
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/presets': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['preset-list']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicle-file.schema.json': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['vehicle-file-schema']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/new': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['vehicle-new']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/import': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['vehicle-import']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/drawings/read': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['drawing-read']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sections/read': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['sections-read']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/leak-priors': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['leak-prior-usual']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/bays': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['bays']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/length-parse': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['length-parse']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/tape-chain': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['tape-chain']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/squareness': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['squareness']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/parallel-lines': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['parallel-lines']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/sagitta': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['sagitta']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/section-parse': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['section-parse']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/surface-compare': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['surface-compare']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/surface-relief': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['surface-relief']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/surface-section': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['surface-section']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/ponding': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['ponding']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/ponding-grid': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['ponding-grid']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/ponding-worst': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['ponding-worst']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/ponding-park': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['ponding-park']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/ponding-mends': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['ponding-mends']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/drying': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['drying']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/seal-gap': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['seal-gap']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/leak-suspects': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['leak-suspects']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/leak-suspects-shell': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['leak-suspects-shell']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/next-water-test': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['next-water-test']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/resting-plane': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['resting-plane']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/seat': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['seat']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/clamp-stack': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['clamp-stack']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/tightening-order': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['tightening-order']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/gasket': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['gasket']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/bead': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['bead']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/rust-treatment': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['rust-treatment']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/bend': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['bend']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/fasteners': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['fasteners']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/paint': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['paint']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/paint-now': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['paint-now']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/reference-fields': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['reference-fields']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/bond-thickness': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['bond-thickness']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/absolute-humidity': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['absolute-humidity']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/dew-point': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['dew-point']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/opening-verdict': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['opening-verdict']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/opening-positions': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['opening-positions']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/openings-together': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['openings-together']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/draught': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['draught']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/sill-taper': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['sill-taper']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/inner-frame': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['inner-frame']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/tape-plan': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['tape-plan']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/opening-procedure': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['opening-procedure']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/sealant-choice': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['sealant-choice']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/cure': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['cure']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/open-time': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['open-time']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/pot-life': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['pot-life']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/setting-out': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['setting-out']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calculators/hole-check': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['hole-check']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/devices/{device}/reading': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['device-reading']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/devices/{device}/seed': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['device-seed']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/changes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: {
-      parameters: {
-        query?: never
-        header?: never
-        path: {
-          vehicleId: string
-        }
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['Change'][]
-          }
-        }
-      }
-    }
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/changes/{recordId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: {
-      parameters: {
-        query?: never
-        header?: never
-        path: {
-          vehicleId: string
-          recordId: string
-        }
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['Change'][]
-          }
-        }
-      }
-    }
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: {
-      parameters: {
-        query?: never
-        header?: never
-        path: {
-          vehicleId: string
-        }
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['HistoryStep']
-          }
-        }
-      }
-    }
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/redo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: {
-      parameters: {
-        query?: never
-        header?: never
-        path: {
-          vehicleId: string
-        }
-        cookie?: never
-      }
-      requestBody?: never
-      responses: {
-        /** @description OK */
-        200: {
-          headers: {
-            [name: string]: unknown
-          }
-          content: {
-            'application/json': components['schemas']['HistoryStep']
-          }
-        }
-      }
-    }
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['vehicle-list']
-    put?: never
-    post: operations['vehicle-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['vehicle-get']
-    put: operations['vehicle-put']
-    post?: never
-    delete: operations['vehicle-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/shell': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['shell-get']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['panel-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/members': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['members-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/zones': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['zone-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/findings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['finding-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/findings.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['finding-csv']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/findings/{id}/photos': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['photo-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/photos/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['photo-get']
-    put?: never
-    post?: never
-    delete: operations['photo-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['panel-get']
-    put: operations['panel-put']
-    post?: never
-    delete: operations['panel-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/members/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['member-get']
-    put: operations['member-put']
-    post?: never
-    delete: operations['member-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/zones/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['zone-get']
-    put: operations['zone-put']
-    post?: never
-    delete: operations['zone-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/findings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['finding-get']
-    put: operations['finding-put']
-    post?: never
-    delete: operations['finding-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/vehicle.json': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['vehicle-export']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/wet-roof': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['wet-roof']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/wet-roof/mends': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['wet-roof-mends']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/leaks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['leak-hunt']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/suspects': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['suspect-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/observations': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['observation-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/seal-readings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['seal-reading-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/drains': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['drain-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/coverings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['covering-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/leak-priors': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['leak-prior-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/suspects/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['suspect-get']
-    put: operations['suspect-put']
-    post?: never
-    delete: operations['suspect-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/observations/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['observation-get']
-    put: operations['observation-put']
-    post?: never
-    delete: operations['observation-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/seal-readings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['seal-reading-get']
-    put: operations['seal-reading-put']
-    post?: never
-    delete: operations['seal-reading-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/drains/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['drain-get']
-    put: operations['drain-put']
-    post?: never
-    delete: operations['drain-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/coverings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['covering-get']
-    put: operations['covering-put']
-    post?: never
-    delete: operations['covering-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/leak-priors/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['leak-prior-get']
-    put: operations['leak-prior-put']
-    post?: never
-    delete: operations['leak-prior-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/fittings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['fitting-list']
-    put?: never
-    post: operations['fitting-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/fittings/typical': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['fitting-typical']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/fittings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['fitting-get']
-    put: operations['fitting-put']
-    post?: never
-    delete: operations['fitting-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-list']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-csv']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/air': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['vehicle-air']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/site': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-site']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/site': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['opening-draft-site']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/openings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['opening-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/openings/move': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['openings-move']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/openings/together': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['openings-together-places']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/bond': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-bond']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/steps': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-steps']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/steps.pdf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-steps-pdf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/sheet.pdf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-sheet-pdf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/sheet.svg': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-sheet-svg']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/sheet.dxf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-sheet-dxf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/frame.pdf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-frame-pdf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}/frame.dxf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-frame-dxf']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/openings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['opening-get']
-    put: operations['opening-put']
-    post?: never
-    delete: operations['opening-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/products': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['product-list']
-    put?: never
-    post: operations['product-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/products/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['product-get']
-    put: operations['product-put']
-    post?: never
-    delete: operations['product-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/sealing': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['vehicle-joints']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/joints.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['joint-csv']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/panels/{panelId}/joints': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['joint-add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/vehicles/{vehicleId}/joints/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['joint-get']
-    put: operations['joint-put']
-    post?: never
-    delete: operations['joint-delete']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Health"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HistoryStep"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fittings/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HistoryStep"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fittings/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HistoryStep"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/presets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preset-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicle-file.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-file-schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/new": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vehicle-new"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vehicle-import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawing-read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sections/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sections-read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/leak-priors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leak-prior-usual"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/bays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bays"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/length-parse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["length-parse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/tape-chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tape-chain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/squareness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["squareness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/parallel-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["parallel-lines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sagitta": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sagitta"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/section-parse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["section-parse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/surface-compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["surface-compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/surface-relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["surface-relief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/surface-section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["surface-section"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-grid"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-worst": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-worst"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-park": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-park"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/ponding-mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ponding-mends"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/drying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drying"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/seal-gap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seal-gap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/leak-suspects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leak-suspects"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/leak-suspects-shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leak-suspects-shell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/next-water-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next-water-test"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/resting-plane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resting-plane"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/seat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/clamp-stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["clamp-stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/tightening-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tightening-order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/gasket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["gasket"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/bead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/rust-treatment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rust-treatment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/bend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/fasteners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fasteners"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/paint": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/paint-now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["paint-now"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/reference-fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reference-fields"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/bond-thickness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bond-thickness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/absolute-humidity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["absolute-humidity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/dew-point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dew-point"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/opening-verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-verdict"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/opening-positions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-positions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/openings-together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openings-together"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/draught": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draught"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sill-taper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sill-taper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/inner-frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inner-frame"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/tape-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tape-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/opening-procedure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-procedure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sealant-choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sealant-choice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/cure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/open-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open-time"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/pot-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pot-life"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/setting-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setting-out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/hole-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hole-check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["device-reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/seed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["device-seed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    vehicleId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Change"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/changes/{recordId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    vehicleId: string;
+                    recordId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Change"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    vehicleId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HistoryStep"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    vehicleId: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HistoryStep"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-list"];
+        put?: never;
+        post: operations["vehicle-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-get"];
+        put: operations["vehicle-put"];
+        post?: never;
+        delete: operations["vehicle-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shell-get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["panel-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["members-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/zones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["zone-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finding-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/findings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finding-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/findings/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photo-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo-get"];
+        put?: never;
+        post?: never;
+        delete: operations["photo-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["panel-get"];
+        put: operations["panel-put"];
+        post?: never;
+        delete: operations["panel-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/members/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["member-get"];
+        put: operations["member-put"];
+        post?: never;
+        delete: operations["member-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/zones/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["zone-get"];
+        put: operations["zone-put"];
+        post?: never;
+        delete: operations["zone-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/findings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finding-get"];
+        put: operations["finding-put"];
+        post?: never;
+        delete: operations["finding-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/vehicle.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/wet-roof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wet-roof"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/wet-roof/mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wet-roof-mends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/leaks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leak-hunt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/suspects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["suspect-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["observation-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/seal-readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seal-reading-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/drains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drain-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/coverings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["covering-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/leak-priors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leak-prior-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/suspects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["suspect-get"];
+        put: operations["suspect-put"];
+        post?: never;
+        delete: operations["suspect-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/observations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["observation-get"];
+        put: operations["observation-put"];
+        post?: never;
+        delete: operations["observation-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/seal-readings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seal-reading-get"];
+        put: operations["seal-reading-put"];
+        post?: never;
+        delete: operations["seal-reading-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/drains/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drain-get"];
+        put: operations["drain-put"];
+        post?: never;
+        delete: operations["drain-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/coverings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["covering-get"];
+        put: operations["covering-put"];
+        post?: never;
+        delete: operations["covering-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/leak-priors/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leak-prior-get"];
+        put: operations["leak-prior-put"];
+        post?: never;
+        delete: operations["leak-prior-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fittings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitting-list"];
+        put?: never;
+        post: operations["fitting-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fittings/typical": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitting-typical"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fittings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitting-get"];
+        put: operations["fitting-put"];
+        post?: never;
+        delete: operations["fitting-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-air"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-site"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-draft-site"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/openings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opening-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/openings/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openings-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/openings/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openings-together-places"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/bond": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-bond"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-steps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/steps.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-steps-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-sheet-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-sheet-svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/sheet.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-sheet-dxf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/frame.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-frame-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}/frame.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-frame-dxf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/openings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["opening-get"];
+        put: operations["opening-put"];
+        post?: never;
+        delete: operations["opening-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["product-list"];
+        put?: never;
+        post: operations["product-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["product-get"];
+        put: operations["product-put"];
+        post?: never;
+        delete: operations["product-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/sealing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-joints"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/joints.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["joint-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/joints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["joint-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/joints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["joint-get"];
+        put: operations["joint-put"];
+        post?: never;
+        delete: operations["joint-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    AddedVehicle: {
-      id: string
-    }
-    /** @enum {unknown} */
-    Adhesion: 'none' | 'withPrimer' | 'good'
-    AirHour: {
-      /** Format: double */
-      airC: number
-      /** Format: double */
-      relativePercent: number
-    }
-    AirInput: {
-      /** Format: double */
-      airC: number
-      /** Format: double */
-      relativePercent: number
-    }
-    AirPassage: {
-      /** Format: double */
-      freeAreaMm2: number
-      /** Format: double */
-      flowM3h: number
-    }
-    AirPlan: {
-      draws: null | string
-      blowsIn: null | string
-      /** Format: double */
-      airChangesPerHour: number
-      /** Format: double */
-      highMm2: number
-      /** Format: double */
-      highNeededMm2: number
-      /** Format: double */
-      lowMm2: number
-      /** Format: double */
-      lowNeededMm2: number
-      state: components['schemas']['JudgementState']
-      verdict: string
-      cautions: string[]
-    }
-    AirSource: {
-      name: string
-      place: components['schemas']['PanelPoint']
-    }
-    AirWay: {
-      name: string
-      place: components['schemas']['PanelPoint']
-      /** Format: double */
-      flowM3h: number
-      /** Format: double */
-      freeAreaMm2: number
-      high: boolean
-      low?: null | boolean
-    }
-    ArcFigures: {
-      /** Format: double */
-      radiusMm: number
-      /** Format: double */
-      chordMm: number
-      /** Format: double */
-      riseMm: number
-      /** Format: double */
-      arcMm: number
-    }
-    AsCut: {
-      /** Format: double */
-      topWidthMm: number
-      /** Format: double */
-      bottomWidthMm: number
-      /** Format: double */
-      frontHeightMm: number
-      /** Format: double */
-      rearHeightMm: number
-      /** Format: double */
-      risingDiagonalMm: number
-      /** Format: double */
-      fallingDiagonalMm: number
-    }
-    Attitude: {
-      /** Format: double */
-      pitchDeg: number
-      /** Format: double */
-      rollDeg: number
-    }
-    Bay: {
-      label: string
-      area: components['schemas']['RegionPart']
-      clearRectangle: components['schemas']['PanelBox']
-      /** Format: double */
-      clearWidthMm: number
-      /** Format: double */
-      clearHeightMm: number
-      isExact: boolean
-      /** Format: double */
-      areaM2: number
-    }
-    BaysInput: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-    }
-    BeadInput: {
-      /** Format: double */
-      pathMm: number
-      /** Format: double */
-      notchBaseMm: number
-      /** Format: double */
-      notchHeightMm: number
-      /** Format: double */
-      squeezedMm: null | number
-      /** Format: double */
-      landMm: null | number
-      /** Format: double */
-      cartridgeMl: number
-      /** Format: double */
-      wastePercent: number
-      /** Format: double */
-      layMmPerMinute: number
-      /** Format: double */
-      openMinutes: number
-      unbroken: boolean
-    }
-    BeadPlan: {
-      /** Format: double */
-      sectionMm2: number
-      /** Format: double */
-      volumeMl: number
-      /** Format: double */
-      boughtMl: number
-      /** Format: int32 */
-      cartridges: number
-      /** Format: int32 */
-      changes: number
-      /** Format: double */
-      squeezedWidthMm: null | number
-      /** Format: double */
-      layMinutes: number
-      inTime: boolean
-      verdict: string
-    }
-    BeadPlanInput: {
-      bead: components['schemas']['BeadInput']
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    BeddingTape: {
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      thickMm: number
-      /** Format: double */
-      squeezedShare: number
-    }
-    BendInput: {
-      metal: components['schemas']['BendMetal']
-      /** Format: double */
-      thickMm: number
-      /** Format: double */
-      radiusMm: number
-      /** Format: double */
-      degrees: number
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    /** @enum {unknown} */
-    BendMetal: 'softCopper' | 'mildSteel' | 'hardSteel'
-    BendPlan: {
-      /** Format: double */
-      allowanceMm: number
-      /** Format: double */
-      setbackMm: number
-      /** Format: double */
-      deductionMm: number
-      /** Format: double */
-      kFactor: number
-      /** Format: double */
-      leastFlangeMm: number
-      verdict: string
-    }
-    BondLine: {
-      /** Format: double */
-      movementMm: number
-      /** Format: double */
-      leastMm: number
-    }
-    BondThicknessInput: {
-      first: components['schemas']['Part']
-      second: components['schemas']['Part']
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      spanK: number
-      /**
-       * Format: double
-       * @default 0.5
-       */
-      strain: number
-    }
-    Bonded: {
-      pane: components['schemas']['Pane']
-      /** Format: double */
-      landMm: number
-    }
-    BoxSize: {
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      heightMm: number
-    }
-    Caution: {
-      id: string
-      text: string
-    }
-    CentreLine: {
-      from: components['schemas']['PanelPoint']
-      to: components['schemas']['PanelPoint']
-      lowDatum: string
-      /** Format: double */
-      lowMm: number
-      highDatum: string
-      /** Format: double */
-      highMm: number
-      /** Format: double */
-      halfMm: number
-    }
-    Change: {
-      /** Format: int64 */
-      seq: number
-      /** Format: date-time */
-      at: string
-      what: string
-      state: components['schemas']['ChangeState']
-    }
-    /** @enum {unknown} */
-    ChangeState: 'done' | 'undone' | 'dropped'
-    ClampFit: {
-      /** Format: double */
-      stackMm: number
-      /** Format: double */
-      lugTrimMm: number
-      /** Format: double */
-      packMm: number
-      /** Format: int32 */
-      lugs: number
-      /** Format: double */
-      screwMm: null | number
-      /** Format: double */
-      toBottomMm: null | number
-      /** Format: double */
-      toLooseMm: null | number
-      verdict: string
-    }
-    ClampLayer: {
-      name: string
-      /** Format: double */
-      thickMm: number
-    }
-    ClampRange: {
-      /** Format: double */
-      leastMm: number
-      /** Format: double */
-      mostMm: number
-    }
-    ClampStackInput: {
-      layers: components['schemas']['ClampLayer'][]
-      /** Format: double */
-      nominalGapMm: number
-      range: components['schemas']['ClampRange']
-      /** Format: int32 */
-      lugs: number
-      screws: components['schemas']['ScrewForWall'][]
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    ClampWork: {
-      layers: components['schemas']['ClampLayer'][]
-      trimmed: boolean[]
-      tight: number[]
-      beforeMm: number[]
-      afterMm: number[]
-    }
-    Coat: {
-      name: string
-      /** Format: double */
-      dryMicrometres: number
-      /** Format: double */
-      solidsPercent: number
-      by: components['schemas']['PaintBy']
-      /** Format: double */
-      canMl: number
-      /** Format: double */
-      recoatFromHours: number
-      /** Format: double */
-      recoatToHours: null | number
-      /** Format: double */
-      leastC: number
-      /** Format: double */
-      mostC: number
-    }
-    CoatPlan: {
-      name: string
-      /** Format: double */
-      litres: number
-      /** Format: int32 */
-      cans: number
-      /** Format: double */
-      recoatFromHours: null | number
-      /** Format: double */
-      recoatToHours: null | number
-    }
-    /** @enum {unknown} */
-    Condition: 'unknown' | 'sound' | 'aged' | 'cracked' | 'loose' | 'open'
-    Consumable: {
-      material: components['schemas']['Material']
-      /** Format: double */
-      amount: number
-    }
-    Covering: {
-      name: string
-      kind: components['schemas']['CoveringKind']
-      area: components['schemas']['PanelBox']
-      sealedAtBottom: boolean
-      lap: components['schemas']['Lap']
-      planned: boolean
-      notes: string
-    }
-    /** @enum {unknown} */
-    CoveringKind: 'lining' | 'cladding' | 'insulation' | 'foam' | 'membrane' | 'sealant' | 'patch'
-    CureAt: {
-      state: components['schemas']['CureState']
-      /** Format: double */
-      hours: null | number
-    }
-    CureInput: {
-      product: components['schemas']['Product']
-      /** Format: double */
-      widthMm: number
-      /** Format: int32 */
-      openFaces: number
-      weather: components['schemas']['AirHour'][]
-    }
-    /** @enum {unknown} */
-    CureState: 'tackFree' | 'rainSafe' | 'clampsOff' | 'driveGently' | 'full'
-    CureTimes: {
-      states: components['schemas']['CureAt'][]
-      /** Format: double */
-      depthMm: number
-      verdict: string
-    }
-    CutLine: {
-      side: components['schemas']['Side']
-      from: components['schemas']['PanelPoint']
-      to: components['schemas']['PanelPoint']
-      datum: string
-      datumFrom: components['schemas']['PanelPoint']
-      datumTo: components['schemas']['PanelPoint']
-      /** Format: double */
-      tapeFromMm: number
-      /** Format: double */
-      tapeToMm: number
-      /** Format: double */
-      setFromMm: number
-      /** Format: double */
-      setToMm: number
-    }
-    CutOpening: {
-      name: string
-      edge: components['schemas']['PanelBox']
-      fitted: boolean
-      clamped: boolean
-    }
-    CutPath: {
-      school: components['schemas']['CutSize']
-      path: components['schemas']['RoundedRectangle']
-      /** Format: double */
-      offsetMm: number
-      /** Format: double */
-      startHoleMm: number
-      leastHole: components['schemas']['RoundedRectangle']
-      mostHole: components['schemas']['RoundedRectangle']
-      howTo: string[]
-    }
-    /** @enum {unknown} */
-    CutSize: 'wasteSide' | 'withClearance'
-    Dam: {
-      name: string
-      edge: components['schemas']['PanelBox']
-      /** Format: double */
-      standsMm: number
-    }
-    DepthReading: {
-      /** Format: double */
-      tMm: number
-      /** Format: double */
-      depthMm: number
-    }
-    DesignedPanel: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-    }
-    /** @enum {unknown} */
-    DeviceKind: 'distanceMeter' | 'moistureMeter' | 'thermoHygrometer'
-    DeviceReading: {
-      device: components['schemas']['DeviceKind']
-      simulated: boolean
-      /** Format: int32 */
-      number: number
-      quality: components['schemas']['ReadingQuality']
-      /** Format: double */
-      distanceMm: null | number
-      /** Format: double */
-      moisturePercent: null | number
-      /** Format: double */
-      temperatureC: null | number
-      /** Format: double */
-      humidityPercent: null | number
-    }
-    Dew: {
-      /** Format: double */
-      dewPointC: number
-      /** Format: double */
-      leastSurfaceC: number
-      /** Format: double */
-      spareK: null | number
-      verdict: string
-    }
-    DewPointInput: {
-      /** Format: double */
-      airC: number
-      /** Format: double */
-      relativePercent: number
-      /** Format: double */
-      surfaceC?: null | number
-    }
-    Drain: {
-      name: string
-      place: components['schemas']['PanelPoint']
-      /** Format: date-time */
-      clearedAt: null | string
-      notes: string
-    }
-    DraughtInput: {
-      ways: components['schemas']['AirWay'][]
-      sources: components['schemas']['AirSource'][]
-      /** Format: double */
-      volumeM3: number
-      /** Format: double */
-      floorAreaM2: number
-    }
-    DrilledHole: {
-      centre: components['schemas']['PanelPoint']
-      /** Format: double */
-      diameterMm: number
-      drill: string
-    }
-    DryingInput: {
-      readings: components['schemas']['MoistureReading'][]
-      /**
-       * Format: double
-       * @default 12
-       */
-      restingPercent: number
-      /**
-       * Format: double
-       * @default 16
-       */
-      limitPercent: number
-    }
-    DryingOutlook: {
-      state: components['schemas']['DryingState']
-      /** Format: double */
-      hoursToLimit: null | number
-      /** Format: double */
-      halfTimeHours: null | number
-      /** Format: double */
-      restingPercent: number
-      /** Format: double */
-      limitPercent: number
-      verdict: string
-    }
-    /** @enum {unknown} */
-    DryingState: 'dryEnough' | 'drying' | 'tooEarly' | 'waterComesIn'
-    /** @enum {unknown} */
-    Facing: 'up' | 'down' | 'left' | 'right' | 'rear' | 'front'
-    FastenersInput: {
-      row: components['schemas']['RivetRow']
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    FieldSpot: {
-      /** Format: double */
-      x: number
-      /** Format: double */
-      y: number
-      /** Format: double */
-      radius: number
-    }
-    Finding: {
-      name: string
-      kind: components['schemas']['FindingKind']
-      shape: components['schemas']['FindingShape']
-      points: components['schemas']['PanelPoint'][]
-      seen: components['schemas']['ViewedFrom']
-      severity: components['schemas']['Severity']
-      measures: components['schemas']['FindingMeasures']
-      state: components['schemas']['FindingState']
-      seenBy: string
-      /** Format: date-time */
-      seenAt: string
-      notes: string
-    }
-    /** @enum {unknown} */
-    FindingKind:
-      | 'surfaceRust'
-      | 'scale'
-      | 'pitting'
-      | 'perforation'
-      | 'stain'
-      | 'standingWater'
-      | 'softWood'
-      | 'openSeam'
-      | 'crackedSealant'
-      | 'looseClip'
-      | 'openHole'
-      | 'dent'
-      | 'crackInPlastic'
-      | 'missingSeal'
-      | 'blockedDrain'
-      | 'dampInsulation'
-    FindingMeasures: {
-      /** Format: double */
-      lengthMm: null | number
-      /** Format: double */
-      widthMm: null | number
-      /** Format: double */
-      depthMm: null | number
-      /** Format: double */
-      moisturePercent: null | number
-    }
-    /** @enum {unknown} */
-    FindingShape: 'point' | 'line' | 'area'
-    /** @enum {unknown} */
-    FindingState: 'open' | 'planned' | 'done' | 'watch'
-    /** @enum {unknown} */
-    Fit: 'fits' | 'openUp' | 'tooBig'
-    Fitting: {
-      name: string
-      kind: components['schemas']['FittingKind']
-      cutOut: components['schemas']['RoundedRectangle']
-      /** Format: double */
-      toleranceMinusMm: number
-      /** Format: double */
-      tolerancePlusMm: number
-      neck: components['schemas']['RoundedRectangle']
-      flange: components['schemas']['RoundedRectangle']
-      /** Format: double */
-      leastLapMm: number
-      clearance: components['schemas']['PerSide']
-      /** Format: double */
-      massKg: number
-      vibrates: boolean
-      hingeSide: null | components['schemas']['Side']
-      sweep: components['schemas']['PerSide']
-      /** Format: double */
-      flatnessMm: number
-      /** Format: double */
-      beddingMostMm: number
-      clamp: null | components['schemas']['ClampRange']
-      screws: null | components['schemas']['FlangeScrews']
-      halves?: null | components['schemas']['Halves']
-      bonded?: null | components['schemas']['Bonded']
-      air?: null | components['schemas']['AirPassage']
-      /**
-       * Format: double
-       * @default 0
-       */
-      heatMm: number
-      /** @default false */
-      needsPower: boolean
-    }
-    /** @enum {unknown} */
-    FittingKind:
-      'roofVent' | 'roofSkylight' | 'roofUnit' | 'flue' | 'bondedWindow' | 'hingedWindow' | 'gasketWindow' | 'grille' | 'hatch'
-    /**
-     * @default butylAndLapSealant
-     * @enum {unknown}
-     */
-    FlangeBedding: 'butylAndLapSealant' | 'adhesive'
-    FlangeScrews: {
-      /** Format: int32 */
-      alongWidth: number
-      /** Format: int32 */
-      alongHeight: number
-      /** Format: double */
-      insetMm: number
-      /** Format: double */
-      pilotMm: number
-    }
-    Follows: {
-      key: string
-      /** Format: double */
-      lagHours: number
-    }
-    Footprint: {
-      shape: components['schemas']['FootprintShape']
-      points: components['schemas']['PanelPoint'][]
-      /**
-       * Format: double
-       * @default 0
-       */
-      widthMm: number
-    }
-    /** @enum {unknown} */
-    FootprintShape: 'spine' | 'polygon'
-    Frame: {
-      cutOut: components['schemas']['RoundedRectangle']
-      neck: components['schemas']['RoundedRectangle']
-      flange: components['schemas']['RoundedRectangle']
-      /** Format: double */
-      leastLapMm: number
-      /** Format: double */
-      toleranceMinusMm?: null | number
-      /** Format: double */
-      tolerancePlusMm?: null | number
-    }
-    FrameHeader: {
-      bows: string[]
-      /** Format: double */
-      clearMm: null | number
-      /** Format: double */
-      lengthMm: null | number
-      onto: string[]
-    }
-    FramePlan: {
-      sides: components['schemas']['Scribe'][]
-      /** Format: double */
-      thickMm: number
-      headers: components['schemas']['FrameHeader'][]
-      verdict: string
-    }
-    GasketFit: {
-      places: components['schemas']['GasketPlace'][]
-      /** Format: double */
-      targetGapMm: number
-      verdict: string
-    }
-    GasketInput: {
-      beforeMm: number[]
-      afterMm: number[]
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    GasketPlace: {
-      /** Format: double */
-      compressed: number
-      meetsBy: boolean
-      meetsTo: boolean
-      /** Format: double */
-      goOnMm: number
-    }
-    Grip: {
-      substrate: components['schemas']['Substrate']
-      adhesion: components['schemas']['Adhesion']
-    }
-    GutterFlow: {
-      name: string
-      /** Format: double */
-      share: number
-      spillsAt: null | components['schemas']['PanelPoint']
-    }
-    Halves: {
-      /** Format: double */
-      gapMm: number
-      /** Format: int32 */
-      lugs: number
-      /** Format: double */
-      gasketMm: number
-      screws: components['schemas']['ScrewForWall'][]
-      innerFrame: null | components['schemas']['RoundedRectangle']
-      /** Format: double */
-      cornerScrewMm?: null | number
-      screwPlaces?: null | components['schemas']['PanelPoint'][]
-    }
-    Health: {
-      ready: boolean
-      version: string
-      /** Format: int32 */
-      schema: number
-    }
-    HeightField: {
-      /** Format: double */
-      cellMm: number
-      /** Format: int32 */
-      columns: number
-      /** Format: int32 */
-      rows: number
-      heightsMm: number[]
-      /**
-       * Format: double
-       * @default 0
-       */
-      sMinMm: number
-      /**
-       * Format: double
-       * @default 0
-       */
-      tMinMm: number
-    }
-    HistoryStep: {
-      what: null | string
-      conflict?: null | string
-    }
-    HoldPoint: {
-      name: string
-      /** Format: double */
-      wanted: null | number
-      /** Format: double */
-      less: null | number
-      /** Format: double */
-      more: null | number
-      unit: null | components['schemas']['Unit']
-    }
-    HoleCheckInput: {
-      frame: components['schemas']['Frame']
-      measured: components['schemas']['AsCut']
-      facing: components['schemas']['Facing']
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    HoleFit: {
-      fit: components['schemas']['Fit']
-      /** Format: double */
-      smallestClearanceMm: number
-      where: components['schemas']['Side'][]
-      /** Format: double */
-      skewMm: number
-      /** Format: double */
-      turnedDeg: number
-      /** Format: double */
-      misclosureMm: number
-      openUp: components['schemas']['OpenUp'][]
-      /** Format: double */
-      cornersMm: number
-      /** Format: double */
-      lapLeftMm: number
-      lapWhere: components['schemas']['Side']
-      advice: string
-      hole: components['schemas']['PanelPoint'][]
-      frameCentre: components['schemas']['PanelPoint']
-    }
-    HuntedSuspect: {
-      panelId: string
-      suspect: components['schemas']['Suspect']
-      origin: components['schemas']['SuspectOrigin']
-      why: string
-      /** Format: double */
-      reach: number
-      way: components['schemas']['WayPiece'][]
-      wayWords: string
-      key?: null | string
-    }
-    InnerFrameInput: {
-      site: components['schemas']['Site']
-      centre: components['schemas']['PanelPoint']
-    }
-    Job: {
-      kind: components['schemas']['JobKind']
-      id: string
-    }
-    /** @enum {unknown} */
-    JobKind: 'finding' | 'opening'
-    Joint: {
-      name: string
-      kind: components['schemas']['JointKind']
-      /** Format: double */
-      lengthMm: number
-      one: components['schemas']['Substrate']
-      other: components['schemas']['Substrate']
-      /** Format: double */
-      gapMm: number
-      /** Format: double */
-      movementMm: number
-      sun: boolean
-      standingWater: boolean
-      removableLater: boolean
-      paintedOver: boolean
-      structural: boolean
-      unbroken: boolean
-      of: null | components['schemas']['JointOf']
-      productId: null | string
-      history: components['schemas']['JointEvent'][]
-      notes: string
-      /** Format: double */
-      hotC?: null | number
-    }
-    JointEvent: {
-      /** Format: date */
-      on: string
-      kind: components['schemas']['JointEventKind']
-      family: null | components['schemas']['ProductFamily']
-      product: string
-      by: string
-    }
-    /** @enum {unknown} */
-    JointEventKind: 'sealed' | 'solvent' | 'waxed' | 'primed' | 'painted' | 'stripped'
-    JointFault: {
-      jointId: string
-      fault: string
-    }
-    /** @enum {unknown} */
-    JointKind:
-      'seam' | 'gutter' | 'roofFlange' | 'sideFlange' | 'bondedPane' | 'patchEdge' | 'clipRow' | 'penetration' | 'doorSeal'
-    JointOf: {
-      kind: components['schemas']['JointOfKind']
-      id: string
-    }
-    /** @enum {unknown} */
-    JointOfKind: 'member' | 'opening' | 'finding' | 'shellSeam'
-    Judgement: {
-      id: string
-      state: components['schemas']['JudgementState']
-      title: string
-      /** Format: double */
-      measured: null | number
-      /** Format: double */
-      required: null | number
-      unit: components['schemas']['Unit']
-      why: string
-      remedy: null | string
-      where: components['schemas']['Mark'][]
-    }
-    /** @enum {unknown} */
-    JudgementState: 'good' | 'needsWork' | 'blocked'
-    KeyedOfFinding: {
-      key: string
-      value: components['schemas']['Finding']
-    }
-    KeyedOfSuspect: {
-      key: string
-      value: components['schemas']['Suspect']
-    }
-    /** @enum {unknown} */
-    Lap: 'unknown' | 'upperOverLower' | 'lowerOverUpper'
-    LeakEvidence: {
-      name: string
-      /** Format: int32 */
-      spot: number
-      wet: boolean
-      shows?: null | number[]
-      /** @default false */
-      tested: boolean
-    }
-    LeakHunt: {
-      ranking: components['schemas']['LeakRanking']
-      suspects: components['schemas']['HuntedSuspect'][]
-      spots: components['schemas']['WetSpot'][]
-      tests: components['schemas']['PlannedTest'][]
-      covers: components['schemas']['TemporaryCover'][]
-      marks: string[]
-      mark: null | string
-    }
-    LeakPrior: {
-      kind: components['schemas']['SuspectKind']
-      condition: components['schemas']['Condition']
-      /** Format: double */
-      probability: number
-    }
-    LeakQuestion: {
-      spots: string[]
-      suspects: components['schemas']['LeakSuspect'][]
-      evidence: components['schemas']['LeakEvidence'][]
-      /**
-       * Format: double
-       * @default 0.01
-       */
-      falseAlarm: number
-    }
-    LeakRanking: {
-      state: components['schemas']['LeakState']
-      verdict: string
-      suspects: components['schemas']['RankedSuspect'][]
-      /** Format: double */
-      noCause: number
-      /** Format: double */
-      oneCause: number
-      /** Format: double */
-      several: number
-      best: number[]
-      misfits: string[]
-    }
-    LeakShellInput: {
-      shell: components['schemas']['WetShell']
-      mark?: null | string
-    }
-    /** @enum {unknown} */
-    LeakState: 'nothingWet' | 'searching' | 'oneCause' | 'twoCauses' | 'contradiction'
-    LeakSuspect: {
-      name: string
-      /** Format: double */
-      prior: number
-      reaches: number[]
-    }
-    LengthFormat: {
-      units?: components['schemas']['UnitSystem']
-      /**
-       * Format: int32
-       * @default 16
-       */
-      inchDenominator: number
-    }
-    LengthParseInput: {
-      text: string
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    LinePair: {
-      first: string
-      second: string
-      /** Format: double */
-      overOpeningMm: number
-      /** Format: double */
-      angleDeg: number
-    }
-    ListedOpening: {
-      id: string
-      standing: components['schemas']['OpeningStanding']
-      product: null | string
-    }
-    Mark: {
-      points: components['schemas']['PanelPoint'][]
-      isArea: boolean
-    }
-    Marking: {
-      view: components['schemas']['ViewedFrom']
-      /** Format: double */
-      markerOffsetMm: number
-      /** Format: double */
-      startHoleMm: number
-      cutSize: components['schemas']['CutSize']
-    }
-    Masses: {
-      /** Format: double */
-      kerbKg: null | number
-      /** Format: double */
-      permittedKg: null | number
-      /** Format: double */
-      frontAxleKg: null | number
-      /** Format: double */
-      rearAxleKg: null | number
-      /** Format: double */
-      wheelbaseMm: null | number
-    }
-    Material: {
-      id: string
-      name: string
-      kind: components['schemas']['MaterialKind']
-      unit: components['schemas']['Unit']
-      /** Format: double */
-      pack: null | number
-    }
-    /** @enum {unknown} */
-    MaterialKind: 'sealant' | 'tape' | 'paint' | 'cleaner' | 'fastener' | 'abrasive' | 'trim'
-    MeasuredLine: {
-      name: string
-      /** Format: double */
-      firstMm: number
-      /** Format: double */
-      secondMm: number
-    }
-    Member: {
-      name: string
-      kind: components['schemas']['MemberKind']
-      role: components['schemas']['MemberRole']
-      footprint: components['schemas']['Footprint']
-      /** Format: double */
-      depthMm: number
-      /**
-       * Format: double
-       * @default 0
-       */
-      flankMm: number
-      material?: null | components['schemas']['MemberMaterial']
-    }
-    /** @enum {unknown} */
-    MemberKind:
-      | 'pillar'
-      | 'cantRail'
-      | 'roofBow'
-      | 'sideRib'
-      | 'swage'
-      | 'seam'
-      | 'rainGutter'
-      | 'bearer'
-      | 'slidingDoorRail'
-      | 'wiringRun'
-      | 'fillerNeck'
-      | 'anchorage'
-    /** @enum {unknown} */
-    MemberMaterial: 'metal' | 'timber' | 'plastic'
-    /** @enum {unknown} */
-    MemberRole: 'structural' | 'secondary' | 'pressed' | 'keepOut'
-    MembersToAdd: {
-      members: components['schemas']['Member'][]
-    }
-    /** @enum {unknown} */
-    MendKind: 'fill' | 'raise' | 'move' | 'park'
-    MendsOfRoof: {
-      mends: components['schemas']['PondingMend'][]
-    }
-    Minutes: {
-      /** Format: double */
-      quick: number
-      /** Format: double */
-      likely: number
-      /** Format: double */
-      slow: number
-    }
-    MoistureReading: {
-      /** Format: double */
-      hours: number
-      /** Format: double */
-      moisturePercent: number
-    }
-    /** @enum {unknown} */
-    Nearby: 'beltOrSeat' | 'suspension' | 'steering' | 'chassis' | 'fuel' | 'brakeLine' | 'glass' | 'wiring'
-    Neighbour: {
-      name: string
-      fitting: components['schemas']['Fitting']
-      centre: components['schemas']['PanelPoint']
-      /**
-       * Format: int32
-       * @default 0
-       */
-      turnDeg: number
-    }
-    NewVehicle: {
-      vehicle: components['schemas']['Vehicle']
-      preset: null | string
-      box: null | components['schemas']['BoxSize']
-      material: components['schemas']['SkinMaterial']
-    }
-    NextJob: {
-      job: components['schemas']['Job']
-      what: string
-      why: string
-      caution: null | string
-    }
-    /** @enum {unknown} */
-    NextPlace: 'place' | 'settings' | 'markOut' | 'asCut' | 'clamp' | 'bond' | 'sealing' | 'steps'
-    NextWaterTestInput: {
-      question: components['schemas']['LeakQuestion']
-      candidates: components['schemas']['WaterTestCandidate'][]
-    }
-    Observation: {
-      kind: components['schemas']['ObservationKind']
-      place: components['schemas']['PanelPoint']
-      /** Format: date-time */
-      seenAt: string
-      wet: null | boolean
-      /** Format: double */
-      moisturePercent: null | number
-      wind: null | components['schemas']['WindFrom']
-      attitude: null | components['schemas']['Attitude']
-      spray: null | components['schemas']['Spray']
-      /** Format: double */
-      afterMinutes: null | number
-      seenBy: string
-      notes: string
-    }
-    /** @enum {unknown} */
-    ObservationKind: 'rain' | 'waterTest' | 'moisture'
-    OfferedJoint: {
-      panelId: string
-      joint: components['schemas']['Joint']
-    }
-    OpenTimeInput: {
-      product: components['schemas']['Product']
-      air: components['schemas']['AirHour']
-      /** Format: double */
-      layMinutes?: null | number
-    }
-    OpenUp: {
-      side: components['schemas']['Side']
-      /** Format: double */
-      atLowEndMm: number
-      /** Format: double */
-      atHighEndMm: number
-    }
-    Opening: {
-      name: string
-      fittingId: string
-      centre: components['schemas']['PanelPoint']
-      /** Format: int32 */
-      turnDeg: number
-      /** Format: double */
-      wallMm: null | number
-      schools: components['schemas']['Schools']
-      state: components['schemas']['OpeningState']
-      asCut: null | components['schemas']['AsCut']
-      notes: string
-      clamp?: null | components['schemas']['ClampWork']
-      tape?: null | components['schemas']['BeddingTape']
-    }
-    OpeningMove: {
-      id: string
-      /** Format: int32 */
-      version: number
-      centre: components['schemas']['PanelPoint']
-    }
-    OpeningMoves: {
-      moves: components['schemas']['OpeningMove'][]
-    }
-    OpeningPositionsInput: {
-      site: components['schemas']['Site']
-      wishes: components['schemas']['Wish'][]
-    }
-    OpeningProcedureInput: {
-      work: components['schemas']['OpeningWork']
-    }
-    OpeningStanding: {
-      state: components['schemas']['JudgementState']
-      summary: string
-      reason: string
-      next: string
-      where: components['schemas']['NextPlace']
-    }
-    /** @enum {unknown} */
-    OpeningState: 'planned' | 'cut' | 'fitted'
-    OpeningToPlace: {
-      id: string
-      zone?: null | string
-    }
-    OpeningVerdictInput: {
-      site: components['schemas']['Site']
-      centre: components['schemas']['PanelPoint']
-    }
-    OpeningWork: {
-      name: string
-      site: components['schemas']['Site']
-      centre: components['schemas']['PanelPoint']
-      schools: components['schemas']['Schools']
-      product: null | components['schemas']['Product']
-      tape?: null | components['schemas']['BeddingTape']
-    }
-    OpeningsTogether: {
-      openings: components['schemas']['OpeningToPlace'][]
-      /** Format: double */
-      spacingMm?: null | number
-    }
-    OpeningsTogetherInput: {
-      site: components['schemas']['TogetherSite']
-    }
-    OtherPlace: {
-      dam: string
-      what: string
-      edge: components['schemas']['PanelBox']
-    }
-    /** @enum {unknown} */
-    PaintBy: 'brush' | 'roller' | 'sprayCan'
-    PaintInput: {
-      coats: components['schemas']['Coat'][]
-      /** Format: double */
-      areaM2: number
-      /** Format: double */
-      airC: number
-    }
-    PaintNowAnswer: {
-      state: components['schemas']['JudgementState']
-      verdict: string
-      /** Format: double */
-      dewPointC: number
-      rows: components['schemas']['Judgement'][]
-    }
-    PaintNowInput: {
-      now: components['schemas']['PaintWeather']
-    }
-    PaintPlan: {
-      coats: components['schemas']['CoatPlan'][]
-      /** Format: double */
-      dryMicrometres: number
-      /** Format: double */
-      leastHours: null | number
-      verdict: string
-    }
-    PaintWeather: {
-      /** Format: double */
-      airC: number
-      /** Format: double */
-      relativePercent: number
-      /** Format: double */
-      steelC: null | number
-      /** Format: double */
-      dryHours: null | number
-      /** Format: double */
-      touchDryHours: number
-      /** Format: double */
-      leastC: number
-      /** Format: double */
-      mostC: number
-    }
-    /** @enum {unknown} */
-    Pane: 'glass' | 'acrylic'
-    PaneBondPlan: {
-      /** Format: double */
-      movementMm: number
-      /** Format: double */
-      thickMm: number
-      /** Format: double */
-      pathMm: number
-      /** Format: double */
-      notchBaseMm: number
-      /** Format: double */
-      notchHeightMm: number
-      /** Format: double */
-      layMmPerMinute: number
-      bead: components['schemas']['BeadPlan']
-      /** Format: double */
-      cureWidthMm: number
-      /** Format: int32 */
-      openFaces: number
-      /** Format: double */
-      holdsAfterHours: null | number
-    }
-    Panel: {
-      kind: components['schemas']['PanelKind']
-      outline: components['schemas']['PanelPoint'][]
-      /** Format: double */
-      skinMm: number
-      material: components['schemas']['SkinMaterial']
-      /** Format: double */
-      arcRadiusAlongMm?: null | number
-      /** Format: double */
-      arcRadiusAcrossMm?: null | number
-      faces?: null | components['schemas']['Facing']
-      /** Format: double */
-      skinGapMm?: null | number
-      /**
-       * Format: double
-       * @default 0
-       */
-      taperDeg: number
-      surface?: components['schemas']['SurfaceSource']
-      sections?: null | components['schemas']['SurfaceSection'][]
-      name?: null | string
-    }
-    PanelBox: {
-      /** Format: double */
-      sMinMm: number
-      /** Format: double */
-      sMaxMm: number
-      /** Format: double */
-      tMinMm: number
-      /** Format: double */
-      tMaxMm: number
-    }
-    PanelDrawing: {
-      outline: null | components['schemas']['PanelPoint'][]
-      members: components['schemas']['Member'][]
-      leftOut: string[]
-    }
-    /** @enum {unknown} */
-    PanelKind:
-      'roof' | 'left' | 'right' | 'rearLeftDoor' | 'rearRightDoor' | 'slidingDoor' | 'bulkhead' | 'floor' | 'step' | 'other'
-    PanelPoint: {
-      /** Format: double */
-      sMm: number
-      /** Format: double */
-      tMm: number
-    }
-    ParallelLinesInput: {
-      lines: components['schemas']['MeasuredLine'][]
-      /** Format: double */
-      apartMm: number
-      /** Format: double */
-      openingMm: number
-    }
-    ParkingAdvice: {
-      /** Format: double */
-      nowMm: number
-      /** Format: double */
-      pitchByDeg: null | number
-      /** Format: double */
-      thenMm: number
-    }
-    ParsedLength: {
-      /** Format: double */
-      mm: number
-      mmText: string
-      inchText: string
-      /** Format: double */
-      nearestFractionMm: number
-      /** Format: double */
-      fractionErrorMm: number
-      readAs: string
-    }
-    /** @enum {unknown} */
-    Part: 'acrylic' | 'glass' | 'aluminium' | 'steel' | 'glassReinforcedPlastic'
-    PerSide: {
-      /** Format: double */
-      frontMm: number
-      /** Format: double */
-      rearMm: number
-      /** Format: double */
-      topMm: number
-      /** Format: double */
-      bottomMm: number
-    }
-    Photo: {
-      sha256: string
-      type: string
-      /** Format: int64 */
-      bytes: number
-      caption: string
-    }
-    Place: {
-      /** Format: double */
-      latitudeDeg: number
-      /** Format: double */
-      longitudeDeg: number
-    }
-    PlannedTest: {
-      test: components['schemas']['RankedTest']
-      panelId: string
-      spray: components['schemas']['Spray']
-      watchPanelId: string
-      watchPlace: components['schemas']['PanelPoint']
-      watch: string
-      /** Format: double */
-      waitMinutes: number
-      wets: number[]
-      again: boolean
-      instructions: string[]
-    }
-    Pond: {
-      /** Format: int32 */
-      number: number
-      deepest: components['schemas']['PanelPoint']
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      areaM2: number
-      /** Format: double */
-      litres: number
-      around: components['schemas']['PanelBox']
-    }
-    PondingGridInput: {
-      grid: components['schemas']['HeightField']
-    }
-    PondingInput: {
-      roof: components['schemas']['WetRoof']
-      attitude: components['schemas']['Attitude']
-      /** Format: double */
-      cellMm: number
-    }
-    PondingMend: {
-      kind: components['schemas']['MendKind']
-      dam: string
-      what: string
-      /** Format: double */
-      amount: number
-      /** Format: double */
-      nowMm: number
-      /** Format: double */
-      thenMm: number
-    }
-    PondingMendsInput: {
-      roof: components['schemas']['WetRoof']
-      attitude: components['schemas']['Attitude']
-      places: components['schemas']['OtherPlace'][]
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    PondingParkInput: {
-      roof: components['schemas']['WetRoof']
-      attitude: components['schemas']['Attitude']
-    }
-    PondingWorstInput: {
-      roof: components['schemas']['WetRoof']
-    }
-    PositionsFound: {
-      region: components['schemas']['RegionPart'][]
-      positions: components['schemas']['RankedPosition'][]
-      noneBecause: null | string
-    }
-    PotLifeInput: {
-      /** Format: double */
-      minutesAt23C: number
-      /** Format: double */
-      airC: number
-      /** Format: double */
-      grams: number
-    }
-    /** @enum {unknown} */
-    Preparation: 'st2' | 'st3' | 'sa25'
-    Procedure: {
-      title: string
-      steps: components['schemas']['WorkStep'][]
-      work: components['schemas']['Minutes']
-      openMinutes: components['schemas']['Minutes']
-      tools: string[]
-      consumables: components['schemas']['Consumable'][]
-    }
-    Product: {
-      name: string
-      family: components['schemas']['ProductFamily']
-      setting: components['schemas']['Setting']
-      grips: components['schemas']['Grip'][]
-      /** Format: double */
-      movementPercent: number
-      /** Format: double */
-      skinMinutes: null | number
-      /** Format: double */
-      cureMmPerDay: null | number
-      /** Format: double */
-      serviceFromC: number
-      /** Format: double */
-      serviceToC: number
-      /** Format: double */
-      layFromC: number
-      /** Format: double */
-      layToC: number
-      paintable: boolean
-      removable: boolean
-      structural: boolean
-      cracksAcrylic: boolean
-      standsWater: boolean
-      standsSun: boolean
-      /** Format: double */
-      packMl: number
-      /** Format: int32 */
-      shelfMonths: number
-      /** Format: double */
-      openedHours: number
-      hazards: string
-      known: components['schemas']['SourceKind']
-    }
-    /** @enum {unknown} */
-    ProductFamily:
-      | 'polyurethaneAdhesive'
-      | 'marinePolyurethane'
-      | 'silaneModifiedPolymer'
-      | 'neutralSilicone'
-      | 'acetoxySilicone'
-      | 'butylTape'
-      | 'lapSealant'
-      | 'roofingTape'
-      | 'epoxyPutty'
-      | 'foamTape'
-      | 'siliconeRoofCoating'
-      | 'temporarySealant'
-      | 'heatSilicone'
-    RankedPosition: {
-      /** Format: int32 */
-      rank: number
-      centre: components['schemas']['PanelPoint']
-      bay: null | string
-      /** Format: double */
-      cost: number
-      reason: string
-      givesUp: null | string
-    }
-    RankedSuspect: {
-      /** Format: int32 */
-      number: number
-      name: string
-      /** Format: double */
-      prior: number
-      /** Format: double */
-      leaks: number
-      /** Format: double */
-      causes: number
-      for: string[]
-      against: string[]
-    }
-    RankedTest: {
-      /** Format: int32 */
-      number: number
-      name: string
-      /** Format: double */
-      bits: number
-      /** Format: double */
-      minutes: number
-      /** Format: double */
-      bitsPerMinute: number
-      /** Format: double */
-      wetChance: number
-      notYet: null | string
-    }
-    ReadingPair: {
-      name: string
-      /** Format: double */
-      firstMm: number
-      /** Format: double */
-      secondMm: number
-      asks: boolean
-      /** Format: int32 */
-      number?: null | number
-    }
-    /** @enum {unknown} */
-    ReadingQuality: 'good' | 'doubtful'
-    ReferenceField: {
-      /** Format: double */
-      percent: number
-      spots: components['schemas']['FieldSpot'][]
-    }
-    RegionPart: {
-      outline: components['schemas']['PanelPoint'][]
-      holes: components['schemas']['PanelPoint'][][]
-    }
-    Relief: {
-      grid: components['schemas']['SurfaceGrid']
-      heightsMm: number[]
-      /** Format: double */
-      lowestMm: number
-      /** Format: double */
-      highestMm: number
-    }
-    Rest: {
-      /** Format: double */
-      slopeAlong: number
-      /** Format: double */
-      slopeAcross: number
-      /** Format: double */
-      offsetMm: number
-      contacts: components['schemas']['SurfacePoint'][]
-      /** Format: double */
-      tiltDeg: number
-      /** Format: double */
-      maxGapMm: number
-      /** Format: double */
-      meanGapMm: number
-      rocks: boolean
-    }
-    RestingPlaneInput: {
-      samples: components['schemas']['SurfacePoint'][]
-      weight: components['schemas']['PanelPoint']
-    }
-    /** @enum {unknown} */
-    RibInTheWay: 'keep' | 'cutSecondary'
-    /**
-     * @default ribsFirst
-     * @enum {unknown}
-     */
-    RibOrder: 'ribsFirst' | 'skinFirst'
-    RibTrim: {
-      rib: string
-      from: components['schemas']['PanelPoint']
-      to: components['schemas']['PanelPoint']
-      /** Format: double */
-      backMm: number
-    }
-    /** @enum {unknown} */
-    RivetDuty: 'hold' | 'seal' | 'withAdhesive'
-    RivetPlan: {
-      /** Format: double */
-      diameterMm: number
-      /** Format: double */
-      holeMm: number
-      /** Format: double */
-      gripMm: number
-      /** Format: double */
-      bodyMm: null | number
-      /** Format: double */
-      edgeMm: number
-      /** Format: double */
-      pitchMm: number
-      places: components['schemas']['PanelPoint'][]
-      /** Format: int32 */
-      count: number
-      /** Format: int32 */
-      buy: number
-      verdict: string
-    }
-    RivetRow: {
-      patchMm: components['schemas']['RoundedRectangle']
-      /** Format: double */
-      edgeMm: null | number
-      sheetsMm: number[]
-      /** Format: double */
-      sealantMm: number
-      duty: components['schemas']['RivetDuty']
-    }
-    RoundedRectangle: {
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      cornerRadiusMm: number
-    }
-    Runoff: {
-      /** Format: double */
-      front: number
-      /** Format: double */
-      rear: number
-      /** Format: double */
-      left: number
-      /** Format: double */
-      right: number
-    }
-    RustAdvice: {
-      method: components['schemas']['RustMethod']
-      summary: string
-      degree: components['schemas']['RustDegree']
-      /** Format: double */
-      lossPercent: null | number
-      preparation: components['schemas']['Preparation']
-      /** Format: int32 */
-      lookAgainMonths: null | number
-      rows: components['schemas']['Judgement'][]
-      cautions: components['schemas']['Caution'][]
-    }
-    RustDegree: {
-      /** Format: int32 */
-      ri: number
-      /** Format: double */
-      upToPercent: number
-    }
-    /** @enum {unknown} */
-    RustGrade: 'hardlyAny' | 'begun' | 'fewPits' | 'manyPits'
-    RustLimits: {
-      /**
-       * Format: double
-       * @default 10
-       */
-      treatBelowPercent: number
-      /**
-       * Format: double
-       * @default 30
-       */
-      cutAbovePercent: number
-      /**
-       * Format: double
-       * @default 10
-       */
-      puttyMostMm: number
-    }
-    /** @enum {unknown} */
-    RustMethod: 'protectOnly' | 'treat' | 'treatAndWatch' | 'measureFirst' | 'plate' | 'putty' | 'cutOutAndPatch'
-    RustPlan: {
-      advice: components['schemas']['RustAdvice']
-      procedure: components['schemas']['Procedure']
-      rivets: null | components['schemas']['RivetPlan']
-    }
-    RustSpot: {
-      grade: components['schemas']['RustGrade']
-      flakes: boolean
-      /** Format: double */
-      sheetMm: number
-      /** Format: double */
-      leftMm: null | number
-      /** Format: double */
-      areaPercent: number
-      /** Format: double */
-      holeMm: number
-      carries: boolean
-      structure: boolean
-      bothSides: boolean
-      pocket: boolean
-      near: components['schemas']['Nearby'][]
-    }
-    RustTreatmentInput: {
-      work: components['schemas']['RustWork']
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    RustWork: {
-      spot: components['schemas']['RustSpot']
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      widthMm: number
-      /**
-       * Format: double
-       * @default 20
-       */
-      airC: number
-      /**
-       * Format: double
-       * @default 50
-       */
-      relativePercent: number
-      limits?: null | components['schemas']['RustLimits']
-    }
-    SagittaInput: {
-      /** Format: double */
-      radiusMm?: null | number
-      /** Format: double */
-      chordMm?: null | number
-      /** Format: double */
-      riseMm?: null | number
-    }
-    Schools: {
-      ribInTheWay: components['schemas']['RibInTheWay']
-      cutSize: components['schemas']['CutSize']
-      ribOrder?: components['schemas']['RibOrder']
-      spacerRing?: components['schemas']['SpacerRing']
-      wideTrim?: components['schemas']['WideTrim']
-      bedding?: components['schemas']['FlangeBedding']
-    }
-    ScrewForWall: {
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      fromMm: number
-      /** Format: double */
-      toMm: number
-    }
-    ScrewOrder: {
-      order: number[]
-      /** Format: double */
-      worstMm: number
-      proven: boolean
-      places: components['schemas']['PanelPoint'][]
-    }
-    Scribe: {
-      side: components['schemas']['Side']
-      /** Format: double */
-      lengthMm: number
-      places: components['schemas']['ScribePlace'][]
-      /** Format: double */
-      mostMm: number
-    }
-    ScribePlace: {
-      /** Format: double */
-      alongMm: number
-      /** Format: double */
-      cutMm: number
-    }
-    SealGapInput: {
-      readings: components['schemas']['SealReading'][]
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    SealOutlook: {
-      places: components['schemas']['SealPlace'][]
-      /** Format: double */
-      leastPercent: number
-      /** Format: double */
-      openMm: number
-      verdict: string
-    }
-    SealPlace: {
-      place: components['schemas']['PanelPoint']
-      /** Format: double */
-      squeezePercent: number
-      closes: boolean
-    }
-    SealReading: {
-      place: components['schemas']['PanelPoint']
-      /** Format: double */
-      gapMm: number
-      /** Format: double */
-      sealMm: number
-    }
-    SealantAdvice: {
-      best: null | string
-      rows: components['schemas']['SealantRow'][]
-      preparation: string[]
-      onceStripped: null | string
-    }
-    SealantChoiceInput: {
-      joint: components['schemas']['Joint']
-      products: components['schemas']['Product'][]
-      bedding: components['schemas']['FlangeBedding']
-      /** Format: double */
-      airC?: null | number
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    SealantRow: {
-      product: string
-      /** Format: int32 */
-      rank: null | number
-      ruledOut: string[]
-      for: string[]
-      against: string[]
-    }
-    Seat: {
-      rest: components['schemas']['Rest']
-      sides: components['schemas']['SeatSide'][]
-      /** Format: double */
-      fillMl: number
-      strips: components['schemas']['TapeStrip'][]
-      /** Format: double */
-      tapeMm: number
-      /** Format: double */
-      tapeMl: number
-      tape: components['schemas']['BeddingTape']
-      bedded: boolean
-      state: components['schemas']['JudgementState']
-      verdict: string
-    }
-    SeatInput: {
-      site: components['schemas']['Site']
-      centre: components['schemas']['PanelPoint']
-      tape?: null | components['schemas']['BeddingTape']
-    }
-    SeatPlace: {
-      /** Format: double */
-      alongMm: number
-      /** Format: double */
-      skinMm: number
-      /** Format: double */
-      frameMm: number
-    }
-    SeatSide: {
-      side: components['schemas']['Side']
-      /** Format: double */
-      lengthMm: number
-      places: components['schemas']['SeatPlace'][]
-      /** Format: double */
-      maxGapMm: number
-      /**
-       * Format: double
-       * @default 0
-       */
-      landMm: number
-    }
-    Section: {
-      /** Format: double */
-      stationMm: number
-      tMm: number[]
-      drawnMm: number[]
-      measuredMm: null | number[]
-    }
-    SectionParseInput: {
-      text: string
-      lengths: components['schemas']['LengthFormat']
-    }
-    /** @enum {unknown} */
-    Setting: 'moisture' | 'atOnce' | 'twoPart'
-    SettingOutInput: {
-      site: components['schemas']['Site']
-      centre: components['schemas']['PanelPoint']
-      marking: components['schemas']['Marking']
-    }
-    SettingOutSheet: {
-      view: components['schemas']['ViewedFrom']
-      cutOut: components['schemas']['RoundedRectangle']
-      centre: components['schemas']['PanelPoint']
-      cutLines: components['schemas']['CutLine'][]
-      alongLine: components['schemas']['CentreLine']
-      acrossLine: components['schemas']['CentreLine']
-      cornerCentres: components['schemas']['PanelPoint'][]
-      startHoles: components['schemas']['DrilledHole'][]
-      throughHoles: components['schemas']['DrilledHole'][]
-      screwHoles: components['schemas']['DrilledHole'][]
-      /** Format: double */
-      linesWidthMm: number
-      /** Format: double */
-      linesHeightMm: number
-      /** Format: double */
-      diagonalMm: number
-      /** Format: double */
-      arcDiagonalMm: number
-      /** Format: double */
-      throughDiagonalMm: number
-      /** Format: double */
-      perimeterMm: number
-      cutPath: components['schemas']['CutPath']
-      order: string[]
-      trims: components['schemas']['RibTrim'][]
-    }
-    /** @enum {unknown} */
-    Severity: 'minor' | 'moderate' | 'severe'
-    /** @enum {unknown} */
-    ShellChange: 'none' | 'opens' | 'closes'
-    ShellDesign: {
-      key: string
-      name: string
-      description: string
-      kind: components['schemas']['VehicleKind']
-      panels: components['schemas']['DesignedPanel'][]
-    }
-    /** @enum {unknown} */
-    Side: 'front' | 'rear' | 'top' | 'bottom'
-    Sill: {
-      /** Format: double */
-      frontMm: number
-      /** Format: double */
-      rearMm: number
-      verdict: string
-    }
-    SillTaperInput: {
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      taperDeg: number
-      /** Format: double */
-      frontMm: number
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    Site: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-      fitting: components['schemas']['Fitting']
-      ribInTheWay?: components['schemas']['RibInTheWay']
-      /**
-       * Format: int32
-       * @default 0
-       */
-      turnDeg: number
-      /** Format: double */
-      wallMm?: null | number
-      neighbours?: null | components['schemas']['Neighbour'][]
-      zones?: null | components['schemas']['Zone'][]
-      lengths?: null | components['schemas']['LengthFormat']
-      doors?: null | components['schemas']['Panel'][]
-    }
-    SixReadings: {
-      /** Format: double */
-      topMm: number
-      /** Format: double */
-      bottomMm: number
-      /** Format: double */
-      frontMm: number
-      /** Format: double */
-      rearMm: number
-      /** Format: double */
-      risingMm: number
-      /** Format: double */
-      fallingMm: number
-    }
-    /** @enum {unknown} */
-    SkinMaterial: 'mildSteel' | 'galvanisedSteel' | 'aluminium' | 'glassReinforcedPlastic' | 'plywoodSkin'
-    Source: {
-      name: string
-      kind: components['schemas']['SourceKind']
-    }
-    /** @enum {unknown} */
-    SourceKind: 'published' | 'commonPractice' | 'fromMemory' | 'assumption' | 'geometry'
-    /**
-     * @default adhesive
-     * @enum {unknown}
-     */
-    SpacerRing: 'adhesive' | 'foamTape'
-    Spray: {
-      panel: components['schemas']['PanelKind']
-      zone: components['schemas']['PanelBox']
-      /** Format: double */
-      minutes: number
-      othersMasked: boolean
-    }
-    SquarenessFound: {
-      corners: components['schemas']['PanelPoint'][]
-      /** Format: double */
-      outOfSquareOverWidthMm: number
-      /** Format: double */
-      outOfSquareOverHeightMm: number
-      /** Format: double */
-      topFromBottomMm: number
-      /** Format: double */
-      frontFromRearMm: number
-      trueRectangle: components['schemas']['PanelPoint'][]
-      /** Format: double */
-      trueWidthMm: number
-      /** Format: double */
-      trueHeightMm: number
-      laidAlong: components['schemas']['Side']
-      /** Format: double */
-      misclosureMm: number
-    }
-    Step: {
-      symbol: string
-      meaning: string
-      formula: string
-      /** Format: double */
-      value: number
-      unit: string
-    }
-    StoredOfCovering: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Covering']
-    }
-    StoredOfDrain: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Drain']
-    }
-    StoredOfFinding: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Finding']
-    }
-    StoredOfFitting: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Fitting']
-    }
-    StoredOfJoint: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Joint']
-    }
-    StoredOfLeakPrior: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['LeakPrior']
-    }
-    StoredOfMember: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Member']
-    }
-    StoredOfObservation: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Observation']
-    }
-    StoredOfOpening: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Opening']
-    }
-    StoredOfPanel: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Panel']
-    }
-    StoredOfPhoto: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Photo']
-    }
-    StoredOfProduct: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Product']
-    }
-    StoredOfSealReading: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['SealReading']
-    }
-    StoredOfSuspect: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Suspect']
-    }
-    StoredOfVehicle: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Vehicle']
-    }
-    StoredOfZone: {
-      id: string
-      /** Format: int32 */
-      version: number
-      ownerId: null | string
-      value: components['schemas']['Zone']
-    }
-    /** @enum {unknown} */
-    Substrate:
-      | 'bareSteel'
-      | 'galvanisedSteel'
-      | 'paintedMetal'
-      | 'aluminium'
-      | 'glass'
-      | 'acrylic'
-      | 'plasticFrame'
-      | 'glassReinforcedPlastic'
-      | 'timber'
-    SurfaceDifference: {
-      /** Format: double */
-      worstMm: number
-      worstAt: components['schemas']['PanelPoint']
-      /** Format: double */
-      rmsMm: number
-      /** Format: double */
-      meanMm: number
-      /** Format: int32 */
-      readings: number
-    }
-    SurfaceGrid: {
-      area: components['schemas']['PanelBox']
-      /** Format: int32 */
-      columns: number
-      /** Format: int32 */
-      rows: number
-    }
-    SurfacePoint: {
-      /** Format: double */
-      sMm: number
-      /** Format: double */
-      tMm: number
-      /** Format: double */
-      heightMm: number
-    }
-    SurfaceReliefInput: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-      /** Format: double */
-      stepMm: number
-    }
-    SurfaceSection: {
-      /** Format: double */
-      stationMm: number
-      readings: components['schemas']['DepthReading'][]
-      /**
-       * Format: double
-       * @default 0
-       */
-      straightEdgeMm: number
-    }
-    SurfaceSectionInput: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-      /** Format: double */
-      stationMm: number
-    }
-    /**
-     * @default drawn
-     * @enum {unknown}
-     */
-    SurfaceSource: 'drawn' | 'measured'
-    Suspect: {
-      name: string
-      kind: components['schemas']['SuspectKind']
-      points: components['schemas']['PanelPoint'][]
-      condition: components['schemas']['Condition']
-      /** Format: date-time */
-      sinceAt: null | string
-      notes: string
-    }
-    /** @enum {unknown} */
-    SuspectKind:
-      | 'seam'
-      | 'gutter'
-      | 'spotWeld'
-      | 'screw'
-      | 'seal'
-      | 'clampGap'
-      | 'clipRow'
-      | 'crackedPlastic'
-      | 'doorSeal'
-      | 'grommet'
-      | 'corner'
-      | 'patchEdge'
-      | 'hole'
-    /** @enum {unknown} */
-    SuspectOrigin: 'shell' | 'finding' | 'written'
-    TapeChainInput: {
-      panel: components['schemas']['Panel']
-      run: components['schemas']['TapeRun']
-    }
-    /** @enum {unknown} */
-    TapeFrom: 'front' | 'rear' | 'bottom' | 'top'
-    TapeList: {
-      strips: components['schemas']['TapeStrip'][]
-      /** Format: double */
-      tapeMm: number
-      /** Format: double */
-      tapeMl: number
-      /** Format: int32 */
-      layers: number
-      advice: string
-    }
-    TapePlanInput: {
-      sides: components['schemas']['SeatSide'][]
-      tape?: null | components['schemas']['BeddingTape']
-      lengths?: null | components['schemas']['LengthFormat']
-    }
-    TapeRun: {
-      readings: string
-      from: components['schemas']['TapeFrom']
-      startsOnMember: boolean
-      kind: components['schemas']['MemberKind']
-      name: string
-      /** Format: int32 */
-      firstNumber: number
-      /** Format: double */
-      depthMm: number
-      lengths: components['schemas']['LengthFormat']
-      again?: null | string
-      overall?: null | string
-    }
-    TapeStrip: {
-      /** Format: int32 */
-      layer: number
-      side: components['schemas']['Side']
-      /** Format: double */
-      fromMm: number
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      widthMm: number
-    }
-    TapedMembers: {
-      members: components['schemas']['Member'][]
-      /** Format: double */
-      restMm: number
-      twice: components['schemas']['ReadingPair'][]
-      readings: string[]
-      again: string[]
-    }
-    TemporaryCover: {
-      /** Format: int32 */
-      number: number
-      what: string
-      needs: string[]
-      /** Format: double */
-      minutes: number
-      caution: null | string
-    }
-    TestPlan: {
-      tests: components['schemas']['RankedTest'][]
-    }
-    TighteningOrderInput: {
-      screws?: null | components['schemas']['PanelPoint'][]
-      frame?: null | components['schemas']['RoundedRectangle']
-      /** Format: int32 */
-      count?: null | number
-    }
-    TogetherConflict: {
-      fittings: string[]
-      because: string
-    }
-    TogetherFitting: {
-      name: string
-      fitting: components['schemas']['Fitting']
-      wishes: components['schemas']['Wish'][]
-      /**
-       * Format: int32
-       * @default 0
-       */
-      turnDeg: number
-    }
-    TogetherPlace: {
-      name: string
-      centre: components['schemas']['PanelPoint']
-      bay: null | string
-      /** Format: double */
-      cost: number
-      /** Format: double */
-      alone: number
-      reason: string
-    }
-    TogetherPlan: {
-      places: components['schemas']['TogetherPlace'][]
-      /** Format: double */
-      cost: number
-      provenOptimal: boolean
-      conflict: null | components['schemas']['TogetherConflict']
-    }
-    TogetherSite: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-      fittings: components['schemas']['TogetherFitting'][]
-      ribInTheWay?: components['schemas']['RibInTheWay']
-      /**
-       * Format: double
-       * @default 30
-       */
-      spacingMm: number
-      neighbours?: null | components['schemas']['Neighbour'][]
-      zones?: null | components['schemas']['Zone'][]
-      lengths?: null | components['schemas']['LengthFormat']
-      doors?: null | components['schemas']['Panel'][]
-    }
-    /** @enum {unknown} */
-    Unit: 'mm' | 'ml' | 'count' | 'kg' | 'days' | 'hours' | 'percent' | 'celsius'
-    /** @enum {unknown} */
-    UnitSystem: 'mm' | 'inch'
-    Vehicle: {
-      name: string
-      kind: components['schemas']['VehicleKind']
-      /** Format: int32 */
-      year: null | number
-      notes: string
-      units: components['schemas']['UnitSystem']
-      /** Format: int32 */
-      inchDenominator: number
-      schools: components['schemas']['Schools']
-      /** Format: double */
-      markerOffsetMm: number
-      /** @default Etc/UTC */
-      timeZone: string
-      place?: null | components['schemas']['Place']
-      masses?: null | components['schemas']['Masses']
-      attitude?: null | components['schemas']['Attitude']
-    }
-    VehicleJoints: {
-      joints: components['schemas']['StoredOfJoint'][]
-      offered: components['schemas']['OfferedJoint'][]
-      faults: components['schemas']['JointFault'][]
-    }
-    /** @enum {unknown} */
-    VehicleKind: 'panelVan' | 'bus' | 'boxTrailer' | 'caravanBody'
-    Verdict: {
-      state: components['schemas']['JudgementState']
-      summary: string
-      reason: string
-      clearances: components['schemas']['PerSide']
-      rows: components['schemas']['Judgement'][]
-      cautions: string[]
-    }
-    /** @enum {unknown} */
-    ViewedFrom: 'outside' | 'inside'
-    WaterAtDam: {
-      name: string
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      wetShare: number
-    }
-    WaterInAir: {
-      /** Format: double */
-      gramsPerM3: number
-      /** Format: double */
-      mostGramsPerM3: number
-    }
-    WaterMap: {
-      /** Format: double */
-      cellMm: number
-      /** Format: int32 */
-      columns: number
-      /** Format: int32 */
-      rows: number
-      /** Format: double */
-      sMinMm: number
-      /** Format: double */
-      tMinMm: number
-      depthsMm: number[]
-      pathShares: number[]
-      ponds: components['schemas']['Pond'][]
-      dams: components['schemas']['WaterAtDam'][]
-      runoff: components['schemas']['Runoff']
-      /** Format: double */
-      litres: number
-      gutters: components['schemas']['GutterFlow'][]
-    }
-    WaterTestCandidate: {
-      name: string
-      /** Format: int32 */
-      spot: number
-      /** Format: double */
-      minutes: number
-      shows: number[]
-      notYet?: null | string
-    }
-    WayOut: {
-      panelId: string
-      row: components['schemas']['Judgement']
-    }
-    WayPiece: {
-      panelId: string
-      points: components['schemas']['PanelPoint'][]
-    }
-    WeatherNeeds: {
-      dry: boolean
-      /** Format: double */
-      windBelowMs: null | number
-      /** Format: double */
-      fromC: null | number
-      /** Format: double */
-      toC: null | number
-    }
-    WetPanel: {
-      id: string
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-      findings: components['schemas']['KeyedOfFinding'][]
-      openings: components['schemas']['CutOpening'][]
-      suspects: components['schemas']['KeyedOfSuspect'][]
-      observations: components['schemas']['Observation'][]
-      sealReadings: components['schemas']['SealReading'][]
-      drains: components['schemas']['Drain'][]
-      coverings: components['schemas']['Covering'][]
-    }
-    WetRoof: {
-      panel: components['schemas']['Panel']
-      members: components['schemas']['Member'][]
-      dams: components['schemas']['Dam'][]
-    }
-    WetShell: {
-      panels: components['schemas']['WetPanel'][]
-      attitude: components['schemas']['Attitude']
-      priors: components['schemas']['LeakPrior'][]
-    }
-    WetSpot: {
-      name: string
-      panelId: string
-      place: components['schemas']['PanelPoint']
-      wet: boolean
-    }
-    WholeShell: {
-      vehicle: components['schemas']['StoredOfVehicle']
-      panels: components['schemas']['StoredOfPanel'][]
-      members: components['schemas']['StoredOfMember'][]
-      zones: components['schemas']['StoredOfZone'][]
-      openings: components['schemas']['StoredOfOpening'][]
-      findings: components['schemas']['StoredOfFinding'][]
-      photos: components['schemas']['StoredOfPhoto'][]
-      next: components['schemas']['NextJob'][]
-      suspects: components['schemas']['StoredOfSuspect'][]
-      observations: components['schemas']['StoredOfObservation'][]
-      sealReadings: components['schemas']['StoredOfSealReading'][]
-      drains: components['schemas']['StoredOfDrain'][]
-      coverings: components['schemas']['StoredOfCovering'][]
-      leakPriors: components['schemas']['StoredOfLeakPrior'][]
-      waysOut: components['schemas']['WayOut'][]
-    }
-    /**
-     * @default innerEdge
-     * @enum {unknown}
-     */
-    WideTrim: 'innerEdge' | 'wider'
-    /** @enum {unknown} */
-    WindFrom: 'calm' | 'front' | 'rear' | 'left' | 'right'
-    Wish: {
-      kind: components['schemas']['WishKind']
-      /**
-       * Format: double
-       * @default 1
-       */
-      weight: number
-      zone?: null | string
-      /** Format: double */
-      atMm?: null | number
-    }
-    /** @enum {unknown} */
-    WishKind: 'overZone' | 'bayCentre' | 'centreLine' | 'level' | 'leastFill'
-    /** @enum {unknown} */
-    WorkPlace: 'roof' | 'outside' | 'inside' | 'bench'
-    WorkStep: {
-      /** Format: int32 */
-      number: number
-      key: string
-      title: string
-      do: string
-      tools: string[]
-      consumables: components['schemas']['Consumable'][]
-      minutes: components['schemas']['Minutes']
-      /** Format: int32 */
-      people: number
-      place: components['schemas']['WorkPlace']
-      holds: components['schemas']['HoldPoint'][]
-      cautions: components['schemas']['Caution'][]
-      shell: components['schemas']['ShellChange']
-      weather: components['schemas']['WeatherNeeds']
-      /** Format: double */
-      waitHours: number
-      after: components['schemas']['Follows'][]
-    }
-    WorkedOfAirPlan: {
-      result: components['schemas']['AirPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfArcFigures: {
-      result: components['schemas']['ArcFigures']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfBeadPlan: {
-      result: components['schemas']['BeadPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfBendPlan: {
-      result: components['schemas']['BendPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfBondLine: {
-      result: components['schemas']['BondLine']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfClampFit: {
-      result: components['schemas']['ClampFit']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfCureTimes: {
-      result: components['schemas']['CureTimes']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfDew: {
-      result: components['schemas']['Dew']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfDryingOutlook: {
-      result: components['schemas']['DryingOutlook']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfFramePlan: {
-      result: components['schemas']['FramePlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfGasketFit: {
-      result: components['schemas']['GasketFit']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfHoleFit: {
-      result: components['schemas']['HoleFit']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfIReadOnlyListOfBay: {
-      result: components['schemas']['Bay'][]
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfIReadOnlyListOfDepthReading: {
-      result: components['schemas']['DepthReading'][]
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfIReadOnlyListOfLinePair: {
-      result: components['schemas']['LinePair'][]
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfLeakHunt: {
-      result: components['schemas']['LeakHunt']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfLeakRanking: {
-      result: components['schemas']['LeakRanking']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfMendsOfRoof: {
-      result: components['schemas']['MendsOfRoof']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfPaintNowAnswer: {
-      result: components['schemas']['PaintNowAnswer']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfPaintPlan: {
-      result: components['schemas']['PaintPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfPaneBondPlan: {
-      result: components['schemas']['PaneBondPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfParkingAdvice: {
-      result: components['schemas']['ParkingAdvice']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfParsedLength: {
-      result: components['schemas']['ParsedLength']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfPositionsFound: {
-      result: components['schemas']['PositionsFound']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfProcedure: {
-      result: components['schemas']['Procedure']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfRelief: {
-      result: components['schemas']['Relief']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfRest: {
-      result: components['schemas']['Rest']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfRivetPlan: {
-      result: components['schemas']['RivetPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfRustPlan: {
-      result: components['schemas']['RustPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfScrewOrder: {
-      result: components['schemas']['ScrewOrder']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSealOutlook: {
-      result: components['schemas']['SealOutlook']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSealantAdvice: {
-      result: components['schemas']['SealantAdvice']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSeat: {
-      result: components['schemas']['Seat']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSection: {
-      result: components['schemas']['Section']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSettingOutSheet: {
-      result: components['schemas']['SettingOutSheet']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSill: {
-      result: components['schemas']['Sill']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSquarenessFound: {
-      result: components['schemas']['SquarenessFound']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfSurfaceDifference: {
-      result: components['schemas']['SurfaceDifference']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfTapeList: {
-      result: components['schemas']['TapeList']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfTapedMembers: {
-      result: components['schemas']['TapedMembers']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfTestPlan: {
-      result: components['schemas']['TestPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfTogetherPlan: {
-      result: components['schemas']['TogetherPlan']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfVerdict: {
-      result: components['schemas']['Verdict']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfWaterInAir: {
-      result: components['schemas']['WaterInAir']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfWaterMap: {
-      result: components['schemas']['WaterMap']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfWorkingTime: {
-      result: components['schemas']['WorkingTime']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkedOfWorstAttitude: {
-      result: components['schemas']['WorstAttitude']
-      steps: components['schemas']['Step'][]
-      sources: components['schemas']['Source'][]
-      warnings: string[]
-    }
-    WorkingTime: {
-      /** Format: double */
-      minutes: number
-      verdict: string
-    }
-    WorstAttitude: {
-      attitude: components['schemas']['Attitude']
-      /** Format: double */
-      litres: number
-      /** Format: double */
-      deepestAtDamMm: number
-      dam: null | string
-    }
-    Zone: {
-      name: string
-      kind: components['schemas']['ZoneKind']
-      /** Format: double */
-      xMinMm: number
-      /** Format: double */
-      xMaxMm: number
-      /** Format: double */
-      yMinMm: number
-      /** Format: double */
-      yMaxMm: number
-      /** Format: double */
-      zMinMm: number
-      /** Format: double */
-      zMaxMm: number
-    }
-    /** @enum {unknown} */
-    ZoneKind: 'bench' | 'bed' | 'galley' | 'shower' | 'seat' | 'stove' | 'overheadLocker' | 'bulkhead' | 'furring'
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        AddedVehicle: {
+            id: string;
+        };
+        /** @enum {unknown} */
+        Adhesion: "none" | "withPrimer" | "good";
+        AirHour: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+        };
+        AirInput: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+        };
+        AirPassage: {
+            /** Format: double */
+            freeAreaMm2: number;
+            /** Format: double */
+            flowM3h: number;
+        };
+        AirPlan: {
+            draws: null | string;
+            blowsIn: null | string;
+            /** Format: double */
+            airChangesPerHour: number;
+            /** Format: double */
+            highMm2: number;
+            /** Format: double */
+            highNeededMm2: number;
+            /** Format: double */
+            lowMm2: number;
+            /** Format: double */
+            lowNeededMm2: number;
+            state: components["schemas"]["JudgementState"];
+            verdict: string;
+            cautions: string[];
+        };
+        AirSource: {
+            name: string;
+            place: components["schemas"]["PanelPoint"];
+        };
+        AirWay: {
+            name: string;
+            place: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            flowM3h: number;
+            /** Format: double */
+            freeAreaMm2: number;
+            high: boolean;
+            low?: null | boolean;
+        };
+        ArcFigures: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            chordMm: number;
+            /** Format: double */
+            riseMm: number;
+            /** Format: double */
+            arcMm: number;
+        };
+        AsCut: {
+            /** Format: double */
+            topWidthMm: number;
+            /** Format: double */
+            bottomWidthMm: number;
+            /** Format: double */
+            frontHeightMm: number;
+            /** Format: double */
+            rearHeightMm: number;
+            /** Format: double */
+            risingDiagonalMm: number;
+            /** Format: double */
+            fallingDiagonalMm: number;
+        };
+        Attitude: {
+            /** Format: double */
+            pitchDeg: number;
+            /** Format: double */
+            rollDeg: number;
+        };
+        Bay: {
+            label: string;
+            area: components["schemas"]["RegionPart"];
+            clearRectangle: components["schemas"]["PanelBox"];
+            /** Format: double */
+            clearWidthMm: number;
+            /** Format: double */
+            clearHeightMm: number;
+            isExact: boolean;
+            /** Format: double */
+            areaM2: number;
+        };
+        BaysInput: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+        };
+        BeadInput: {
+            /** Format: double */
+            pathMm: number;
+            /** Format: double */
+            notchBaseMm: number;
+            /** Format: double */
+            notchHeightMm: number;
+            /** Format: double */
+            squeezedMm: null | number;
+            /** Format: double */
+            landMm: null | number;
+            /** Format: double */
+            cartridgeMl: number;
+            /** Format: double */
+            wastePercent: number;
+            /** Format: double */
+            layMmPerMinute: number;
+            /** Format: double */
+            openMinutes: number;
+            unbroken: boolean;
+        };
+        BeadPlan: {
+            /** Format: double */
+            sectionMm2: number;
+            /** Format: double */
+            volumeMl: number;
+            /** Format: double */
+            boughtMl: number;
+            /** Format: int32 */
+            cartridges: number;
+            /** Format: int32 */
+            changes: number;
+            /** Format: double */
+            squeezedWidthMm: null | number;
+            /** Format: double */
+            layMinutes: number;
+            inTime: boolean;
+            verdict: string;
+        };
+        BeadPlanInput: {
+            bead: components["schemas"]["BeadInput"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        BeddingTape: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            squeezedShare: number;
+        };
+        BendInput: {
+            metal: components["schemas"]["BendMetal"];
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            degrees: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        /** @enum {unknown} */
+        BendMetal: "softCopper" | "mildSteel" | "hardSteel";
+        BendPlan: {
+            /** Format: double */
+            allowanceMm: number;
+            /** Format: double */
+            setbackMm: number;
+            /** Format: double */
+            deductionMm: number;
+            /** Format: double */
+            kFactor: number;
+            /** Format: double */
+            leastFlangeMm: number;
+            verdict: string;
+        };
+        BondLine: {
+            /** Format: double */
+            movementMm: number;
+            /** Format: double */
+            leastMm: number;
+        };
+        BondThicknessInput: {
+            first: components["schemas"]["Part"];
+            second: components["schemas"]["Part"];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            spanK: number;
+            /**
+             * Format: double
+             * @default 0.5
+             */
+            strain: number;
+        };
+        Bonded: {
+            pane: components["schemas"]["Pane"];
+            /** Format: double */
+            landMm: number;
+        };
+        BoxSize: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
+        Caution: {
+            id: string;
+            text: string;
+        };
+        CentreLine: {
+            from: components["schemas"]["PanelPoint"];
+            to: components["schemas"]["PanelPoint"];
+            lowDatum: string;
+            /** Format: double */
+            lowMm: number;
+            highDatum: string;
+            /** Format: double */
+            highMm: number;
+            /** Format: double */
+            halfMm: number;
+        };
+        Change: {
+            /** Format: int64 */
+            seq: number;
+            /** Format: date-time */
+            at: string;
+            what: string;
+            state: components["schemas"]["ChangeState"];
+        };
+        /** @enum {unknown} */
+        ChangeState: "done" | "undone" | "dropped";
+        ClampFit: {
+            /** Format: double */
+            stackMm: number;
+            /** Format: double */
+            lugTrimMm: number;
+            /** Format: double */
+            packMm: number;
+            /** Format: int32 */
+            lugs: number;
+            /** Format: double */
+            screwMm: null | number;
+            /** Format: double */
+            toBottomMm: null | number;
+            /** Format: double */
+            toLooseMm: null | number;
+            verdict: string;
+        };
+        ClampLayer: {
+            name: string;
+            /** Format: double */
+            thickMm: number;
+        };
+        ClampRange: {
+            /** Format: double */
+            leastMm: number;
+            /** Format: double */
+            mostMm: number;
+        };
+        ClampStackInput: {
+            layers: components["schemas"]["ClampLayer"][];
+            /** Format: double */
+            nominalGapMm: number;
+            range: components["schemas"]["ClampRange"];
+            /** Format: int32 */
+            lugs: number;
+            screws: components["schemas"]["ScrewForWall"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        ClampWork: {
+            layers: components["schemas"]["ClampLayer"][];
+            trimmed: boolean[];
+            tight: number[];
+            beforeMm: number[];
+            afterMm: number[];
+        };
+        Coat: {
+            name: string;
+            /** Format: double */
+            dryMicrometres: number;
+            /** Format: double */
+            solidsPercent: number;
+            by: components["schemas"]["PaintBy"];
+            /** Format: double */
+            canMl: number;
+            /** Format: double */
+            recoatFromHours: number;
+            /** Format: double */
+            recoatToHours: null | number;
+            /** Format: double */
+            leastC: number;
+            /** Format: double */
+            mostC: number;
+        };
+        CoatPlan: {
+            name: string;
+            /** Format: double */
+            litres: number;
+            /** Format: int32 */
+            cans: number;
+            /** Format: double */
+            recoatFromHours: null | number;
+            /** Format: double */
+            recoatToHours: null | number;
+        };
+        /** @enum {unknown} */
+        Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
+        Consumable: {
+            material: components["schemas"]["Material"];
+            /** Format: double */
+            amount: number;
+        };
+        Covering: {
+            name: string;
+            kind: components["schemas"]["CoveringKind"];
+            area: components["schemas"]["PanelBox"];
+            sealedAtBottom: boolean;
+            lap: components["schemas"]["Lap"];
+            planned: boolean;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        CoveringKind: "lining" | "cladding" | "insulation" | "foam" | "membrane" | "sealant" | "patch";
+        CureAt: {
+            state: components["schemas"]["CureState"];
+            /** Format: double */
+            hours: null | number;
+        };
+        CureInput: {
+            product: components["schemas"]["Product"];
+            /** Format: double */
+            widthMm: number;
+            /** Format: int32 */
+            openFaces: number;
+            weather: components["schemas"]["AirHour"][];
+        };
+        /** @enum {unknown} */
+        CureState: "tackFree" | "rainSafe" | "clampsOff" | "driveGently" | "full";
+        CureTimes: {
+            states: components["schemas"]["CureAt"][];
+            /** Format: double */
+            depthMm: number;
+            verdict: string;
+        };
+        CutLine: {
+            side: components["schemas"]["Side"];
+            from: components["schemas"]["PanelPoint"];
+            to: components["schemas"]["PanelPoint"];
+            datum: string;
+            datumFrom: components["schemas"]["PanelPoint"];
+            datumTo: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            tapeFromMm: number;
+            /** Format: double */
+            tapeToMm: number;
+            /** Format: double */
+            setFromMm: number;
+            /** Format: double */
+            setToMm: number;
+        };
+        CutOpening: {
+            name: string;
+            edge: components["schemas"]["PanelBox"];
+            fitted: boolean;
+            clamped: boolean;
+        };
+        CutPath: {
+            school: components["schemas"]["CutSize"];
+            path: components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            offsetMm: number;
+            /** Format: double */
+            startHoleMm: number;
+            leastHole: components["schemas"]["RoundedRectangle"];
+            mostHole: components["schemas"]["RoundedRectangle"];
+            howTo: string[];
+        };
+        /** @enum {unknown} */
+        CutSize: "wasteSide" | "withClearance";
+        Dam: {
+            name: string;
+            edge: components["schemas"]["PanelBox"];
+            /** Format: double */
+            standsMm: number;
+        };
+        DepthReading: {
+            /** Format: double */
+            tMm: number;
+            /** Format: double */
+            depthMm: number;
+        };
+        DesignedPanel: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+        };
+        /** @enum {unknown} */
+        DeviceKind: "distanceMeter" | "moistureMeter" | "thermoHygrometer";
+        DeviceReading: {
+            device: components["schemas"]["DeviceKind"];
+            simulated: boolean;
+            /** Format: int32 */
+            number: number;
+            quality: components["schemas"]["ReadingQuality"];
+            /** Format: double */
+            distanceMm: null | number;
+            /** Format: double */
+            moisturePercent: null | number;
+            /** Format: double */
+            temperatureC: null | number;
+            /** Format: double */
+            humidityPercent: null | number;
+        };
+        Dew: {
+            /** Format: double */
+            dewPointC: number;
+            /** Format: double */
+            leastSurfaceC: number;
+            /** Format: double */
+            spareK: null | number;
+            verdict: string;
+        };
+        DewPointInput: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+            /** Format: double */
+            surfaceC?: null | number;
+        };
+        Drain: {
+            name: string;
+            place: components["schemas"]["PanelPoint"];
+            /** Format: date-time */
+            clearedAt: null | string;
+            notes: string;
+        };
+        DraughtInput: {
+            ways: components["schemas"]["AirWay"][];
+            sources: components["schemas"]["AirSource"][];
+            /** Format: double */
+            volumeM3: number;
+            /** Format: double */
+            floorAreaM2: number;
+        };
+        DrilledHole: {
+            centre: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            diameterMm: number;
+            drill: string;
+        };
+        DryingInput: {
+            readings: components["schemas"]["MoistureReading"][];
+            /**
+             * Format: double
+             * @default 12
+             */
+            restingPercent: number;
+            /**
+             * Format: double
+             * @default 16
+             */
+            limitPercent: number;
+        };
+        DryingOutlook: {
+            state: components["schemas"]["DryingState"];
+            /** Format: double */
+            hoursToLimit: null | number;
+            /** Format: double */
+            halfTimeHours: null | number;
+            /** Format: double */
+            restingPercent: number;
+            /** Format: double */
+            limitPercent: number;
+            verdict: string;
+        };
+        /** @enum {unknown} */
+        DryingState: "dryEnough" | "drying" | "tooEarly" | "waterComesIn";
+        /** @enum {unknown} */
+        Facing: "up" | "down" | "left" | "right" | "rear" | "front";
+        FastenersInput: {
+            row: components["schemas"]["RivetRow"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        FieldSpot: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            radius: number;
+        };
+        Finding: {
+            name: string;
+            kind: components["schemas"]["FindingKind"];
+            shape: components["schemas"]["FindingShape"];
+            points: components["schemas"]["PanelPoint"][];
+            seen: components["schemas"]["ViewedFrom"];
+            severity: components["schemas"]["Severity"];
+            measures: components["schemas"]["FindingMeasures"];
+            state: components["schemas"]["FindingState"];
+            seenBy: string;
+            /** Format: date-time */
+            seenAt: string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        FindingKind: "surfaceRust" | "scale" | "pitting" | "perforation" | "stain" | "standingWater" | "softWood" | "openSeam" | "crackedSealant" | "looseClip" | "openHole" | "dent" | "crackInPlastic" | "missingSeal" | "blockedDrain" | "dampInsulation";
+        FindingMeasures: {
+            /** Format: double */
+            lengthMm: null | number;
+            /** Format: double */
+            widthMm: null | number;
+            /** Format: double */
+            depthMm: null | number;
+            /** Format: double */
+            moisturePercent: null | number;
+        };
+        /** @enum {unknown} */
+        FindingShape: "point" | "line" | "area";
+        /** @enum {unknown} */
+        FindingState: "open" | "planned" | "done" | "watch";
+        /** @enum {unknown} */
+        Fit: "fits" | "openUp" | "tooBig";
+        Fitting: {
+            name: string;
+            kind: components["schemas"]["FittingKind"];
+            cutOut: components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            toleranceMinusMm: number;
+            /** Format: double */
+            tolerancePlusMm: number;
+            neck: components["schemas"]["RoundedRectangle"];
+            flange: components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            leastLapMm: number;
+            clearance: components["schemas"]["PerSide"];
+            /** Format: double */
+            massKg: number;
+            vibrates: boolean;
+            hingeSide: null | components["schemas"]["Side"];
+            sweep: components["schemas"]["PerSide"];
+            /** Format: double */
+            flatnessMm: number;
+            /** Format: double */
+            beddingMostMm: number;
+            clamp: null | components["schemas"]["ClampRange"];
+            screws: null | components["schemas"]["FlangeScrews"];
+            halves?: null | components["schemas"]["Halves"];
+            bonded?: null | components["schemas"]["Bonded"];
+            air?: null | components["schemas"]["AirPassage"];
+            /**
+             * Format: double
+             * @default 0
+             */
+            heatMm: number;
+            /** @default false */
+            needsPower: boolean;
+        };
+        /** @enum {unknown} */
+        FittingKind: "roofVent" | "roofSkylight" | "roofUnit" | "flue" | "bondedWindow" | "hingedWindow" | "gasketWindow" | "grille" | "hatch";
+        /**
+         * @default butylAndLapSealant
+         * @enum {unknown}
+         */
+        FlangeBedding: "butylAndLapSealant" | "adhesive";
+        FlangeScrews: {
+            /** Format: int32 */
+            alongWidth: number;
+            /** Format: int32 */
+            alongHeight: number;
+            /** Format: double */
+            insetMm: number;
+            /** Format: double */
+            pilotMm: number;
+        };
+        Follows: {
+            key: string;
+            /** Format: double */
+            lagHours: number;
+        };
+        Footprint: {
+            shape: components["schemas"]["FootprintShape"];
+            points: components["schemas"]["PanelPoint"][];
+            /**
+             * Format: double
+             * @default 0
+             */
+            widthMm: number;
+        };
+        /** @enum {unknown} */
+        FootprintShape: "spine" | "polygon";
+        Frame: {
+            cutOut: components["schemas"]["RoundedRectangle"];
+            neck: components["schemas"]["RoundedRectangle"];
+            flange: components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            leastLapMm: number;
+            /** Format: double */
+            toleranceMinusMm?: null | number;
+            /** Format: double */
+            tolerancePlusMm?: null | number;
+        };
+        FrameHeader: {
+            bows: string[];
+            /** Format: double */
+            clearMm: null | number;
+            /** Format: double */
+            lengthMm: null | number;
+            onto: string[];
+        };
+        FramePlan: {
+            sides: components["schemas"]["Scribe"][];
+            /** Format: double */
+            thickMm: number;
+            headers: components["schemas"]["FrameHeader"][];
+            verdict: string;
+        };
+        GasketFit: {
+            places: components["schemas"]["GasketPlace"][];
+            /** Format: double */
+            targetGapMm: number;
+            verdict: string;
+        };
+        GasketInput: {
+            beforeMm: number[];
+            afterMm: number[];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        GasketPlace: {
+            /** Format: double */
+            compressed: number;
+            meetsBy: boolean;
+            meetsTo: boolean;
+            /** Format: double */
+            goOnMm: number;
+        };
+        Grip: {
+            substrate: components["schemas"]["Substrate"];
+            adhesion: components["schemas"]["Adhesion"];
+        };
+        GutterFlow: {
+            name: string;
+            /** Format: double */
+            share: number;
+            spillsAt: null | components["schemas"]["PanelPoint"];
+        };
+        Halves: {
+            /** Format: double */
+            gapMm: number;
+            /** Format: int32 */
+            lugs: number;
+            /** Format: double */
+            gasketMm: number;
+            screws: components["schemas"]["ScrewForWall"][];
+            innerFrame: null | components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            cornerScrewMm?: null | number;
+            screwPlaces?: null | components["schemas"]["PanelPoint"][];
+        };
+        Health: {
+            ready: boolean;
+            version: string;
+            /** Format: int32 */
+            schema: number;
+        };
+        HeightField: {
+            /** Format: double */
+            cellMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            heightsMm: number[];
+            /**
+             * Format: double
+             * @default 0
+             */
+            sMinMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            tMinMm: number;
+        };
+        HistoryStep: {
+            what: null | string;
+            conflict?: null | string;
+        };
+        HoldPoint: {
+            name: string;
+            /** Format: double */
+            wanted: null | number;
+            /** Format: double */
+            less: null | number;
+            /** Format: double */
+            more: null | number;
+            unit: null | components["schemas"]["Unit"];
+        };
+        HoleCheckInput: {
+            frame: components["schemas"]["Frame"];
+            measured: components["schemas"]["AsCut"];
+            facing: components["schemas"]["Facing"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        HoleFit: {
+            fit: components["schemas"]["Fit"];
+            /** Format: double */
+            smallestClearanceMm: number;
+            where: components["schemas"]["Side"][];
+            /** Format: double */
+            skewMm: number;
+            /** Format: double */
+            turnedDeg: number;
+            /** Format: double */
+            misclosureMm: number;
+            openUp: components["schemas"]["OpenUp"][];
+            /** Format: double */
+            cornersMm: number;
+            /** Format: double */
+            lapLeftMm: number;
+            lapWhere: components["schemas"]["Side"];
+            advice: string;
+            hole: components["schemas"]["PanelPoint"][];
+            frameCentre: components["schemas"]["PanelPoint"];
+        };
+        HuntedSuspect: {
+            panelId: string;
+            suspect: components["schemas"]["Suspect"];
+            origin: components["schemas"]["SuspectOrigin"];
+            why: string;
+            /** Format: double */
+            reach: number;
+            way: components["schemas"]["WayPiece"][];
+            wayWords: string;
+            key?: null | string;
+        };
+        InnerFrameInput: {
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+        };
+        Job: {
+            kind: components["schemas"]["JobKind"];
+            id: string;
+        };
+        /** @enum {unknown} */
+        JobKind: "finding" | "opening";
+        Joint: {
+            name: string;
+            kind: components["schemas"]["JointKind"];
+            /** Format: double */
+            lengthMm: number;
+            one: components["schemas"]["Substrate"];
+            other: components["schemas"]["Substrate"];
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            movementMm: number;
+            sun: boolean;
+            standingWater: boolean;
+            removableLater: boolean;
+            paintedOver: boolean;
+            structural: boolean;
+            unbroken: boolean;
+            of: null | components["schemas"]["JointOf"];
+            productId: null | string;
+            history: components["schemas"]["JointEvent"][];
+            notes: string;
+            /** Format: double */
+            hotC?: null | number;
+        };
+        JointEvent: {
+            /** Format: date */
+            on: string;
+            kind: components["schemas"]["JointEventKind"];
+            family: null | components["schemas"]["ProductFamily"];
+            product: string;
+            by: string;
+        };
+        /** @enum {unknown} */
+        JointEventKind: "sealed" | "solvent" | "waxed" | "primed" | "painted" | "stripped";
+        JointFault: {
+            jointId: string;
+            fault: string;
+        };
+        /** @enum {unknown} */
+        JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration" | "doorSeal";
+        JointOf: {
+            kind: components["schemas"]["JointOfKind"];
+            id: string;
+        };
+        /** @enum {unknown} */
+        JointOfKind: "member" | "opening" | "finding" | "shellSeam";
+        Judgement: {
+            id: string;
+            state: components["schemas"]["JudgementState"];
+            title: string;
+            /** Format: double */
+            measured: null | number;
+            /** Format: double */
+            required: null | number;
+            unit: components["schemas"]["Unit"];
+            why: string;
+            remedy: null | string;
+            where: components["schemas"]["Mark"][];
+        };
+        /** @enum {unknown} */
+        JudgementState: "good" | "needsWork" | "blocked";
+        KeyedOfFinding: {
+            key: string;
+            value: components["schemas"]["Finding"];
+        };
+        KeyedOfSuspect: {
+            key: string;
+            value: components["schemas"]["Suspect"];
+        };
+        /** @enum {unknown} */
+        Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
+        LeakEvidence: {
+            name: string;
+            /** Format: int32 */
+            spot: number;
+            wet: boolean;
+            shows?: null | number[];
+            /** @default false */
+            tested: boolean;
+        };
+        LeakHunt: {
+            ranking: components["schemas"]["LeakRanking"];
+            suspects: components["schemas"]["HuntedSuspect"][];
+            spots: components["schemas"]["WetSpot"][];
+            tests: components["schemas"]["PlannedTest"][];
+            covers: components["schemas"]["TemporaryCover"][];
+            marks: string[];
+            mark: null | string;
+        };
+        LeakPrior: {
+            kind: components["schemas"]["SuspectKind"];
+            condition: components["schemas"]["Condition"];
+            /** Format: double */
+            probability: number;
+        };
+        LeakQuestion: {
+            spots: string[];
+            suspects: components["schemas"]["LeakSuspect"][];
+            evidence: components["schemas"]["LeakEvidence"][];
+            /**
+             * Format: double
+             * @default 0.01
+             */
+            falseAlarm: number;
+        };
+        LeakRanking: {
+            state: components["schemas"]["LeakState"];
+            verdict: string;
+            suspects: components["schemas"]["RankedSuspect"][];
+            /** Format: double */
+            noCause: number;
+            /** Format: double */
+            oneCause: number;
+            /** Format: double */
+            several: number;
+            best: number[];
+            misfits: string[];
+        };
+        LeakShellInput: {
+            shell: components["schemas"]["WetShell"];
+            mark?: null | string;
+        };
+        /** @enum {unknown} */
+        LeakState: "nothingWet" | "searching" | "oneCause" | "twoCauses" | "contradiction";
+        LeakSuspect: {
+            name: string;
+            /** Format: double */
+            prior: number;
+            reaches: number[];
+        };
+        LengthFormat: {
+            units?: components["schemas"]["UnitSystem"];
+            /**
+             * Format: int32
+             * @default 16
+             */
+            inchDenominator: number;
+        };
+        LengthParseInput: {
+            text: string;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        LinePair: {
+            first: string;
+            second: string;
+            /** Format: double */
+            overOpeningMm: number;
+            /** Format: double */
+            angleDeg: number;
+        };
+        ListedOpening: {
+            id: string;
+            standing: components["schemas"]["OpeningStanding"];
+            product: null | string;
+        };
+        Mark: {
+            points: components["schemas"]["PanelPoint"][];
+            isArea: boolean;
+        };
+        Marking: {
+            view: components["schemas"]["ViewedFrom"];
+            /** Format: double */
+            markerOffsetMm: number;
+            /** Format: double */
+            startHoleMm: number;
+            cutSize: components["schemas"]["CutSize"];
+        };
+        Masses: {
+            /** Format: double */
+            kerbKg: null | number;
+            /** Format: double */
+            permittedKg: null | number;
+            /** Format: double */
+            frontAxleKg: null | number;
+            /** Format: double */
+            rearAxleKg: null | number;
+            /** Format: double */
+            wheelbaseMm: null | number;
+        };
+        Material: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["MaterialKind"];
+            unit: components["schemas"]["Unit"];
+            /** Format: double */
+            pack: null | number;
+        };
+        /** @enum {unknown} */
+        MaterialKind: "sealant" | "tape" | "paint" | "cleaner" | "fastener" | "abrasive" | "trim";
+        MeasuredLine: {
+            name: string;
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+        };
+        Member: {
+            name: string;
+            kind: components["schemas"]["MemberKind"];
+            role: components["schemas"]["MemberRole"];
+            footprint: components["schemas"]["Footprint"];
+            /** Format: double */
+            depthMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            flankMm: number;
+            material?: null | components["schemas"]["MemberMaterial"];
+        };
+        /** @enum {unknown} */
+        MemberKind: "pillar" | "cantRail" | "roofBow" | "sideRib" | "swage" | "seam" | "rainGutter" | "bearer" | "slidingDoorRail" | "wiringRun" | "fillerNeck" | "anchorage";
+        /** @enum {unknown} */
+        MemberMaterial: "metal" | "timber" | "plastic";
+        /** @enum {unknown} */
+        MemberRole: "structural" | "secondary" | "pressed" | "keepOut";
+        MembersToAdd: {
+            members: components["schemas"]["Member"][];
+        };
+        /** @enum {unknown} */
+        MendKind: "fill" | "raise" | "move" | "park";
+        MendsOfRoof: {
+            mends: components["schemas"]["PondingMend"][];
+        };
+        Minutes: {
+            /** Format: double */
+            quick: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            slow: number;
+        };
+        MoistureReading: {
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            moisturePercent: number;
+        };
+        /** @enum {unknown} */
+        Nearby: "beltOrSeat" | "suspension" | "steering" | "chassis" | "fuel" | "brakeLine" | "glass" | "wiring";
+        Neighbour: {
+            name: string;
+            fitting: components["schemas"]["Fitting"];
+            centre: components["schemas"]["PanelPoint"];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        NewVehicle: {
+            vehicle: components["schemas"]["Vehicle"];
+            preset: null | string;
+            box: null | components["schemas"]["BoxSize"];
+            material: components["schemas"]["SkinMaterial"];
+        };
+        NextJob: {
+            job: components["schemas"]["Job"];
+            what: string;
+            why: string;
+            caution: null | string;
+        };
+        /** @enum {unknown} */
+        NextPlace: "place" | "settings" | "markOut" | "asCut" | "clamp" | "bond" | "sealing" | "steps";
+        NextWaterTestInput: {
+            question: components["schemas"]["LeakQuestion"];
+            candidates: components["schemas"]["WaterTestCandidate"][];
+        };
+        Observation: {
+            kind: components["schemas"]["ObservationKind"];
+            place: components["schemas"]["PanelPoint"];
+            /** Format: date-time */
+            seenAt: string;
+            wet: null | boolean;
+            /** Format: double */
+            moisturePercent: null | number;
+            wind: null | components["schemas"]["WindFrom"];
+            attitude: null | components["schemas"]["Attitude"];
+            spray: null | components["schemas"]["Spray"];
+            /** Format: double */
+            afterMinutes: null | number;
+            seenBy: string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        ObservationKind: "rain" | "waterTest" | "moisture";
+        OfferedJoint: {
+            panelId: string;
+            joint: components["schemas"]["Joint"];
+        };
+        OpenTimeInput: {
+            product: components["schemas"]["Product"];
+            air: components["schemas"]["AirHour"];
+            /** Format: double */
+            layMinutes?: null | number;
+        };
+        OpenUp: {
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            atLowEndMm: number;
+            /** Format: double */
+            atHighEndMm: number;
+        };
+        Opening: {
+            name: string;
+            fittingId: string;
+            centre: components["schemas"]["PanelPoint"];
+            /** Format: int32 */
+            turnDeg: number;
+            /** Format: double */
+            wallMm: null | number;
+            schools: components["schemas"]["Schools"];
+            state: components["schemas"]["OpeningState"];
+            asCut: null | components["schemas"]["AsCut"];
+            notes: string;
+            clamp?: null | components["schemas"]["ClampWork"];
+            tape?: null | components["schemas"]["BeddingTape"];
+        };
+        OpeningMove: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            centre: components["schemas"]["PanelPoint"];
+        };
+        OpeningMoves: {
+            moves: components["schemas"]["OpeningMove"][];
+        };
+        OpeningPositionsInput: {
+            site: components["schemas"]["Site"];
+            wishes: components["schemas"]["Wish"][];
+        };
+        OpeningProcedureInput: {
+            work: components["schemas"]["OpeningWork"];
+        };
+        OpeningStanding: {
+            state: components["schemas"]["JudgementState"];
+            summary: string;
+            reason: string;
+            next: string;
+            where: components["schemas"]["NextPlace"];
+        };
+        /** @enum {unknown} */
+        OpeningState: "planned" | "cut" | "fitted";
+        OpeningToPlace: {
+            id: string;
+            zone?: null | string;
+        };
+        OpeningVerdictInput: {
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+        };
+        OpeningWork: {
+            name: string;
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+            schools: components["schemas"]["Schools"];
+            product: null | components["schemas"]["Product"];
+            tape?: null | components["schemas"]["BeddingTape"];
+        };
+        OpeningsTogether: {
+            openings: components["schemas"]["OpeningToPlace"][];
+            /** Format: double */
+            spacingMm?: null | number;
+        };
+        OpeningsTogetherInput: {
+            site: components["schemas"]["TogetherSite"];
+        };
+        OtherPlace: {
+            dam: string;
+            what: string;
+            edge: components["schemas"]["PanelBox"];
+        };
+        /** @enum {unknown} */
+        PaintBy: "brush" | "roller" | "sprayCan";
+        PaintInput: {
+            coats: components["schemas"]["Coat"][];
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            airC: number;
+        };
+        PaintNowAnswer: {
+            state: components["schemas"]["JudgementState"];
+            verdict: string;
+            /** Format: double */
+            dewPointC: number;
+            rows: components["schemas"]["Judgement"][];
+        };
+        PaintNowInput: {
+            now: components["schemas"]["PaintWeather"];
+        };
+        PaintPlan: {
+            coats: components["schemas"]["CoatPlan"][];
+            /** Format: double */
+            dryMicrometres: number;
+            /** Format: double */
+            leastHours: null | number;
+            verdict: string;
+        };
+        PaintWeather: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+            /** Format: double */
+            steelC: null | number;
+            /** Format: double */
+            dryHours: null | number;
+            /** Format: double */
+            touchDryHours: number;
+            /** Format: double */
+            leastC: number;
+            /** Format: double */
+            mostC: number;
+        };
+        /** @enum {unknown} */
+        Pane: "glass" | "acrylic";
+        PaneBondPlan: {
+            /** Format: double */
+            movementMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            pathMm: number;
+            /** Format: double */
+            notchBaseMm: number;
+            /** Format: double */
+            notchHeightMm: number;
+            /** Format: double */
+            layMmPerMinute: number;
+            bead: components["schemas"]["BeadPlan"];
+            /** Format: double */
+            cureWidthMm: number;
+            /** Format: int32 */
+            openFaces: number;
+            /** Format: double */
+            holdsAfterHours: null | number;
+        };
+        Panel: {
+            kind: components["schemas"]["PanelKind"];
+            outline: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            skinMm: number;
+            material: components["schemas"]["SkinMaterial"];
+            /** Format: double */
+            arcRadiusAlongMm?: null | number;
+            /** Format: double */
+            arcRadiusAcrossMm?: null | number;
+            faces?: null | components["schemas"]["Facing"];
+            /** Format: double */
+            skinGapMm?: null | number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            taperDeg: number;
+            surface?: components["schemas"]["SurfaceSource"];
+            sections?: null | components["schemas"]["SurfaceSection"][];
+            name?: null | string;
+        };
+        PanelBox: {
+            /** Format: double */
+            sMinMm: number;
+            /** Format: double */
+            sMaxMm: number;
+            /** Format: double */
+            tMinMm: number;
+            /** Format: double */
+            tMaxMm: number;
+        };
+        PanelDrawing: {
+            outline: null | components["schemas"]["PanelPoint"][];
+            members: components["schemas"]["Member"][];
+            leftOut: string[];
+        };
+        /** @enum {unknown} */
+        PanelKind: "roof" | "left" | "right" | "rearLeftDoor" | "rearRightDoor" | "slidingDoor" | "bulkhead" | "floor" | "step" | "other";
+        PanelPoint: {
+            /** Format: double */
+            sMm: number;
+            /** Format: double */
+            tMm: number;
+        };
+        ParallelLinesInput: {
+            lines: components["schemas"]["MeasuredLine"][];
+            /** Format: double */
+            apartMm: number;
+            /** Format: double */
+            openingMm: number;
+        };
+        ParkingAdvice: {
+            /** Format: double */
+            nowMm: number;
+            /** Format: double */
+            pitchByDeg: null | number;
+            /** Format: double */
+            thenMm: number;
+        };
+        ParsedLength: {
+            /** Format: double */
+            mm: number;
+            mmText: string;
+            inchText: string;
+            /** Format: double */
+            nearestFractionMm: number;
+            /** Format: double */
+            fractionErrorMm: number;
+            readAs: string;
+        };
+        /** @enum {unknown} */
+        Part: "acrylic" | "glass" | "aluminium" | "steel" | "glassReinforcedPlastic";
+        PerSide: {
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            rearMm: number;
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            bottomMm: number;
+        };
+        Photo: {
+            sha256: string;
+            type: string;
+            /** Format: int64 */
+            bytes: number;
+            caption: string;
+        };
+        Place: {
+            /** Format: double */
+            latitudeDeg: number;
+            /** Format: double */
+            longitudeDeg: number;
+        };
+        PlannedTest: {
+            test: components["schemas"]["RankedTest"];
+            panelId: string;
+            spray: components["schemas"]["Spray"];
+            watchPanelId: string;
+            watchPlace: components["schemas"]["PanelPoint"];
+            watch: string;
+            /** Format: double */
+            waitMinutes: number;
+            wets: number[];
+            again: boolean;
+            instructions: string[];
+        };
+        Pond: {
+            /** Format: int32 */
+            number: number;
+            deepest: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            litres: number;
+            around: components["schemas"]["PanelBox"];
+        };
+        PondingGridInput: {
+            grid: components["schemas"]["HeightField"];
+        };
+        PondingInput: {
+            roof: components["schemas"]["WetRoof"];
+            attitude: components["schemas"]["Attitude"];
+            /** Format: double */
+            cellMm: number;
+        };
+        PondingMend: {
+            kind: components["schemas"]["MendKind"];
+            dam: string;
+            what: string;
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            nowMm: number;
+            /** Format: double */
+            thenMm: number;
+        };
+        PondingMendsInput: {
+            roof: components["schemas"]["WetRoof"];
+            attitude: components["schemas"]["Attitude"];
+            places: components["schemas"]["OtherPlace"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        PondingParkInput: {
+            roof: components["schemas"]["WetRoof"];
+            attitude: components["schemas"]["Attitude"];
+        };
+        PondingWorstInput: {
+            roof: components["schemas"]["WetRoof"];
+        };
+        PositionsFound: {
+            region: components["schemas"]["RegionPart"][];
+            positions: components["schemas"]["RankedPosition"][];
+            noneBecause: null | string;
+        };
+        PotLifeInput: {
+            /** Format: double */
+            minutesAt23C: number;
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            grams: number;
+        };
+        /** @enum {unknown} */
+        Preparation: "st2" | "st3" | "sa25";
+        Procedure: {
+            title: string;
+            steps: components["schemas"]["WorkStep"][];
+            work: components["schemas"]["Minutes"];
+            openMinutes: components["schemas"]["Minutes"];
+            tools: string[];
+            consumables: components["schemas"]["Consumable"][];
+        };
+        Product: {
+            name: string;
+            family: components["schemas"]["ProductFamily"];
+            setting: components["schemas"]["Setting"];
+            grips: components["schemas"]["Grip"][];
+            /** Format: double */
+            movementPercent: number;
+            /** Format: double */
+            skinMinutes: null | number;
+            /** Format: double */
+            cureMmPerDay: null | number;
+            /** Format: double */
+            serviceFromC: number;
+            /** Format: double */
+            serviceToC: number;
+            /** Format: double */
+            layFromC: number;
+            /** Format: double */
+            layToC: number;
+            paintable: boolean;
+            removable: boolean;
+            structural: boolean;
+            cracksAcrylic: boolean;
+            standsWater: boolean;
+            standsSun: boolean;
+            /** Format: double */
+            packMl: number;
+            /** Format: int32 */
+            shelfMonths: number;
+            /** Format: double */
+            openedHours: number;
+            hazards: string;
+            known: components["schemas"]["SourceKind"];
+        };
+        /** @enum {unknown} */
+        ProductFamily: "polyurethaneAdhesive" | "marinePolyurethane" | "silaneModifiedPolymer" | "neutralSilicone" | "acetoxySilicone" | "butylTape" | "lapSealant" | "roofingTape" | "epoxyPutty" | "foamTape" | "siliconeRoofCoating" | "temporarySealant" | "heatSilicone";
+        RankedPosition: {
+            /** Format: int32 */
+            rank: number;
+            centre: components["schemas"]["PanelPoint"];
+            bay: null | string;
+            /** Format: double */
+            cost: number;
+            reason: string;
+            givesUp: null | string;
+        };
+        RankedSuspect: {
+            /** Format: int32 */
+            number: number;
+            name: string;
+            /** Format: double */
+            prior: number;
+            /** Format: double */
+            leaks: number;
+            /** Format: double */
+            causes: number;
+            for: string[];
+            against: string[];
+        };
+        RankedTest: {
+            /** Format: int32 */
+            number: number;
+            name: string;
+            /** Format: double */
+            bits: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            bitsPerMinute: number;
+            /** Format: double */
+            wetChance: number;
+            notYet: null | string;
+        };
+        ReadingPair: {
+            name: string;
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+            asks: boolean;
+            /** Format: int32 */
+            number?: null | number;
+        };
+        /** @enum {unknown} */
+        ReadingQuality: "good" | "doubtful";
+        ReferenceField: {
+            /** Format: double */
+            percent: number;
+            spots: components["schemas"]["FieldSpot"][];
+        };
+        RegionPart: {
+            outline: components["schemas"]["PanelPoint"][];
+            holes: components["schemas"]["PanelPoint"][][];
+        };
+        Relief: {
+            grid: components["schemas"]["SurfaceGrid"];
+            heightsMm: number[];
+            /** Format: double */
+            lowestMm: number;
+            /** Format: double */
+            highestMm: number;
+        };
+        Rest: {
+            /** Format: double */
+            slopeAlong: number;
+            /** Format: double */
+            slopeAcross: number;
+            /** Format: double */
+            offsetMm: number;
+            contacts: components["schemas"]["SurfacePoint"][];
+            /** Format: double */
+            tiltDeg: number;
+            /** Format: double */
+            maxGapMm: number;
+            /** Format: double */
+            meanGapMm: number;
+            rocks: boolean;
+        };
+        RestingPlaneInput: {
+            samples: components["schemas"]["SurfacePoint"][];
+            weight: components["schemas"]["PanelPoint"];
+        };
+        /** @enum {unknown} */
+        RibInTheWay: "keep" | "cutSecondary";
+        /**
+         * @default ribsFirst
+         * @enum {unknown}
+         */
+        RibOrder: "ribsFirst" | "skinFirst";
+        RibTrim: {
+            rib: string;
+            from: components["schemas"]["PanelPoint"];
+            to: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            backMm: number;
+        };
+        /** @enum {unknown} */
+        RivetDuty: "hold" | "seal" | "withAdhesive";
+        RivetPlan: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            holeMm: number;
+            /** Format: double */
+            gripMm: number;
+            /** Format: double */
+            bodyMm: null | number;
+            /** Format: double */
+            edgeMm: number;
+            /** Format: double */
+            pitchMm: number;
+            places: components["schemas"]["PanelPoint"][];
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            buy: number;
+            verdict: string;
+        };
+        RivetRow: {
+            patchMm: components["schemas"]["RoundedRectangle"];
+            /** Format: double */
+            edgeMm: null | number;
+            sheetsMm: number[];
+            /** Format: double */
+            sealantMm: number;
+            duty: components["schemas"]["RivetDuty"];
+        };
+        RoundedRectangle: {
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            cornerRadiusMm: number;
+        };
+        Runoff: {
+            /** Format: double */
+            front: number;
+            /** Format: double */
+            rear: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            right: number;
+        };
+        RustAdvice: {
+            method: components["schemas"]["RustMethod"];
+            summary: string;
+            degree: components["schemas"]["RustDegree"];
+            /** Format: double */
+            lossPercent: null | number;
+            preparation: components["schemas"]["Preparation"];
+            /** Format: int32 */
+            lookAgainMonths: null | number;
+            rows: components["schemas"]["Judgement"][];
+            cautions: components["schemas"]["Caution"][];
+        };
+        RustDegree: {
+            /** Format: int32 */
+            ri: number;
+            /** Format: double */
+            upToPercent: number;
+        };
+        /** @enum {unknown} */
+        RustGrade: "hardlyAny" | "begun" | "fewPits" | "manyPits";
+        RustLimits: {
+            /**
+             * Format: double
+             * @default 10
+             */
+            treatBelowPercent: number;
+            /**
+             * Format: double
+             * @default 30
+             */
+            cutAbovePercent: number;
+            /**
+             * Format: double
+             * @default 10
+             */
+            puttyMostMm: number;
+        };
+        /** @enum {unknown} */
+        RustMethod: "protectOnly" | "treat" | "treatAndWatch" | "measureFirst" | "plate" | "putty" | "cutOutAndPatch";
+        RustPlan: {
+            advice: components["schemas"]["RustAdvice"];
+            procedure: components["schemas"]["Procedure"];
+            rivets: null | components["schemas"]["RivetPlan"];
+        };
+        RustSpot: {
+            grade: components["schemas"]["RustGrade"];
+            flakes: boolean;
+            /** Format: double */
+            sheetMm: number;
+            /** Format: double */
+            leftMm: null | number;
+            /** Format: double */
+            areaPercent: number;
+            /** Format: double */
+            holeMm: number;
+            carries: boolean;
+            structure: boolean;
+            bothSides: boolean;
+            pocket: boolean;
+            near: components["schemas"]["Nearby"][];
+        };
+        RustTreatmentInput: {
+            work: components["schemas"]["RustWork"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        RustWork: {
+            spot: components["schemas"]["RustSpot"];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /**
+             * Format: double
+             * @default 20
+             */
+            airC: number;
+            /**
+             * Format: double
+             * @default 50
+             */
+            relativePercent: number;
+            limits?: null | components["schemas"]["RustLimits"];
+        };
+        SagittaInput: {
+            /** Format: double */
+            radiusMm?: null | number;
+            /** Format: double */
+            chordMm?: null | number;
+            /** Format: double */
+            riseMm?: null | number;
+        };
+        Schools: {
+            ribInTheWay: components["schemas"]["RibInTheWay"];
+            cutSize: components["schemas"]["CutSize"];
+            ribOrder?: components["schemas"]["RibOrder"];
+            spacerRing?: components["schemas"]["SpacerRing"];
+            wideTrim?: components["schemas"]["WideTrim"];
+            bedding?: components["schemas"]["FlangeBedding"];
+        };
+        ScrewForWall: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+        };
+        ScrewOrder: {
+            order: number[];
+            /** Format: double */
+            worstMm: number;
+            proven: boolean;
+            places: components["schemas"]["PanelPoint"][];
+        };
+        Scribe: {
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            lengthMm: number;
+            places: components["schemas"]["ScribePlace"][];
+            /** Format: double */
+            mostMm: number;
+        };
+        ScribePlace: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            cutMm: number;
+        };
+        SealGapInput: {
+            readings: components["schemas"]["SealReading"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        SealOutlook: {
+            places: components["schemas"]["SealPlace"][];
+            /** Format: double */
+            leastPercent: number;
+            /** Format: double */
+            openMm: number;
+            verdict: string;
+        };
+        SealPlace: {
+            place: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            squeezePercent: number;
+            closes: boolean;
+        };
+        SealReading: {
+            place: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            sealMm: number;
+        };
+        SealantAdvice: {
+            best: null | string;
+            rows: components["schemas"]["SealantRow"][];
+            preparation: string[];
+            onceStripped: null | string;
+        };
+        SealantChoiceInput: {
+            joint: components["schemas"]["Joint"];
+            products: components["schemas"]["Product"][];
+            bedding: components["schemas"]["FlangeBedding"];
+            /** Format: double */
+            airC?: null | number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        SealantRow: {
+            product: string;
+            /** Format: int32 */
+            rank: null | number;
+            ruledOut: string[];
+            for: string[];
+            against: string[];
+        };
+        Seat: {
+            rest: components["schemas"]["Rest"];
+            sides: components["schemas"]["SeatSide"][];
+            /** Format: double */
+            fillMl: number;
+            strips: components["schemas"]["TapeStrip"][];
+            /** Format: double */
+            tapeMm: number;
+            /** Format: double */
+            tapeMl: number;
+            tape: components["schemas"]["BeddingTape"];
+            bedded: boolean;
+            state: components["schemas"]["JudgementState"];
+            verdict: string;
+        };
+        SeatInput: {
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+            tape?: null | components["schemas"]["BeddingTape"];
+        };
+        SeatPlace: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            skinMm: number;
+            /** Format: double */
+            frameMm: number;
+        };
+        SeatSide: {
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            lengthMm: number;
+            places: components["schemas"]["SeatPlace"][];
+            /** Format: double */
+            maxGapMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            landMm: number;
+        };
+        Section: {
+            /** Format: double */
+            stationMm: number;
+            tMm: number[];
+            drawnMm: number[];
+            measuredMm: null | number[];
+        };
+        SectionParseInput: {
+            text: string;
+            lengths: components["schemas"]["LengthFormat"];
+        };
+        /** @enum {unknown} */
+        Setting: "moisture" | "atOnce" | "twoPart";
+        SettingOutInput: {
+            site: components["schemas"]["Site"];
+            centre: components["schemas"]["PanelPoint"];
+            marking: components["schemas"]["Marking"];
+        };
+        SettingOutSheet: {
+            view: components["schemas"]["ViewedFrom"];
+            cutOut: components["schemas"]["RoundedRectangle"];
+            centre: components["schemas"]["PanelPoint"];
+            cutLines: components["schemas"]["CutLine"][];
+            alongLine: components["schemas"]["CentreLine"];
+            acrossLine: components["schemas"]["CentreLine"];
+            cornerCentres: components["schemas"]["PanelPoint"][];
+            startHoles: components["schemas"]["DrilledHole"][];
+            throughHoles: components["schemas"]["DrilledHole"][];
+            screwHoles: components["schemas"]["DrilledHole"][];
+            /** Format: double */
+            linesWidthMm: number;
+            /** Format: double */
+            linesHeightMm: number;
+            /** Format: double */
+            diagonalMm: number;
+            /** Format: double */
+            arcDiagonalMm: number;
+            /** Format: double */
+            throughDiagonalMm: number;
+            /** Format: double */
+            perimeterMm: number;
+            cutPath: components["schemas"]["CutPath"];
+            order: string[];
+            trims: components["schemas"]["RibTrim"][];
+        };
+        /** @enum {unknown} */
+        Severity: "minor" | "moderate" | "severe";
+        /** @enum {unknown} */
+        ShellChange: "none" | "opens" | "closes";
+        ShellDesign: {
+            key: string;
+            name: string;
+            description: string;
+            kind: components["schemas"]["VehicleKind"];
+            panels: components["schemas"]["DesignedPanel"][];
+        };
+        /** @enum {unknown} */
+        Side: "front" | "rear" | "top" | "bottom";
+        Sill: {
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            rearMm: number;
+            verdict: string;
+        };
+        SillTaperInput: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            taperDeg: number;
+            /** Format: double */
+            frontMm: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        Site: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            fitting: components["schemas"]["Fitting"];
+            ribInTheWay?: components["schemas"]["RibInTheWay"];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            turnDeg: number;
+            /** Format: double */
+            wallMm?: null | number;
+            neighbours?: null | components["schemas"]["Neighbour"][];
+            zones?: null | components["schemas"]["Zone"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+            doors?: null | components["schemas"]["Panel"][];
+        };
+        SixReadings: {
+            /** Format: double */
+            topMm: number;
+            /** Format: double */
+            bottomMm: number;
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            rearMm: number;
+            /** Format: double */
+            risingMm: number;
+            /** Format: double */
+            fallingMm: number;
+        };
+        /** @enum {unknown} */
+        SkinMaterial: "mildSteel" | "galvanisedSteel" | "aluminium" | "glassReinforcedPlastic" | "plywoodSkin";
+        Source: {
+            name: string;
+            kind: components["schemas"]["SourceKind"];
+        };
+        /** @enum {unknown} */
+        SourceKind: "published" | "commonPractice" | "fromMemory" | "assumption" | "geometry";
+        /**
+         * @default adhesive
+         * @enum {unknown}
+         */
+        SpacerRing: "adhesive" | "foamTape";
+        Spray: {
+            panel: components["schemas"]["PanelKind"];
+            zone: components["schemas"]["PanelBox"];
+            /** Format: double */
+            minutes: number;
+            othersMasked: boolean;
+        };
+        SquarenessFound: {
+            corners: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            outOfSquareOverWidthMm: number;
+            /** Format: double */
+            outOfSquareOverHeightMm: number;
+            /** Format: double */
+            topFromBottomMm: number;
+            /** Format: double */
+            frontFromRearMm: number;
+            trueRectangle: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            trueWidthMm: number;
+            /** Format: double */
+            trueHeightMm: number;
+            laidAlong: components["schemas"]["Side"];
+            /** Format: double */
+            misclosureMm: number;
+        };
+        Step: {
+            symbol: string;
+            meaning: string;
+            formula: string;
+            /** Format: double */
+            value: number;
+            unit: string;
+        };
+        StoredOfCovering: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Covering"];
+        };
+        StoredOfDrain: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Drain"];
+        };
+        StoredOfFinding: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Finding"];
+        };
+        StoredOfFitting: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Fitting"];
+        };
+        StoredOfJoint: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Joint"];
+        };
+        StoredOfLeakPrior: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["LeakPrior"];
+        };
+        StoredOfMember: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Member"];
+        };
+        StoredOfObservation: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Observation"];
+        };
+        StoredOfOpening: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Opening"];
+        };
+        StoredOfPanel: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Panel"];
+        };
+        StoredOfPhoto: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Photo"];
+        };
+        StoredOfProduct: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Product"];
+        };
+        StoredOfSealReading: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["SealReading"];
+        };
+        StoredOfSuspect: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Suspect"];
+        };
+        StoredOfVehicle: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Vehicle"];
+        };
+        StoredOfZone: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Zone"];
+        };
+        /** @enum {unknown} */
+        Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
+        SurfaceDifference: {
+            /** Format: double */
+            worstMm: number;
+            worstAt: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            rmsMm: number;
+            /** Format: double */
+            meanMm: number;
+            /** Format: int32 */
+            readings: number;
+        };
+        SurfaceGrid: {
+            area: components["schemas"]["PanelBox"];
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+        };
+        SurfacePoint: {
+            /** Format: double */
+            sMm: number;
+            /** Format: double */
+            tMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
+        SurfaceReliefInput: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            /** Format: double */
+            stepMm: number;
+        };
+        SurfaceSection: {
+            /** Format: double */
+            stationMm: number;
+            readings: components["schemas"]["DepthReading"][];
+            /**
+             * Format: double
+             * @default 0
+             */
+            straightEdgeMm: number;
+        };
+        SurfaceSectionInput: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            /** Format: double */
+            stationMm: number;
+        };
+        /**
+         * @default drawn
+         * @enum {unknown}
+         */
+        SurfaceSource: "drawn" | "measured";
+        Suspect: {
+            name: string;
+            kind: components["schemas"]["SuspectKind"];
+            points: components["schemas"]["PanelPoint"][];
+            condition: components["schemas"]["Condition"];
+            /** Format: date-time */
+            sinceAt: null | string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        SuspectKind: "seam" | "gutter" | "spotWeld" | "screw" | "seal" | "clampGap" | "clipRow" | "crackedPlastic" | "doorSeal" | "grommet" | "corner" | "patchEdge" | "hole";
+        /** @enum {unknown} */
+        SuspectOrigin: "shell" | "finding" | "written";
+        TapeChainInput: {
+            panel: components["schemas"]["Panel"];
+            run: components["schemas"]["TapeRun"];
+        };
+        /** @enum {unknown} */
+        TapeFrom: "front" | "rear" | "bottom" | "top";
+        TapeList: {
+            strips: components["schemas"]["TapeStrip"][];
+            /** Format: double */
+            tapeMm: number;
+            /** Format: double */
+            tapeMl: number;
+            /** Format: int32 */
+            layers: number;
+            advice: string;
+        };
+        TapePlanInput: {
+            sides: components["schemas"]["SeatSide"][];
+            tape?: null | components["schemas"]["BeddingTape"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        TapeRun: {
+            readings: string;
+            from: components["schemas"]["TapeFrom"];
+            startsOnMember: boolean;
+            kind: components["schemas"]["MemberKind"];
+            name: string;
+            /** Format: int32 */
+            firstNumber: number;
+            /** Format: double */
+            depthMm: number;
+            lengths: components["schemas"]["LengthFormat"];
+            again?: null | string;
+            overall?: null | string;
+        };
+        TapeStrip: {
+            /** Format: int32 */
+            layer: number;
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        TapedMembers: {
+            members: components["schemas"]["Member"][];
+            /** Format: double */
+            restMm: number;
+            twice: components["schemas"]["ReadingPair"][];
+            readings: string[];
+            again: string[];
+        };
+        TemporaryCover: {
+            /** Format: int32 */
+            number: number;
+            what: string;
+            needs: string[];
+            /** Format: double */
+            minutes: number;
+            caution: null | string;
+        };
+        TestPlan: {
+            tests: components["schemas"]["RankedTest"][];
+        };
+        TighteningOrderInput: {
+            screws?: null | components["schemas"]["PanelPoint"][];
+            frame?: null | components["schemas"]["RoundedRectangle"];
+            /** Format: int32 */
+            count?: null | number;
+        };
+        TogetherConflict: {
+            fittings: string[];
+            because: string;
+        };
+        TogetherFitting: {
+            name: string;
+            fitting: components["schemas"]["Fitting"];
+            wishes: components["schemas"]["Wish"][];
+            /**
+             * Format: int32
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        TogetherPlace: {
+            name: string;
+            centre: components["schemas"]["PanelPoint"];
+            bay: null | string;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            alone: number;
+            reason: string;
+        };
+        TogetherPlan: {
+            places: components["schemas"]["TogetherPlace"][];
+            /** Format: double */
+            cost: number;
+            provenOptimal: boolean;
+            conflict: null | components["schemas"]["TogetherConflict"];
+        };
+        TogetherSite: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            fittings: components["schemas"]["TogetherFitting"][];
+            ribInTheWay?: components["schemas"]["RibInTheWay"];
+            /**
+             * Format: double
+             * @default 30
+             */
+            spacingMm: number;
+            neighbours?: null | components["schemas"]["Neighbour"][];
+            zones?: null | components["schemas"]["Zone"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+            doors?: null | components["schemas"]["Panel"][];
+        };
+        /** @enum {unknown} */
+        Unit: "mm" | "ml" | "count" | "kg" | "days" | "hours" | "percent" | "celsius";
+        /** @enum {unknown} */
+        UnitSystem: "mm" | "inch";
+        Vehicle: {
+            name: string;
+            kind: components["schemas"]["VehicleKind"];
+            /** Format: int32 */
+            year: null | number;
+            notes: string;
+            units: components["schemas"]["UnitSystem"];
+            /** Format: int32 */
+            inchDenominator: number;
+            schools: components["schemas"]["Schools"];
+            /** Format: double */
+            markerOffsetMm: number;
+            /** @default Etc/UTC */
+            timeZone: string;
+            place?: null | components["schemas"]["Place"];
+            masses?: null | components["schemas"]["Masses"];
+            attitude?: null | components["schemas"]["Attitude"];
+        };
+        VehicleJoints: {
+            joints: components["schemas"]["StoredOfJoint"][];
+            offered: components["schemas"]["OfferedJoint"][];
+            faults: components["schemas"]["JointFault"][];
+        };
+        /** @enum {unknown} */
+        VehicleKind: "panelVan" | "bus" | "boxTrailer" | "caravanBody";
+        Verdict: {
+            state: components["schemas"]["JudgementState"];
+            summary: string;
+            reason: string;
+            clearances: components["schemas"]["PerSide"];
+            rows: components["schemas"]["Judgement"][];
+            cautions: string[];
+        };
+        /** @enum {unknown} */
+        ViewedFrom: "outside" | "inside";
+        WaterAtDam: {
+            name: string;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            wetShare: number;
+        };
+        WaterInAir: {
+            /** Format: double */
+            gramsPerM3: number;
+            /** Format: double */
+            mostGramsPerM3: number;
+        };
+        WaterMap: {
+            /** Format: double */
+            cellMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            sMinMm: number;
+            /** Format: double */
+            tMinMm: number;
+            depthsMm: number[];
+            pathShares: number[];
+            ponds: components["schemas"]["Pond"][];
+            dams: components["schemas"]["WaterAtDam"][];
+            runoff: components["schemas"]["Runoff"];
+            /** Format: double */
+            litres: number;
+            gutters: components["schemas"]["GutterFlow"][];
+        };
+        WaterTestCandidate: {
+            name: string;
+            /** Format: int32 */
+            spot: number;
+            /** Format: double */
+            minutes: number;
+            shows: number[];
+            notYet?: null | string;
+        };
+        WayOut: {
+            panelId: string;
+            row: components["schemas"]["Judgement"];
+        };
+        WayPiece: {
+            panelId: string;
+            points: components["schemas"]["PanelPoint"][];
+        };
+        WeatherNeeds: {
+            dry: boolean;
+            /** Format: double */
+            windBelowMs: null | number;
+            /** Format: double */
+            fromC: null | number;
+            /** Format: double */
+            toC: null | number;
+        };
+        WetPanel: {
+            id: string;
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            findings: components["schemas"]["KeyedOfFinding"][];
+            openings: components["schemas"]["CutOpening"][];
+            suspects: components["schemas"]["KeyedOfSuspect"][];
+            observations: components["schemas"]["Observation"][];
+            sealReadings: components["schemas"]["SealReading"][];
+            drains: components["schemas"]["Drain"][];
+            coverings: components["schemas"]["Covering"][];
+        };
+        WetRoof: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            dams: components["schemas"]["Dam"][];
+        };
+        WetShell: {
+            panels: components["schemas"]["WetPanel"][];
+            attitude: components["schemas"]["Attitude"];
+            priors: components["schemas"]["LeakPrior"][];
+        };
+        WetSpot: {
+            name: string;
+            panelId: string;
+            place: components["schemas"]["PanelPoint"];
+            wet: boolean;
+        };
+        WholeShell: {
+            vehicle: components["schemas"]["StoredOfVehicle"];
+            panels: components["schemas"]["StoredOfPanel"][];
+            members: components["schemas"]["StoredOfMember"][];
+            zones: components["schemas"]["StoredOfZone"][];
+            openings: components["schemas"]["StoredOfOpening"][];
+            findings: components["schemas"]["StoredOfFinding"][];
+            photos: components["schemas"]["StoredOfPhoto"][];
+            next: components["schemas"]["NextJob"][];
+            suspects: components["schemas"]["StoredOfSuspect"][];
+            observations: components["schemas"]["StoredOfObservation"][];
+            sealReadings: components["schemas"]["StoredOfSealReading"][];
+            drains: components["schemas"]["StoredOfDrain"][];
+            coverings: components["schemas"]["StoredOfCovering"][];
+            leakPriors: components["schemas"]["StoredOfLeakPrior"][];
+            waysOut: components["schemas"]["WayOut"][];
+        };
+        /**
+         * @default innerEdge
+         * @enum {unknown}
+         */
+        WideTrim: "innerEdge" | "wider";
+        /** @enum {unknown} */
+        WindFrom: "calm" | "front" | "rear" | "left" | "right";
+        Wish: {
+            kind: components["schemas"]["WishKind"];
+            /**
+             * Format: double
+             * @default 1
+             */
+            weight: number;
+            zone?: null | string;
+            /** Format: double */
+            atMm?: null | number;
+        };
+        /** @enum {unknown} */
+        WishKind: "overZone" | "bayCentre" | "centreLine" | "level" | "leastFill";
+        /** @enum {unknown} */
+        WorkPlace: "roof" | "outside" | "inside" | "bench";
+        WorkStep: {
+            /** Format: int32 */
+            number: number;
+            key: string;
+            title: string;
+            do: string;
+            tools: string[];
+            consumables: components["schemas"]["Consumable"][];
+            minutes: components["schemas"]["Minutes"];
+            /** Format: int32 */
+            people: number;
+            place: components["schemas"]["WorkPlace"];
+            holds: components["schemas"]["HoldPoint"][];
+            cautions: components["schemas"]["Caution"][];
+            shell: components["schemas"]["ShellChange"];
+            weather: components["schemas"]["WeatherNeeds"];
+            /** Format: double */
+            waitHours: number;
+            after: components["schemas"]["Follows"][];
+        };
+        WorkedOfAirPlan: {
+            result: components["schemas"]["AirPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfArcFigures: {
+            result: components["schemas"]["ArcFigures"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfBeadPlan: {
+            result: components["schemas"]["BeadPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfBendPlan: {
+            result: components["schemas"]["BendPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfBondLine: {
+            result: components["schemas"]["BondLine"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfClampFit: {
+            result: components["schemas"]["ClampFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfCureTimes: {
+            result: components["schemas"]["CureTimes"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfDew: {
+            result: components["schemas"]["Dew"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfDryingOutlook: {
+            result: components["schemas"]["DryingOutlook"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfFramePlan: {
+            result: components["schemas"]["FramePlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfGasketFit: {
+            result: components["schemas"]["GasketFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfHoleFit: {
+            result: components["schemas"]["HoleFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfIReadOnlyListOfBay: {
+            result: components["schemas"]["Bay"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfIReadOnlyListOfDepthReading: {
+            result: components["schemas"]["DepthReading"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfIReadOnlyListOfLinePair: {
+            result: components["schemas"]["LinePair"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfLeakHunt: {
+            result: components["schemas"]["LeakHunt"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfLeakRanking: {
+            result: components["schemas"]["LeakRanking"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfMendsOfRoof: {
+            result: components["schemas"]["MendsOfRoof"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPaintNowAnswer: {
+            result: components["schemas"]["PaintNowAnswer"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPaintPlan: {
+            result: components["schemas"]["PaintPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPaneBondPlan: {
+            result: components["schemas"]["PaneBondPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfParkingAdvice: {
+            result: components["schemas"]["ParkingAdvice"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfParsedLength: {
+            result: components["schemas"]["ParsedLength"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPositionsFound: {
+            result: components["schemas"]["PositionsFound"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfProcedure: {
+            result: components["schemas"]["Procedure"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfRelief: {
+            result: components["schemas"]["Relief"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfRest: {
+            result: components["schemas"]["Rest"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfRivetPlan: {
+            result: components["schemas"]["RivetPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfRustPlan: {
+            result: components["schemas"]["RustPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfScrewOrder: {
+            result: components["schemas"]["ScrewOrder"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSealOutlook: {
+            result: components["schemas"]["SealOutlook"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSealantAdvice: {
+            result: components["schemas"]["SealantAdvice"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSeat: {
+            result: components["schemas"]["Seat"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSection: {
+            result: components["schemas"]["Section"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSettingOutSheet: {
+            result: components["schemas"]["SettingOutSheet"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSill: {
+            result: components["schemas"]["Sill"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSquarenessFound: {
+            result: components["schemas"]["SquarenessFound"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSurfaceDifference: {
+            result: components["schemas"]["SurfaceDifference"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTapeList: {
+            result: components["schemas"]["TapeList"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTapedMembers: {
+            result: components["schemas"]["TapedMembers"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTestPlan: {
+            result: components["schemas"]["TestPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfTogetherPlan: {
+            result: components["schemas"]["TogetherPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfVerdict: {
+            result: components["schemas"]["Verdict"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWaterInAir: {
+            result: components["schemas"]["WaterInAir"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWaterMap: {
+            result: components["schemas"]["WaterMap"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWorkingTime: {
+            result: components["schemas"]["WorkingTime"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWorstAttitude: {
+            result: components["schemas"]["WorstAttitude"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkingTime: {
+            /** Format: double */
+            minutes: number;
+            verdict: string;
+        };
+        WorstAttitude: {
+            attitude: components["schemas"]["Attitude"];
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            deepestAtDamMm: number;
+            dam: null | string;
+        };
+        Zone: {
+            name: string;
+            kind: components["schemas"]["ZoneKind"];
+            /** Format: double */
+            xMinMm: number;
+            /** Format: double */
+            xMaxMm: number;
+            /** Format: double */
+            yMinMm: number;
+            /** Format: double */
+            yMaxMm: number;
+            /** Format: double */
+            zMinMm: number;
+            /** Format: double */
+            zMaxMm: number;
+        };
+        /** @enum {unknown} */
+        ZoneKind: "bench" | "bed" | "galley" | "shower" | "seat" | "stove" | "overheadLocker" | "bulkhead" | "furring";
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  'preset-list': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ShellDesign'][]
-        }
-      }
-    }
-  }
-  'vehicle-file-schema': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'vehicle-new': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewVehicle']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AddedVehicle']
-        }
-      }
-    }
-  }
-  'vehicle-import': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AddedVehicle']
-        }
-      }
-    }
-  }
-  'drawing-read': {
-    parameters: {
-      query?: {
-        unit?: string
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/dxf': string
-        'image/svg+xml': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PanelDrawing']
-        }
-      }
-    }
-  }
-  'sections-read': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SurfaceSection'][]
-        }
-      }
-    }
-  }
-  'leak-prior-usual': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LeakPrior'][]
-        }
-      }
-    }
-  }
-  bays: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BaysInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfIReadOnlyListOfBay']
-        }
-      }
-    }
-  }
-  'length-parse': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LengthParseInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfParsedLength']
-        }
-      }
-    }
-  }
-  'tape-chain': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TapeChainInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfTapedMembers']
-        }
-      }
-    }
-  }
-  squareness: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SixReadings']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSquarenessFound']
-        }
-      }
-    }
-  }
-  'parallel-lines': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ParallelLinesInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfIReadOnlyListOfLinePair']
-        }
-      }
-    }
-  }
-  sagitta: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SagittaInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfArcFigures']
-        }
-      }
-    }
-  }
-  'section-parse': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SectionParseInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfIReadOnlyListOfDepthReading']
-        }
-      }
-    }
-  }
-  'surface-compare': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BaysInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSurfaceDifference']
-        }
-      }
-    }
-  }
-  'surface-relief': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SurfaceReliefInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfRelief']
-        }
-      }
-    }
-  }
-  'surface-section': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SurfaceSectionInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSection']
-        }
-      }
-    }
-  }
-  ponding: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PondingInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfWaterMap']
-        }
-      }
-    }
-  }
-  'ponding-grid': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PondingGridInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfWaterMap']
-        }
-      }
-    }
-  }
-  'ponding-worst': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PondingWorstInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfWorstAttitude']
-        }
-      }
-    }
-  }
-  'ponding-park': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PondingParkInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfParkingAdvice']
-        }
-      }
-    }
-  }
-  'ponding-mends': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PondingMendsInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfMendsOfRoof']
-        }
-      }
-    }
-  }
-  drying: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DryingInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfDryingOutlook']
-        }
-      }
-    }
-  }
-  'seal-gap': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SealGapInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSealOutlook']
-        }
-      }
-    }
-  }
-  'leak-suspects': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LeakQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfLeakRanking']
-        }
-      }
-    }
-  }
-  'leak-suspects-shell': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LeakShellInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfLeakHunt']
-        }
-      }
-    }
-  }
-  'next-water-test': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NextWaterTestInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfTestPlan']
-        }
-      }
-    }
-  }
-  'resting-plane': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RestingPlaneInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfRest']
-        }
-      }
-    }
-  }
-  seat: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SeatInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSeat']
-        }
-      }
-    }
-  }
-  'clamp-stack': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClampStackInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfClampFit']
-        }
-      }
-    }
-  }
-  'tightening-order': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TighteningOrderInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfScrewOrder']
-        }
-      }
-    }
-  }
-  gasket: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['GasketInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfGasketFit']
-        }
-      }
-    }
-  }
-  bead: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BeadPlanInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfBeadPlan']
-        }
-      }
-    }
-  }
-  'rust-treatment': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RustTreatmentInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfRustPlan']
-        }
-      }
-    }
-  }
-  bend: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BendInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfBendPlan']
-        }
-      }
-    }
-  }
-  fasteners: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FastenersInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfRivetPlan']
-        }
-      }
-    }
-  }
-  paint: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaintInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfPaintPlan']
-        }
-      }
-    }
-  }
-  'paint-now': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaintNowInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfPaintNowAnswer']
-        }
-      }
-    }
-  }
-  'reference-fields': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ReferenceField'][]
-        }
-      }
-    }
-  }
-  'bond-thickness': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BondThicknessInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfBondLine']
-        }
-      }
-    }
-  }
-  'absolute-humidity': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AirInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfWaterInAir']
-        }
-      }
-    }
-  }
-  'dew-point': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DewPointInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfDew']
-        }
-      }
-    }
-  }
-  'opening-verdict': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpeningVerdictInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfVerdict']
-        }
-      }
-    }
-  }
-  'opening-positions': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpeningPositionsInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfPositionsFound']
-        }
-      }
-    }
-  }
-  'openings-together': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpeningsTogetherInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfTogetherPlan']
-        }
-      }
-    }
-  }
-  draught: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DraughtInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfAirPlan']
-        }
-      }
-    }
-  }
-  'sill-taper': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SillTaperInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSill']
-        }
-      }
-    }
-  }
-  'inner-frame': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['InnerFrameInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfFramePlan']
-        }
-      }
-    }
-  }
-  'tape-plan': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TapePlanInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfTapeList']
-        }
-      }
-    }
-  }
-  'opening-procedure': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpeningProcedureInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfProcedure']
-        }
-      }
-    }
-  }
-  'sealant-choice': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SealantChoiceInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSealantAdvice']
-        }
-      }
-    }
-  }
-  cure: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CureInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfCureTimes']
-        }
-      }
-    }
-  }
-  'open-time': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpenTimeInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfWorkingTime']
-        }
-      }
-    }
-  }
-  'pot-life': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PotLifeInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfWorkingTime']
-        }
-      }
-    }
-  }
-  'setting-out': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SettingOutInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfSettingOutSheet']
-        }
-      }
-    }
-  }
-  'hole-check': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['HoleCheckInput']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfHoleFit']
-        }
-      }
-    }
-  }
-  'device-reading': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        device: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DeviceReading']
-        }
-      }
-    }
-  }
-  'device-seed': {
-    parameters: {
-      query: {
-        seed: number
-      }
-      header?: never
-      path: {
-        device: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'vehicle-list': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfVehicle'][]
-        }
-      }
-    }
-  }
-  'vehicle-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Vehicle']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfVehicle']
-        }
-      }
-    }
-  }
-  'vehicle-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfVehicle']
-        }
-      }
-    }
-  }
-  'vehicle-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Vehicle']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfVehicle']
-        }
-      }
-    }
-  }
-  'vehicle-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'shell-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WholeShell']
-        }
-      }
-    }
-  }
-  'panel-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Panel']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfPanel']
-        }
-      }
-    }
-  }
-  'members-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MembersToAdd']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfMember'][]
-        }
-      }
-    }
-  }
-  'zone-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Zone']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfZone']
-        }
-      }
-    }
-  }
-  'finding-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Finding']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFinding']
-        }
-      }
-    }
-  }
-  'finding-csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'photo-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'image/jpeg': string
-        'image/png': string
-        'image/webp': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfPhoto']
-        }
-      }
-    }
-  }
-  'photo-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'photo-delete': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'panel-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfPanel']
-        }
-      }
-    }
-  }
-  'panel-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Panel']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfPanel']
-        }
-      }
-    }
-  }
-  'panel-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'member-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfMember']
-        }
-      }
-    }
-  }
-  'member-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Member']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfMember']
-        }
-      }
-    }
-  }
-  'member-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'zone-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfZone']
-        }
-      }
-    }
-  }
-  'zone-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Zone']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfZone']
-        }
-      }
-    }
-  }
-  'zone-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'finding-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFinding']
-        }
-      }
-    }
-  }
-  'finding-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Finding']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFinding']
-        }
-      }
-    }
-  }
-  'finding-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'vehicle-export': {
-    parameters: {
-      query?: {
-        photos?: boolean
-      }
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'wet-roof': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WetRoof']
-        }
-      }
-    }
-  }
-  'wet-roof-mends': {
-    parameters: {
-      query: {
-        pitchDeg: number
-        rollDeg: number
-      }
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfMendsOfRoof']
-        }
-      }
-    }
-  }
-  'leak-hunt': {
-    parameters: {
-      query?: {
-        mark?: string
-        all?: boolean
-      }
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfLeakHunt']
-        }
-      }
-    }
-  }
-  'suspect-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Suspect']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfSuspect']
-        }
-      }
-    }
-  }
-  'observation-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Observation']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfObservation']
-        }
-      }
-    }
-  }
-  'seal-reading-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SealReading']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfSealReading']
-        }
-      }
-    }
-  }
-  'drain-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Drain']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfDrain']
-        }
-      }
-    }
-  }
-  'covering-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Covering']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfCovering']
-        }
-      }
-    }
-  }
-  'leak-prior-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LeakPrior']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfLeakPrior']
-        }
-      }
-    }
-  }
-  'suspect-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfSuspect']
-        }
-      }
-    }
-  }
-  'suspect-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Suspect']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfSuspect']
-        }
-      }
-    }
-  }
-  'suspect-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'observation-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfObservation']
-        }
-      }
-    }
-  }
-  'observation-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Observation']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfObservation']
-        }
-      }
-    }
-  }
-  'observation-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'seal-reading-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfSealReading']
-        }
-      }
-    }
-  }
-  'seal-reading-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SealReading']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfSealReading']
-        }
-      }
-    }
-  }
-  'seal-reading-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'drain-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfDrain']
-        }
-      }
-    }
-  }
-  'drain-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Drain']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfDrain']
-        }
-      }
-    }
-  }
-  'drain-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'covering-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfCovering']
-        }
-      }
-    }
-  }
-  'covering-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Covering']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfCovering']
-        }
-      }
-    }
-  }
-  'covering-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'leak-prior-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfLeakPrior']
-        }
-      }
-    }
-  }
-  'leak-prior-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LeakPrior']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfLeakPrior']
-        }
-      }
-    }
-  }
-  'leak-prior-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'fitting-list': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFitting'][]
-        }
-      }
-    }
-  }
-  'fitting-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Fitting']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFitting']
-        }
-      }
-    }
-  }
-  'fitting-typical': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Fitting'][]
-        }
-      }
-    }
-  }
-  'fitting-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFitting']
-        }
-      }
-    }
-  }
-  'fitting-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Fitting']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfFitting']
-        }
-      }
-    }
-  }
-  'fitting-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-list': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ListedOpening'][]
-        }
-      }
-    }
-  }
-  'opening-csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'vehicle-air': {
-    parameters: {
-      query: {
-        volumeM3: number
-        floorAreaM2: number
-      }
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfAirPlan']
-        }
-      }
-    }
-  }
-  'opening-site': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Site']
-        }
-      }
-    }
-  }
-  'opening-draft-site': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Opening']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Site']
-        }
-      }
-    }
-  }
-  'opening-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Opening']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfOpening']
-        }
-      }
-    }
-  }
-  'openings-move': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpeningMoves']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfOpening'][]
-        }
-      }
-    }
-  }
-  'openings-together-places': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OpeningsTogether']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfTogetherPlan']
-        }
-      }
-    }
-  }
-  'opening-bond': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfPaneBondPlan']
-        }
-      }
-    }
-  }
-  'opening-steps': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkedOfProcedure']
-        }
-      }
-    }
-  }
-  'opening-steps-pdf': {
-    parameters: {
-      query?: {
-        paper?: string
-      }
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-sheet-pdf': {
-    parameters: {
-      query?: {
-        paper?: string
-        view?: string
-      }
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-sheet-svg': {
-    parameters: {
-      query?: {
-        view?: string
-      }
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-sheet-dxf': {
-    parameters: {
-      query?: {
-        view?: string
-      }
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-frame-pdf': {
-    parameters: {
-      query?: {
-        paper?: string
-      }
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-frame-dxf': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'opening-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfOpening']
-        }
-      }
-    }
-  }
-  'opening-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Opening']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfOpening']
-        }
-      }
-    }
-  }
-  'opening-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'product-list': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfProduct'][]
-        }
-      }
-    }
-  }
-  'product-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Product']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfProduct']
-        }
-      }
-    }
-  }
-  'product-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfProduct']
-        }
-      }
-    }
-  }
-  'product-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Product']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfProduct']
-        }
-      }
-    }
-  }
-  'product-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'vehicle-joints': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['VehicleJoints']
-        }
-      }
-    }
-  }
-  'joint-csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  'joint-add': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        panelId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Joint']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfJoint']
-        }
-      }
-    }
-  }
-  'joint-get': {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfJoint']
-        }
-      }
-    }
-  }
-  'joint-put': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Joint']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StoredOfJoint']
-        }
-      }
-    }
-  }
-  'joint-delete': {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        vehicleId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
+    "preset-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShellDesign"][];
+                };
+            };
+        };
+    };
+    "vehicle-file-schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-new": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewVehicle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedVehicle"];
+                };
+            };
+        };
+    };
+    "vehicle-import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedVehicle"];
+                };
+            };
+        };
+    };
+    "drawing-read": {
+        parameters: {
+            query?: {
+                unit?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/dxf": string;
+                "image/svg+xml": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PanelDrawing"];
+                };
+            };
+        };
+    };
+    "sections-read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SurfaceSection"][];
+                };
+            };
+        };
+    };
+    "leak-prior-usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeakPrior"][];
+                };
+            };
+        };
+    };
+    bays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BaysInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfBay"];
+                };
+            };
+        };
+    };
+    "length-parse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LengthParseInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfParsedLength"];
+                };
+            };
+        };
+    };
+    "tape-chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeChainInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTapedMembers"];
+                };
+            };
+        };
+    };
+    squareness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SixReadings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSquarenessFound"];
+                };
+            };
+        };
+    };
+    "parallel-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ParallelLinesInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfLinePair"];
+                };
+            };
+        };
+    };
+    sagitta: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SagittaInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfArcFigures"];
+                };
+            };
+        };
+    };
+    "section-parse": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionParseInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfDepthReading"];
+                };
+            };
+        };
+    };
+    "surface-compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BaysInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSurfaceDifference"];
+                };
+            };
+        };
+    };
+    "surface-relief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SurfaceReliefInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRelief"];
+                };
+            };
+        };
+    };
+    "surface-section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SurfaceSectionInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSection"];
+                };
+            };
+        };
+    };
+    ponding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWaterMap"];
+                };
+            };
+        };
+    };
+    "ponding-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingGridInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWaterMap"];
+                };
+            };
+        };
+    };
+    "ponding-worst": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingWorstInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWorstAttitude"];
+                };
+            };
+        };
+    };
+    "ponding-park": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingParkInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfParkingAdvice"];
+                };
+            };
+        };
+    };
+    "ponding-mends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PondingMendsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfMendsOfRoof"];
+                };
+            };
+        };
+    };
+    drying: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDryingOutlook"];
+                };
+            };
+        };
+    };
+    "seal-gap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealGapInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSealOutlook"];
+                };
+            };
+        };
+    };
+    "leak-suspects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLeakRanking"];
+                };
+            };
+        };
+    };
+    "leak-suspects-shell": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakShellInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLeakHunt"];
+                };
+            };
+        };
+    };
+    "next-water-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextWaterTestInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTestPlan"];
+                };
+            };
+        };
+    };
+    "resting-plane": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestingPlaneInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRest"];
+                };
+            };
+        };
+    };
+    seat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeatInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSeat"];
+                };
+            };
+        };
+    };
+    "clamp-stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClampStackInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfClampFit"];
+                };
+            };
+        };
+    };
+    "tightening-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TighteningOrderInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfScrewOrder"];
+                };
+            };
+        };
+    };
+    gasket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GasketInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfGasketFit"];
+                };
+            };
+        };
+    };
+    bead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeadPlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBeadPlan"];
+                };
+            };
+        };
+    };
+    "rust-treatment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RustTreatmentInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRustPlan"];
+                };
+            };
+        };
+    };
+    bend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BendInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBendPlan"];
+                };
+            };
+        };
+    };
+    fasteners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FastenersInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRivetPlan"];
+                };
+            };
+        };
+    };
+    paint: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPaintPlan"];
+                };
+            };
+        };
+    };
+    "paint-now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintNowInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPaintNowAnswer"];
+                };
+            };
+        };
+    };
+    "reference-fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceField"][];
+                };
+            };
+        };
+    };
+    "bond-thickness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BondThicknessInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBondLine"];
+                };
+            };
+        };
+    };
+    "absolute-humidity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWaterInAir"];
+                };
+            };
+        };
+    };
+    "dew-point": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DewPointInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDew"];
+                };
+            };
+        };
+    };
+    "opening-verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningVerdictInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfVerdict"];
+                };
+            };
+        };
+    };
+    "opening-positions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningPositionsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPositionsFound"];
+                };
+            };
+        };
+    };
+    "openings-together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningsTogetherInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTogetherPlan"];
+                };
+            };
+        };
+    };
+    draught: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraughtInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfAirPlan"];
+                };
+            };
+        };
+    };
+    "sill-taper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SillTaperInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSill"];
+                };
+            };
+        };
+    };
+    "inner-frame": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InnerFrameInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfFramePlan"];
+                };
+            };
+        };
+    };
+    "tape-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapePlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTapeList"];
+                };
+            };
+        };
+    };
+    "opening-procedure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningProcedureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfProcedure"];
+                };
+            };
+        };
+    };
+    "sealant-choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealantChoiceInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSealantAdvice"];
+                };
+            };
+        };
+    };
+    cure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CureInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfCureTimes"];
+                };
+            };
+        };
+    };
+    "open-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenTimeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWorkingTime"];
+                };
+            };
+        };
+    };
+    "pot-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotLifeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWorkingTime"];
+                };
+            };
+        };
+    };
+    "setting-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingOutInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSettingOutSheet"];
+                };
+            };
+        };
+    };
+    "hole-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoleCheckInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfHoleFit"];
+                };
+            };
+        };
+    };
+    "device-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceReading"];
+                };
+            };
+        };
+    };
+    "device-seed": {
+        parameters: {
+            query: {
+                seed: number;
+            };
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfVehicle"][];
+                };
+            };
+        };
+    };
+    "vehicle-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Vehicle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfVehicle"];
+                };
+            };
+        };
+    };
+    "vehicle-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfVehicle"];
+                };
+            };
+        };
+    };
+    "vehicle-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Vehicle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfVehicle"];
+                };
+            };
+        };
+    };
+    "vehicle-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "shell-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WholeShell"];
+                };
+            };
+        };
+    };
+    "panel-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Panel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPanel"];
+                };
+            };
+        };
+    };
+    "members-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MembersToAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfMember"][];
+                };
+            };
+        };
+    };
+    "zone-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Zone"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfZone"];
+                };
+            };
+        };
+    };
+    "finding-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finding"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
+                };
+            };
+        };
+    };
+    "finding-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "photo-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPhoto"];
+                };
+            };
+        };
+    };
+    "photo-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "photo-delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "panel-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPanel"];
+                };
+            };
+        };
+    };
+    "panel-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Panel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPanel"];
+                };
+            };
+        };
+    };
+    "panel-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "member-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfMember"];
+                };
+            };
+        };
+    };
+    "member-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Member"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfMember"];
+                };
+            };
+        };
+    };
+    "member-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "zone-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfZone"];
+                };
+            };
+        };
+    };
+    "zone-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Zone"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfZone"];
+                };
+            };
+        };
+    };
+    "zone-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "finding-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
+                };
+            };
+        };
+    };
+    "finding-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finding"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
+                };
+            };
+        };
+    };
+    "finding-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-export": {
+        parameters: {
+            query?: {
+                photos?: boolean;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "wet-roof": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WetRoof"];
+                };
+            };
+        };
+    };
+    "wet-roof-mends": {
+        parameters: {
+            query: {
+                pitchDeg: number;
+                rollDeg: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfMendsOfRoof"];
+                };
+            };
+        };
+    };
+    "leak-hunt": {
+        parameters: {
+            query?: {
+                mark?: string;
+                all?: boolean;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLeakHunt"];
+                };
+            };
+        };
+    };
+    "suspect-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Suspect"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSuspect"];
+                };
+            };
+        };
+    };
+    "observation-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Observation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfObservation"];
+                };
+            };
+        };
+    };
+    "seal-reading-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSealReading"];
+                };
+            };
+        };
+    };
+    "drain-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfDrain"];
+                };
+            };
+        };
+    };
+    "covering-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Covering"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfCovering"];
+                };
+            };
+        };
+    };
+    "leak-prior-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakPrior"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLeakPrior"];
+                };
+            };
+        };
+    };
+    "suspect-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSuspect"];
+                };
+            };
+        };
+    };
+    "suspect-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Suspect"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSuspect"];
+                };
+            };
+        };
+    };
+    "suspect-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "observation-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfObservation"];
+                };
+            };
+        };
+    };
+    "observation-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Observation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfObservation"];
+                };
+            };
+        };
+    };
+    "observation-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "seal-reading-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSealReading"];
+                };
+            };
+        };
+    };
+    "seal-reading-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SealReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfSealReading"];
+                };
+            };
+        };
+    };
+    "seal-reading-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "drain-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfDrain"];
+                };
+            };
+        };
+    };
+    "drain-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drain"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfDrain"];
+                };
+            };
+        };
+    };
+    "drain-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "covering-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfCovering"];
+                };
+            };
+        };
+    };
+    "covering-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Covering"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfCovering"];
+                };
+            };
+        };
+    };
+    "covering-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "leak-prior-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLeakPrior"];
+                };
+            };
+        };
+    };
+    "leak-prior-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeakPrior"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLeakPrior"];
+                };
+            };
+        };
+    };
+    "leak-prior-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "fitting-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFitting"][];
+                };
+            };
+        };
+    };
+    "fitting-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fitting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFitting"];
+                };
+            };
+        };
+    };
+    "fitting-typical": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fitting"][];
+                };
+            };
+        };
+    };
+    "fitting-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFitting"];
+                };
+            };
+        };
+    };
+    "fitting-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fitting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFitting"];
+                };
+            };
+        };
+    };
+    "fitting-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListedOpening"][];
+                };
+            };
+        };
+    };
+    "opening-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-air": {
+        parameters: {
+            query: {
+                volumeM3: number;
+                floorAreaM2: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfAirPlan"];
+                };
+            };
+        };
+    };
+    "opening-site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Site"];
+                };
+            };
+        };
+    };
+    "opening-draft-site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Site"];
+                };
+            };
+        };
+    };
+    "opening-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOpening"];
+                };
+            };
+        };
+    };
+    "openings-move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningMoves"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOpening"][];
+                };
+            };
+        };
+    };
+    "openings-together-places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpeningsTogether"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfTogetherPlan"];
+                };
+            };
+        };
+    };
+    "opening-bond": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPaneBondPlan"];
+                };
+            };
+        };
+    };
+    "opening-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfProcedure"];
+                };
+            };
+        };
+    };
+    "opening-steps-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-sheet-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+                view?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-sheet-svg": {
+        parameters: {
+            query?: {
+                view?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-sheet-dxf": {
+        parameters: {
+            query?: {
+                view?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-frame-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-frame-dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "opening-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOpening"];
+                };
+            };
+        };
+    };
+    "opening-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOpening"];
+                };
+            };
+        };
+    };
+    "opening-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "product-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"][];
+                };
+            };
+        };
+    };
+    "product-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Product"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"];
+                };
+            };
+        };
+    };
+    "product-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"];
+                };
+            };
+        };
+    };
+    "product-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Product"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProduct"];
+                };
+            };
+        };
+    };
+    "product-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-joints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleJoints"];
+                };
+            };
+        };
+    };
+    "joint-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "joint-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfJoint"];
+                };
+            };
+        };
+    };
+    "joint-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfJoint"];
+                };
+            };
+        };
+    };
+    "joint-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfJoint"];
+                };
+            };
+        };
+    };
+    "joint-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
 }

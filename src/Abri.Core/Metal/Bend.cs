@@ -36,6 +36,9 @@ public static class Bend
     /// <summary>Most that sheet is bent out of the flat here, degrees.</summary>
     public const double MostDegrees = 165;
 
+    /// <summary>Widest inside radius, in thicknesses, for which the share of the thickness is said: assumption.</summary>
+    public const double MostRadii = 5;
+
     /// <summary>Least flange by plates: four thicknesses and the radius. Common practice.</summary>
     public const double LeastFlangeThicknesses = 4;
 
@@ -59,6 +62,11 @@ public static class Bend
         double flange = sheet.Step("f", "least flange by plates", "4 T + R", (LeastFlangeThicknesses * thickMm) + radiusMm, "mm");
         sheet.Cite(new Source("Bend allowance: form of Machinery's Handbook", SourceKind.FromMemory));
         sheet.Cite(new Source("Least flange 4 T + R by plates, 10 mm by hand pliers", SourceKind.CommonPractice));
+        if (radiusMm > MostRadii * thickMm)
+            sheet.Warn(
+                $"A radius of more than {MostRadii:0} thicknesses is rolled rather than folded, and takes a little more "
+                    + "sheet: bend a strip first and measure it."
+            );
         bool sharp = radiusMm < thickMm;
         if (sharp)
             sheet.Warn(

@@ -8,7 +8,7 @@ namespace Abri.Core.Metal;
 /// <param name="AirC">Temperature of the air, C.</param>
 /// <param name="RelativePercent">Relative humidity, %.</param>
 /// <param name="SteelC">Temperature of the metal, C; null where nobody measured it.</param>
-/// <param name="DryHours">Hours until rain is expected; null where none is.</param>
+/// <param name="DryHours">Hours without rain ahead, by the forecast or under cover; null where nobody looked.</param>
 /// <param name="TouchDryHours">Hours until the coat is touch-dry at this temperature.</param>
 /// <param name="LeastC">Coldest at which the coat may be put on, C.</param>
 /// <param name="MostC">Hottest, C.</param>
@@ -142,7 +142,18 @@ public static class PaintNow
     }
 
     private static Judgement Rain(PaintWeather now) =>
-        now.DryHours is not { } dry ? Good("rain", "No rain is expected", null, null, Unit.Hours)
+        now.DryHours is not { } dry
+            ? new Judgement(
+                "rain",
+                JudgementState.NeedsWork,
+                "Nobody looked at the forecast",
+                null,
+                now.TouchDryHours,
+                Unit.Hours,
+                "Rain before it is touch-dry washes it off or leaves it spotted.",
+                $"Look for {now.TouchDryHours:0.#} dry hours, or work under cover.",
+                []
+            )
         : dry >= now.TouchDryHours ? Good("rain", "Touch-dry before the rain", dry, now.TouchDryHours, Unit.Hours)
         : new Judgement(
             "rain",

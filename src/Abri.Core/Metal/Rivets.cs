@@ -90,7 +90,7 @@ public static class Rivets
                 $"Blind rivets hold sheet up to about {lengths.Text((Sizes[^1].Diameter + 1.6) / 3)}: use bolts with washers, or have it welded."
             );
         }
-        (double d, double hole) = Sizes.MinBy(s => Math.Abs(s.Diameter - (3 * thickest)));
+        (double d, double hole) = SizeFor(thickest);
         sheet.Step("d", "diameter", "size nearest to 3 t, at least 3.2", d, "mm");
         double grip = sheet.Step("g", "grip", "sheets + sealant", row.SheetsMm.Sum() + row.SealantMm, "mm");
         double wanted = sheet.Step("b", "least body", $"g + {HeadDiameters} d", grip + (HeadDiameters * d), "mm");
@@ -146,6 +146,12 @@ public static class Rivets
             )
         );
     }
+
+    /// <summary>Least lap of two sheets: an edge distance to either edge, mm.</summary>
+    /// <param name="thickestMm">Thickest sheet, mm.</param>
+    internal static double LeastLapMm(double thickestMm) => 4 * SizeFor(thickestMm).Diameter;
+
+    private static (double Diameter, double Hole) SizeFor(double thickestMm) => Sizes.MinBy(s => Math.Abs(s.Diameter - (3 * thickestMm)));
 
     /// <summary>Into how many equal distances a side is parted: as few as the greatest distance allows, none nearer than 3 d.</summary>
     private static int Gaps(double lengthMm, double pitchMm, double diameterMm) =>

@@ -118,7 +118,7 @@ public static class RustRules
                 $"{Word(method)}: {char.ToLowerInvariant(decides.Title[0])}{decides.Title[1..]}.",
                 degree,
                 spot.HoleMm > 0 ? 100 : loss,
-                bare ? Preparation.St2 : Preparation.St3,
+                bare || spot.NoSparks ? Preparation.St2 : Preparation.St3,
                 spot.Pocket ? PocketMonths
                     : method is RustMethod.TreatAndWatch or RustMethod.ProtectOnly or RustMethod.Plate ? WatchMonths
                     : null,
@@ -316,8 +316,8 @@ public static class RustRules
         yield return Cautions.RustDust;
         if (method == RustMethod.CutOutAndPatch)
         {
-            yield return Cautions.CurrentAndFuel;
-            yield return Cautions.CuttingMetal;
+            foreach (Caution caution in Cautions.OfCutting)
+                yield return caution;
         }
         if (spot.Near.Contains(Nearby.Fuel))
             yield return Cautions.FuelNear;

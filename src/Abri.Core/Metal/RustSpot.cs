@@ -74,6 +74,9 @@ public sealed record RustSpot(
     [Count(0, 8, "At most 8 things lie near a spot.")] IReadOnlyList<Nearby> Near
 ) : IConsistent
 {
+    /// <summary>Whether sparks must not fly: fuel burns, and a brake line that was ground fails.</summary>
+    internal bool NoSparks => Near.Contains(Nearby.Fuel) || Near.Contains(Nearby.BrakeLine);
+
     /// <inheritdoc/>
     public (string Field, string Message)? Contradiction() =>
         LeftMm > SheetMm ? ("leftMm", "No more of the sheet can be left than there was.")

@@ -70,12 +70,13 @@ public static class RustProcedure
         RustMethod method = advice.Result.Method;
         var sheet = new Worksheet();
         sheet.Take(advice);
-        double grown = method == RustMethod.CutOutAndPatch ? CutBackMm + LapMm : LapMm;
+        double lap = Math.Max(LapMm, Rivets.LeastLapMm(work.Spot.SheetMm)),
+            grown = method == RustMethod.CutOutAndPatch ? CutBackMm + lap : lap;
         RivetPlan? rivets = null;
         if (method is RustMethod.CutOutAndPatch or RustMethod.Plate)
         {
             var patch = new RoundedRectangle(work.LengthMm + (2 * grown), work.WidthMm + (2 * grown), 10);
-            var row = new RivetRow(patch, LapMm / 2, [work.Spot.SheetMm, work.Spot.SheetMm], BondMm, RivetDuty.Seal);
+            var row = new RivetRow(patch, lap / 2, [work.Spot.SheetMm, work.Spot.SheetMm], BondMm, RivetDuty.Seal);
             if (!Rivets.Of(row, lengths).IsOk(out Worked<RivetPlan>? riveted, out Problem? problem))
                 return problem with { Pointer = "/work/spot/sheetMm" };
             sheet.Take(riveted);
@@ -96,7 +97,12 @@ public static class RustProcedure
         sheet.Take(paint);
         if (paint.Result.LeastHours is null && method is not (RustMethod.MeasureFirst or RustMethod.ProtectOnly))
             sheet.Warn(paint.Result.Verdict);
-        var x = new Plan(work, advice.Result, lengths, areaM2, paint.Result, rivets, grown);
+        if (work.RelativePercent >= PaintNow.MostHumidityPercent)
+            sheet.Warn(
+                $"At {work.RelativePercent:0} % nothing is coated: wait for air below {PaintNow.MostHumidityPercent:0} %, "
+                    + "and strip the rust only then."
+            );
+        var x = new Plan(work, advice.Result, lengths, areaM2, paint.Result, rivets, lap, grown);
         return sheet.Finish(new RustPlan(advice.Result, Procedure.Of(advice.Result.Summary, [.. Steps(x)]), rivets));
     }
 
@@ -107,6 +113,7 @@ public static class RustProcedure
         double AreaM2,
         PaintPlan Paint,
         RivetPlan? Rivets,
+        double LapMm,
         double GrownMm
     )
     {
@@ -176,7 +183,7 @@ public static class RustProcedure
 
     private static WorkStep Strip(Plan x)
     {
-        bool byHand = x.Advice.Preparation == Preparation.St2 || x.Advice.Method == RustMethod.ProtectOnly;
+        bool byHand = x.Advice.Preparation == Preparation.St2 || x.Advice.Method == RustMethod.ProtectOnly || x.Work.Spot.NoSparks;
         string grade = byHand ? "loose rust and paint off by hand, St 2" : "to a metallic sheen by power tool, St 3";
         return Step(
             "rust-strip",
@@ -220,9 +227,14 @@ public static class RustProcedure
         {
             Shell = ShellChange.Opens,
             Weather = Dry,
+            Cautions = [.. Cautions.OfCutting],
             Consumables = [new Consumable(Materials.MetalBlade, 1)],
-            Holds = [HoldPoint.Seen("Sound bright sheet all round the hole")],
+            Holds = [.. FuelAway(x), HoldPoint.Seen("Sound bright sheet all round the hole")],
         };
+
+    /// <summary>Before anything is sawn or drilled near them.</summary>
+    private static IEnumerable<HoldPoint> FuelAway(Plan x) =>
+        x.Work.Spot.NoSparks ? [HoldPoint.Seen("Fuel and brake lines have been taken out of the way by a licensed workshop")] : [];
 
     private static WorkStep Clean(Plan x) =>
         Step(
@@ -303,9 +315,13 @@ public static class RustProcedure
             Consumables =
             [
                 new Consumable(Materials.BlindRivet(x.Rivets.DiameterMm, x.Rivets.BodyMm), x.Rivets.Buy),
-                new Consumable(Materials.PanelAdhesive, x.PerimeterMm * LapMm * BondMm / 1000 * 1.2),
+                new Consumable(Materials.PanelAdhesive, x.PerimeterMm * x.LapMm * BondMm / 1000 * 1.2),
             ],
-            Holds = [HoldPoint.Seen("Adhesive shows all round; upper edge lies under, lower edge over the skin, so that water runs off")],
+            Holds =
+            [
+                .. FuelAway(x),
+                HoldPoint.Seen("Adhesive shows all round; upper edge lies under, lower edge over the skin, so " + "that water runs off"),
+            ],
             WaitHours = 24,
         };
 

@@ -15,7 +15,7 @@ public sealed record SealantRow(string Product, int? Rank, IReadOnlyList<string>
 /// <param name="Best">Name of the best product; null where all are ruled out.</param>
 /// <param name="Rows">All products, the best first, those ruled out last.</param>
 /// <param name="Preparation">What has to be done first, because of what was done to the joint before.</param>
-/// <param name="OnceStripped">Name of the best product once the joint is taken back to the bare ground; null where that changes nothing.</param>
+/// <param name="OnceStripped">Name of the best product once the joint is stripped to bare material; null where that changes nothing.</param>
 public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows, IReadOnlyList<string> Preparation, string? OnceStripped);
 
 /// <summary>Chooses what seals a joint: what must not be used, and the rest in order.</summary>

@@ -112,7 +112,7 @@ public sealed record Member(
 )
 {
     /// <summary>Whether it burns, on a skin of some material: cables and fuel do; a frame of which nobody said what it is does on plywood, and on
-    /// steel it is steel. Null where nobody knows.</summary>
+    /// steel it is steel. Null where not known.</summary>
     internal bool? Burns(SkinMaterial skin) =>
         (Kind, Material, skin) switch
         {

@@ -71,7 +71,7 @@ public class PaintTests
         double airC = 20,
         double percent = 50,
         double? steelC = 18,
-        double? dryHours = null,
+        double? dryHours = 24,
         double leastC = 10,
         double mostC = 30
     ) => PaintNow.Of(new PaintWeather(airC, percent, steelC, dryHours, 2, leastC, mostC)).Value!.Result;
@@ -98,7 +98,7 @@ public class PaintTests
     [Theory]
     [InlineData(1.9, JudgementState.Blocked)]
     [InlineData(2.0, JudgementState.Good)]
-    [InlineData(null, JudgementState.Good)]
+    [InlineData(null, JudgementState.NeedsWork)]
     public void Rain_may_come_once_it_is_touch_dry(double? dryHours, JudgementState state) => Assert.Equal(state, Now(dryHours: dryHours).State);
 
     [Theory]
@@ -108,7 +108,7 @@ public class PaintTests
     [InlineData(20, 35.1, false)]
     [InlineData(35.1, 30, false)]
     public void Both_air_and_metal_lie_within_what_the_coat_stands(double airC, double steelC, bool good) =>
-        Assert.Equal(good ? JudgementState.Good : JudgementState.Blocked, Now(airC, 30, steelC, null, 15, 35).State);
+        Assert.Equal(good ? JudgementState.Good : JudgementState.Blocked, Now(airC, 30, steelC, 24, 15, 35).State);
 
     [Fact]
     public void A_no_says_first_what_stands_in_the_way_and_what_to_do()
@@ -150,10 +150,10 @@ public class PaintTests
     [Fact]
     public void Whether_now_shows_how_the_dew_point_was_found_and_cold_metal_counts()
     {
-        Worked<PaintNowAnswer> now = PaintNow.Of(new PaintWeather(20, 50, 18, null, 2, 10, 30)).Value!;
+        Worked<PaintNowAnswer> now = PaintNow.Of(new PaintWeather(20, 50, 18, 24, 2, 10, 30)).Value!;
         Assert.Contains(now.Steps, s => s.Symbol == "T_d");
         Assert.Contains(now.Sources, s => s.Name.Contains("ISO 8502-4", StringComparison.Ordinal));
-        Judgement cold = Now(20, 20, 9, null, 10).Rows.Single(r => r.Id == "warmth");
+        Judgement cold = Now(20, 20, 9, 24, 10).Rows.Single(r => r.Id == "warmth");
         Assert.Equal((JudgementState.Blocked, 9), (cold.State, cold.Measured!.Value));
     }
 }

@@ -45,6 +45,8 @@ public class SheetTests
     {
         Assert.Single(Bend.Of(BendMetal.MildSteel, 1.5, 1.4, 90, LengthFormat.Millimetres).Warnings);
         Assert.Empty(Bend.Of(BendMetal.MildSteel, 1.5, 1.5, 90, LengthFormat.Millimetres).Warnings);
+        Assert.Empty(Bend.Of(BendMetal.MildSteel, 1.5, 7.5, 90, LengthFormat.Millimetres).Warnings);
+        Assert.Single(Bend.Of(BendMetal.MildSteel, 1.5, 7.6, 90, LengthFormat.Millimetres).Warnings);
     }
 
     [Fact]

@@ -116,4 +116,48 @@ public class RustProcedureTests
                 ? (p.Code, p.Pointer)
                 : default
         );
+
+    [Theory]
+    [InlineData(Nearby.Fuel)]
+    [InlineData(Nearby.BrakeLine)]
+    public void Near_fuel_and_brake_lines_nothing_sparks_and_nothing_is_cut_before_they_are_away(Nearby near)
+    {
+        RustPlan plan = Planned(Pitted with { LeftMm = 0.5, Near = [near] });
+        WorkStep Of(string key) => plan.Procedure.Steps.Single(s => s.Key == key);
+        Assert.DoesNotContain(Of("rust-strip").Tools, t => t.Contains("grinder", StringComparison.Ordinal));
+        foreach (string key in new[] { "rust-cut", "rust-patch" })
+            Assert.Contains(Of(key).Holds, h => h.Name.Contains("licensed workshop", StringComparison.Ordinal));
+        Assert.DoesNotContain(Planned(Pitted with { LeftMm = 0.5 }).Procedure.Steps.SelectMany(s => s.Holds), h =>
+            h.Name.Contains("licensed", StringComparison.Ordinal)
+        );
+    }
+
+    [Fact]
+    public void The_cut_warns_where_it_is_done() =>
+        Assert.Equal(
+            ["current-and-fuel", "cutting-metal"],
+            Planned(Pitted with { LeftMm = 0.5 }).Procedure.Steps.Single(s => s.Key == "rust-cut").Cautions.Select(c => c.Id)
+        );
+
+    [Theory] // A rivet of 6.4 mm wants 12.8 mm to the edge of the patch and as much to that of the hole: a lap of 25.6 mm
+    [InlineData(1.0, 25)]
+    [InlineData(2.0, 25.6)]
+    [InlineData(2.6, 25.6)]
+    public void The_lap_holds_the_rivets_on_both_sides(double sheetMm, double lapMm)
+    {
+        RustPlan plan = Planned(Pitted with { SheetMm = sheetMm, LeftMm = sheetMm / 2 });
+        Assert.Equal(lapMm / 2, plan.Rivets!.EdgeMm, 9);
+        Assert.True(plan.Rivets.EdgeMm >= (2 * plan.Rivets.DiameterMm) - 1e-9);
+    }
+
+    [Theory]
+    [InlineData(84.9, 0)]
+    [InlineData(85, 1)]
+    public void In_air_too_wet_to_paint_the_steps_say_so(double percent, int warnings) =>
+        Assert.Equal(
+            warnings,
+            RustProcedure
+                .Of(new RustWork(Pitted, 150, 80, 20, percent), LengthFormat.Millimetres)
+                .Value!.Warnings.Count(w => w.Contains("nothing is coated", StringComparison.Ordinal))
+        );
 }

@@ -54,7 +54,7 @@ public sealed record Spray(
 /// <param name="SeenAt">When, UTC.</param>
 /// <param name="Wet">Whether it was wet; null where only a meter was read.</param>
 /// <param name="MoisturePercent">Reading of the wood-moisture meter, % of dry mass; null without one.</param>
-/// <param name="Wind">From where the wind blew; null where nobody knows.</param>
+/// <param name="Wind">From where the wind blew; null where not known.</param>
 /// <param name="Attitude">How the vehicle stood; null for as it is parked.</param>
 /// <param name="Spray">What was sprayed; null unless it was a water test.</param>
 /// <param name="AfterMinutes">Minutes after which water showed; null where it was not timed.</param>

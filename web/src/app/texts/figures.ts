@@ -81,7 +81,7 @@ export const figuresTexts = {
     paintedArea: 'Area, m²',
     paintNow: 'May I paint now?',
     steelC: 'Metal, °C',
-    rainIn: 'Rain in, h',
+    rainIn: 'Dry for, h',
     touchDry: 'Touch-dry after, h',
     litres: 'Litres',
     cans: 'Cans',

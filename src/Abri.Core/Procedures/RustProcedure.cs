@@ -292,7 +292,7 @@ public static class RustProcedure
         {
             Weather = Laying,
             Consumables = [new Consumable(Materials.EpoxyPrimer, 1000 * x.Paint.Coats[0].Litres)],
-            WaitHours = x.Paint.Coats[0].RecoatFromHours ?? TypicalCoats.EpoxyPrimer.RecoatFromHours,
+            WaitHours = Math.Ceiling(x.Paint.Coats[0].RecoatFromHours ?? TypicalCoats.EpoxyPrimer.RecoatFromHours),
         };
 
     private static WorkStep SetPatch(Plan x) =>
@@ -343,7 +343,7 @@ public static class RustProcedure
     private static WorkStep Colour(Plan x)
     {
         IReadOnlyList<CoatPlan> colours = [.. x.Paint.Coats.Skip(1)];
-        double wait = colours[0].RecoatFromHours ?? TypicalCoats.Colour.RecoatFromHours;
+        double wait = Math.Ceiling(colours[0].RecoatFromHours ?? TypicalCoats.Colour.RecoatFromHours);
         return Step(
             "rust-colour",
             "Two coats of colour",

@@ -10,8 +10,8 @@ public class RustProcedureTests
 {
     private static readonly RustSpot Pitted = new(RustGrade.FewPits, false, 1, 0.95, 0.4, 0, false, false, true, false, []);
 
-    private static RustPlan Planned(RustSpot spot, double length = 150, double width = 80, double percent = 50) =>
-        RustProcedure.Of(new RustWork(spot, length, width, 20, percent), LengthFormat.Millimetres).Value!.Result;
+    private static RustPlan Planned(RustSpot spot, double length = 150, double width = 80, double percent = 50, double airC = 20) =>
+        RustProcedure.Of(new RustWork(spot, length, width, airC, percent), LengthFormat.Millimetres).Value!.Result;
 
     private static string[] Keys(RustPlan plan) => [.. plan.Procedure.Steps.Select(s => s.Key)];
 
@@ -88,7 +88,7 @@ public class RustProcedureTests
             select (new RustSpot((RustGrade)grade, f[0], 1, left, 5, Math.Max(0, hole), f[1], f[2], f[3], f[4], []), length)
         ).Holds(x =>
         {
-            RustPlan plan = Planned(x.Item1, x.length);
+            RustPlan plan = Planned(x.Item1, x.length, airC: 17.3);
             string[] keys = Keys(plan);
             int At(string key) => Array.IndexOf(keys, key);
             Assert.Equal((0, 1), (At("rust-wash"), At("rust-strip")));
@@ -101,6 +101,7 @@ public class RustProcedureTests
             if (At("rust-wax") >= 0)
                 Assert.Equal(keys.Length - 1, At("rust-wax"));
             Assert.All(plan.Procedure.Consumables, c => Assert.True(c.Amount > 0, c.Material.Id));
+            Assert.All(plan.Procedure.Steps, s => Assert.Equal(Math.Ceiling(s.WaitHours), s.WaitHours));
             // A shell that was opened is closed.
             Assert.Equal(
                 plan.Procedure.Steps.Count(s => s.Shell == ShellChange.Opens),

@@ -172,7 +172,7 @@ export const fittingTexts = {
     people: '{n} people',
     dry: 'dry weather',
     wind: 'wind below {n} m/s',
-    warm: '{from} to {to} C',
+    warm: '{from} to {to} °C',
     wait: 'Wait {h} h before the next step.',
     measured: '{wanted}, within {within}',
     between: '{least} to {most}',

@@ -75,6 +75,9 @@ public static class RustRules
     /// <summary>Months until a pocket is drained, dried and oiled again: it rusts in any case.</summary>
     public const int PocketMonths = 3;
 
+    /// <summary>Before and while sheet is cut out.</summary>
+    internal static readonly Caution[] OfCutting = [Cautions.CurrentAndFuel, Cautions.CuttingMetal];
+
     private static readonly Nearby[] Licensed = [Nearby.BeltOrSeat, Nearby.Suspension, Nearby.Steering, Nearby.Chassis];
 
     /// <summary>The advice.</summary>
@@ -316,7 +319,7 @@ public static class RustRules
         yield return Cautions.RustDust;
         if (method == RustMethod.CutOutAndPatch)
         {
-            foreach (Caution caution in Cautions.OfCutting)
+            foreach (Caution caution in OfCutting)
                 yield return caution;
         }
         if (spot.Near.Contains(Nearby.Fuel))

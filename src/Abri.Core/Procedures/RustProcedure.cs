@@ -227,7 +227,7 @@ public static class RustProcedure
         {
             Shell = ShellChange.Opens,
             Weather = Dry,
-            Cautions = [.. Cautions.OfCutting],
+            Cautions = RustRules.OfCutting,
             Consumables = [new Consumable(Materials.MetalBlade, 1)],
             Holds = [.. FuelAway(x), HoldPoint.Seen("Sound bright sheet all round the hole")],
         };

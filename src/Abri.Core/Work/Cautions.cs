@@ -19,9 +19,6 @@ public static class Cautions
     public static Caution CuttingMetal { get; } =
         new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
 
-    /// <summary>Before and while sheet is cut out.</summary>
-    public static IReadOnlyList<Caution> OfCutting { get; } = [CurrentAndFuel, CuttingMetal];
-
     /// <summary>While rust and paint are taken off.</summary>
     public static Caution RustDust { get; } = new("rust-dust", "Eyes, gloves, dust mask; old paint can hold lead: wet, not dry, and no heat gun.");
 

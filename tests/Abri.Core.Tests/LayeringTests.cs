@@ -14,7 +14,7 @@ public class LayeringTests
         ["Openings"] = ["Declared", "Work", "Geometry", "Shell"],
         ["Water"] = ["Declared", "Work", "Geometry", "Shell"],
         ["Sealing"] = ["Declared", "Work", "Geometry", "Shell", "Openings"],
-        ["Metal"] = ["Declared", "Work", "Geometry", "Sealing"],
+        ["Metal"] = ["Declared", "Work", "Geometry", "Shell", "Sealing"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal"],
         ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing"],
         ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Procedures", "Record"],

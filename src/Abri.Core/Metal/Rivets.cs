@@ -54,6 +54,13 @@ public sealed record RivetPlan(
     string Verdict
 );
 
+/// <summary>A blind rivet.</summary>
+/// <param name="DiameterMm">Diameter, mm.</param>
+/// <param name="HoleMm">Hole to drill, mm.</param>
+/// <param name="GripMm">What it clamps, mm.</param>
+/// <param name="BodyMm">Length of the body, mm; null where none is long enough.</param>
+public sealed record RivetSize(double DiameterMm, double HoleMm, double GripMm, double? BodyMm);
+
 /// <summary>Chooses blind rivets and sets them out round a patch: one in each corner, equal distances between.</summary>
 /// <remarks>
 /// Diameter about three times the thickest sheet and never under 3.2 mm; edge distance at least 2 d; distance at least 3 d, at most 25 mm where a
@@ -81,20 +88,9 @@ public static class Rivets
     public static Result<Worked<RivetPlan>> Of(RivetRow row, LengthFormat lengths)
     {
         var sheet = new Worksheet();
-        double thickest = sheet.Step("t", "thickest sheet", "largest of them", row.SheetsMm.Max(), "mm");
-        if (thickest * 3 > Sizes[^1].Diameter + 1.6)
-        {
-            return new Problem(
-                "sheet-too-thick",
-                "/row/sheetsMm",
-                $"Blind rivets hold sheet up to about {lengths.Text((Sizes[^1].Diameter + 1.6) / 3)}: use bolts with washers, or have it welded."
-            );
-        }
-        (double d, double hole) = SizeFor(thickest);
-        sheet.Step("d", "diameter", "size nearest to 3 t, at least 3.2", d, "mm");
-        double grip = sheet.Step("g", "grip", "sheets + sealant", row.SheetsMm.Sum() + row.SealantMm, "mm");
-        double wanted = sheet.Step("b", "least body", $"g + {HeadDiameters} d", grip + (HeadDiameters * d), "mm");
-        double? body = Bodies.Where(b => b >= wanted - 1e-9).Select(b => (double?)b).FirstOrDefault();
+        if (!Chosen(row.SheetsMm, row.SealantMm, sheet, lengths).IsOk(out RivetSize? size, out Problem? tooThick))
+            return tooThick with { Pointer = "/row/sheetsMm" };
+        (double d, double hole, double grip, double? body) = size;
         double least = sheet.Step("e", "least edge distance", "2 d", 2 * d, "mm");
         double edge = row.EdgeMm ?? least;
         if (edge < least - 1e-9)
@@ -111,13 +107,13 @@ public static class Rivets
                 "/row/patchMm",
                 $"Rows nearer than {lengths.Text(3 * d)} tear the sheet between them: the patch has to be larger."
             );
-        double pitch = row.Duty == RivetDuty.Seal ? SealPitchMm : HoldPitchMm;
+        double pitch = MostPitchMm(row.Duty);
         int n = Gaps(along, pitch, d),
             m = Gaps(across, pitch, d);
         sheet.Step("n_s", "distances along", "least number that keeps the greatest distance", n, "count");
         sheet.Step("n_t", "distances across", "the same", m, "count");
         PanelPoint[] places = [.. Round(along / 2, across / 2, n, m)];
-        int buy = (int)Math.Ceiling(places.Length * 1.1);
+        int buy = WithSpare(places.Length);
         sheet.Step("N", "rivets", "2 (n_s + n_t)", places.Length, "count");
         sheet.Cite(new Source("Rivet of 3 t, edge 2 d, distance 3 d to 25 or 40 mm", SourceKind.CommonPractice));
         sheet.Cite(new Source("Holes 0.1 mm over; body by grip: about ISO 15977", SourceKind.FromMemory));
@@ -147,6 +143,31 @@ public static class Rivets
         );
     }
 
+    /// <summary>The rivet for sheets, or that none holds them.</summary>
+    internal static Result<RivetSize> Chosen(IReadOnlyList<double> sheetsMm, double sealantMm, Worksheet sheet, LengthFormat lengths)
+    {
+        double thickest = sheet.Step("t", "thickest sheet", "largest of them", sheetsMm.Max(), "mm");
+        if (thickest * 3 > Sizes[^1].Diameter + 1.6)
+        {
+            return new Problem(
+                "sheet-too-thick",
+                "",
+                $"Blind rivets hold sheet up to about {lengths.Text((Sizes[^1].Diameter + 1.6) / 3)}: use bolts with washers, or have it welded."
+            );
+        }
+        (double d, double hole) = SizeFor(thickest);
+        sheet.Step("d", "diameter", "size nearest to 3 t, at least 3.2", d, "mm");
+        double grip = sheet.Step("g", "grip", "sheets + sealant", sheetsMm.Sum() + sealantMm, "mm");
+        double wanted = sheet.Step("b", "least body", $"g + {HeadDiameters} d", grip + (HeadDiameters * d), "mm");
+        return new RivetSize(d, hole, grip, Bodies.Where(b => b >= wanted - 1e-9).Select(b => (double?)b).FirstOrDefault());
+    }
+
+    /// <summary>Greatest distance from one to the next, mm.</summary>
+    internal static double MostPitchMm(RivetDuty duty) => duty == RivetDuty.Seal ? SealPitchMm : HoldPitchMm;
+
+    /// <summary>With one in ten to spare.</summary>
+    internal static int WithSpare(int count) => (int)Math.Ceiling((count * 1.1) - 1e-9);
+
     /// <summary>Least lap of two sheets: an edge distance to either edge, mm.</summary>
     /// <param name="thickestMm">Thickest sheet, mm.</param>
     internal static double LeastLapMm(double thickestMm) => 4 * SizeFor(thickestMm).Diameter;
@@ -154,7 +175,7 @@ public static class Rivets
     private static (double Diameter, double Hole) SizeFor(double thickestMm) => Sizes.MinBy(s => Math.Abs(s.Diameter - (3 * thickestMm)));
 
     /// <summary>Into how many equal distances a side is parted: as few as the greatest distance allows, none nearer than 3 d.</summary>
-    private static int Gaps(double lengthMm, double pitchMm, double diameterMm) =>
+    internal static int Gaps(double lengthMm, double pitchMm, double diameterMm) =>
         Math.Max(1, Math.Min((int)Math.Ceiling((lengthMm / pitchMm) - 1e-9), (int)Math.Floor((lengthMm / (3 * diameterMm)) + 1e-9)));
 
     private static IEnumerable<PanelPoint> Round(double s, double t, int n, int m)

@@ -73,6 +73,9 @@ public enum Unit
     /// <summary>Per cent.</summary>
     Percent,
 
+    /// <summary>Degrees of an angle.</summary>
+    Degrees,
+
     /// <summary>Degrees Celsius.</summary>
     Celsius,
 }

@@ -5,8 +5,8 @@ using Abri.Core.Geometry;
 namespace Abri.Exchange;
 
 /// <summary>
-/// Writes a drawing as DXF release 12 (AC1009) in ASCII, in millimetres: lines, arcs and circles on layers named CUT, PATH, FLANGE, HOLES,
-/// DATUM and TEXT.
+/// Writes a drawing as DXF release 12 (AC1009) in ASCII, in millimetres: lines, arcs and circles on layers named after what
+/// they stand for: CUT, PATH, FLANGE, INNER, TRIM, HOLES, FOLD, HOLE_IN_SHELL, DATUM and TEXT.
 /// </summary>
 /// <remarks>
 /// Group codes after the published DXF reference for release 12; no library for it is in the registries that serve .NET here. Release 12
@@ -53,7 +53,7 @@ public static class DrawingDxf
             Code(2, Name(layer));
             Code(70, "0");
             // Colour 1 is red, 7 is black on white.
-            Code(62, layer == Layer.Cut ? "1" : "7");
+            Code(62, layer is Layer.Cut or Layer.HoleInShell ? "1" : "7");
             Code(6, "CONTINUOUS");
         }
         Code(0, "ENDTAB");
@@ -98,7 +98,7 @@ public static class DrawingDxf
         return dxf.ToString();
     }
 
-    private static string Name(Layer layer) => layer.ToString().ToUpperInvariant();
+    private static string Name(Layer layer) => layer == Layer.HoleInShell ? "HOLE_IN_SHELL" : layer.ToString().ToUpperInvariant();
 
     /// <summary>Release 12 is ASCII with one line per value: other letters are written by their number, as <c>\U+00DF</c>, which programs that draw
     /// read back.</summary>

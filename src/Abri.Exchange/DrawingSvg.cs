@@ -61,9 +61,9 @@ public static class DrawingSvg
             :
             [
                 new XAttribute("fill", "none"),
-                new XAttribute("stroke", layer == Layer.Cut ? "#b0471d" : "#22262b"),
-                new XAttribute("stroke-width", layer == Layer.Cut ? "0.5" : "0.25"),
-                .. layer is Layer.Flange or Layer.Path or Layer.Datum
+                new XAttribute("stroke", layer is Layer.Cut or Layer.HoleInShell ? "#b0471d" : "#22262b"),
+                new XAttribute("stroke-width", layer is Layer.Cut or Layer.HoleInShell ? "0.5" : "0.25"),
+                .. layer is Layer.Flange or Layer.Path or Layer.Datum or Layer.Fold
                     ? new[] { new XAttribute("stroke-dasharray", layer == Layer.Datum ? "8 2 1 2" : "4 2") }
                     : [],
             ];

@@ -1,7 +1,9 @@
+using Abri.Server.Metal;
 using Abri.Server.Openings;
 using Abri.Server.Sealing;
 using Abri.Server.Shell;
 using Abri.Server.Water;
+using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
@@ -47,6 +49,7 @@ internal static class ServerStages
             WaterEndpoints.MapWater
         ),
         new(services => services.AddSingleton<FittingStore>().AddSingleton<OpeningStore>(), OpeningEndpoints.MapOpenings),
+        new(services => services.AddSingleton<RepairStore>(), MetalEndpoints.MapMetal),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

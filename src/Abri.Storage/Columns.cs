@@ -28,6 +28,11 @@ internal static class Columns
     public static DateTimeOffset? MaybeTime(this SqliteDataReader row, string column) =>
         row.MaybeText(column) is { } time ? DateTimeOffset.Parse(time, CultureInfo.InvariantCulture) : null;
 
+    public static DateOnly? MaybeDate(this SqliteDataReader row, string column) =>
+        row.MaybeText(column) is { } text ? DateOnly.ParseExact(text, "O", CultureInfo.InvariantCulture) : null;
+
+    public static string? MaybeDate(DateOnly? value) => value?.ToString("O", CultureInfo.InvariantCulture);
+
     public static string? MaybeTime(DateTimeOffset? value) => value?.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture);
 
     public static string Name<T>(T value)

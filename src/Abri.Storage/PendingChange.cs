@@ -133,7 +133,7 @@ internal sealed class PendingChange : IDisposable
         foreach ((string table, string id, string? image) in Images(seq, undo))
             Restore(table, id, image);
         // A release that knew things by their names let them go and kept the name.
-        foreach (string of in new[] { "member", "opening", "finding" })
+        foreach (string of in new[] { "member", "opening", "finding", "repair" })
             Run($"UPDATE joint SET {of}_id = NULL WHERE {of}_id NOT IN (SELECT id FROM {of})");
         Run("UPDATE change SET state = $state WHERE seq = $seq", ("state", undo ? "undone" : "done"), ("seq", seq));
         transaction.Commit();

@@ -58,6 +58,8 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         WriteState state = Guarded(out string? message, pending =>
         {
             ids = [.. values.Select(value => Insert(pending, ownerId, value))];
+            for (int i = 0; i < ids.Length; i++)
+                Kept(pending, ids[i], default, values[i]);
             pending.Commit(ListingScope(ownerId, ids[0]), what);
             return WriteState.Done;
         });
@@ -70,6 +72,7 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
             pending.Update(table, id, Columns(value));
             if (Title(before.Value) != Title(value))
                 Renamed(pending, id, Title(before.Value), Title(value));
+            Kept(pending, id, before.Value, value);
             pending.Commit(Scope(before.OwnerId, id), $"Changed {Title(value)}");
         });
 
@@ -141,6 +144,9 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
 
     /// <summary>Lets what is called after a record follow when its name changes.</summary>
     private protected virtual void Renamed(PendingChange pending, string id, string from, string to) { }
+
+    /// <summary>Lets what a record bears on follow once somebody added or changed it; nothing as a rule.</summary>
+    private protected virtual void Kept(PendingChange pending, string id, T? before, T after) { }
 
     private Written<T> Write(string id, int version, Action<PendingChange, Stored<T>> change)
     {

@@ -16,8 +16,8 @@ public class LayeringTests
         ["Sealing"] = ["Declared", "Work", "Geometry", "Shell", "Openings"],
         ["Metal"] = ["Declared", "Work", "Geometry", "Shell", "Sealing"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal"],
-        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing"],
-        ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Procedures", "Record"],
+        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal"],
+        ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Procedures", "Record"],
     };
 
     [Fact] // Everything that the compiled code names is looked at, static calls within methods included: read by Mono.Cecil

@@ -166,6 +166,28 @@ internal static class Samples
                 "limits":{"treatBelowPercent":10,"cutAbovePercent":30,"puttyMostMm":10}}}
                 """
             )!,
+            ["patch"] = JsonNode.Parse(
+                """
+                {"site":{"panel":{"kind":"left","outline":[{"sMm":0,"tMm":0},{"sMm":2000,"tMm":0},{"sMm":2000,"tMm":1500},{"sMm":0,"tMm":1500}],"skinMm":1,"material":"mildSteel"},
+                "members":[{"name":"Rib 1","kind":"sideRib","role":"secondary","footprint":{"shape":"spine","points":[{"sMm":1000,"tMm":0},{"sMm":1000,"tMm":1500}],"widthMm":40},"depthMm":40}],
+                "damage":[{"sMm":900,"tMm":700},{"sMm":1100,"tMm":700},{"sMm":1080,"tMm":760},{"sMm":910,"tMm":745}],
+                "design":{"shape":"squareRectangle","cutBackMm":20,"cornerMm":10,"join":"bondedAndRiveted","lapMm":25,"metal":"mildSteel","sheetMm":1,"upperEdge":"overTheSkin","joggled":false,
+                "sides":[{"side":"bottom","cutBackMm":null,"lapMm":30,"folds":[{"to":"inside","degrees":90,"radiusMm":1,"lengthMm":20}]}]},
+                "attitude":{"pitchDeg":0,"rollDeg":0},"cuts":[]}}
+                """
+            )!,
+            ["blank"] = JsonNode.Parse(
+                """
+                {"design":{"base":[{"sMm":0,"tMm":0},{"sMm":200,"tMm":0},{"sMm":200,"tMm":100},{"sMm":0,"tMm":100}],
+                "edges":[{"edge":0,"folds":[{"to":"inside","degrees":90,"radiusMm":1,"lengthMm":20}],"fromMm":10,"toMm":180}],"thickMm":1,"metal":"mildSteel","cornerMm":10}}
+                """
+            )!,
+            ["weld-order"] = JsonNode.Parse(
+                """{"edge":[{"sMm":0,"tMm":0},{"sMm":200,"tMm":0},{"sMm":200,"tMm":100},{"sMm":0,"tMm":100}],"sheetMm":1}"""
+            )!,
+            ["hole-row"] = JsonNode.Parse(
+                """{"row":{"diameterMm":6,"sheetMm":0.8,"metal":"mildSteel","bothSides":true,"carries":false,"way":null},"count":2}"""
+            )!,
             ["bend"] = JsonNode.Parse("""{"metal":"mildSteel","thickMm":1.5,"radiusMm":2,"degrees":90}""")!,
             ["fasteners"] = JsonNode.Parse(
                 """{"row":{"patchMm":{"widthMm":240,"heightMm":170,"cornerRadiusMm":10},"edgeMm":12,"sheetsMm":[1,1],"sealantMm":1,"duty":"seal"}}"""

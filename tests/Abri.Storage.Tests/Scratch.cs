@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
 using Abri.Storage.Sealing;
@@ -38,6 +39,7 @@ internal sealed class Scratch : IDisposable
         Priors = new LeakPriorStore(Database);
         Joints = new JointStore(Database, Panels);
         Products = new ProductStore(Database);
+        Repairs = new RepairStore(Database, Panels);
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,
@@ -51,9 +53,25 @@ internal sealed class Scratch : IDisposable
             Water,
             Priors,
             Joints,
+            Repairs,
             Products
         );
-        Records = new RecordStore(Database, Vehicles, Panels, Members, Zones, Fittings, Openings, Findings, Photos, Water, Priors, Joints, Products);
+        Records = new RecordStore(
+            Database,
+            Vehicles,
+            Panels,
+            Members,
+            Zones,
+            Fittings,
+            Openings,
+            Findings,
+            Photos,
+            Water,
+            Priors,
+            Joints,
+            Repairs,
+            Products
+        );
     }
 
     public string Folder { get; }
@@ -65,6 +83,8 @@ internal sealed class Scratch : IDisposable
     public JointStore Joints { get; }
 
     public ProductStore Products { get; }
+
+    public RepairStore Repairs { get; }
 
     public VehicleStore Vehicles { get; }
 
@@ -163,6 +183,7 @@ internal sealed class Scratch : IDisposable
             .. Findings.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
             .. Photos.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
             .. Joints.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
+            .. Repairs.All().Select(r => $"{r.Id} {AbriJson.Write(r.Value)}"),
         ];
 
     public void Dispose()

@@ -31,6 +31,12 @@ public enum Layer
     /// <summary>Holes to drill.</summary>
     Holes,
 
+    /// <summary>Where sheet is folded.</summary>
+    Fold,
+
+    /// <summary>The hole in the shell, where it is drawn with what covers it.</summary>
+    HoleInShell,
+
     /// <summary>Centre lines and edges to measure from.</summary>
     Datum,
 

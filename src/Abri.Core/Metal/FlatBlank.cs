@@ -150,9 +150,12 @@ public static class FlatBlanks
                 flange.Draw(i, flat[i], flat[(i + 1) % n], start, end, Axes(corners, i), outline, lines);
                 continue;
             }
-            bool rounds = !(flanges.TryGetValue(before, out Flange? last) && last.IsWhole) && design.CornerMm > 0;
-            if (rounds)
-                outline.AddRange(Rounded(flat[before], flat[i], flat[(i + 1) % n], design.CornerMm));
+            double slit = Math.Max(LeastSlitMm, design.ThickMm),
+                // A flange along part of an edge ends the corner's rounding where its slit begins.
+                room = Math.Min(folded ? flange!.FromMm - slit : design.CornerMm, RoomAfter(flanges, corners, before, slit)),
+                round = Math.Min(design.CornerMm, room);
+            if (round > 0)
+                outline.AddRange(Rounded(flat[before], flat[i], flat[(i + 1) % n], round));
             else
                 outline.Add(flat[i]);
             if (folded)
@@ -161,7 +164,7 @@ public static class FlatBlanks
                     corners[i],
                     corners[i].DistanceMm(corners[(i + 1) % n]),
                     Axes(corners, i),
-                    Math.Max(LeastSlitMm, design.ThickMm),
+                    slit,
                     outline,
                     lines
                 );
@@ -200,6 +203,12 @@ public static class FlatBlanks
 
         static bool Meets(Dictionary<int, Flange> flanges, int edge) => flanges.TryGetValue(edge, out Flange? other) && other.IsWhole;
     }
+
+    /// <summary>Room for a rounding at the end of an edge, mm: none where a flange reaches it.</summary>
+    private static double RoomAfter(Dictionary<int, Flange> flanges, PanelPoint[] corners, int edge, double slitMm) =>
+        !flanges.TryGetValue(edge, out Flange? flange) ? double.PositiveInfinity
+        : flange.IsWhole ? 0
+        : corners[edge].DistanceMm(corners[(edge + 1) % corners.Length]) - flange.ToMm - slitMm;
 
     private static Problem? CheckEdges(BlankDesign design)
     {

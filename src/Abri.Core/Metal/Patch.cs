@@ -100,8 +100,15 @@ public static class Patch
     public static Result<Worked<PatchPlan>> Of(PatchSite site)
     {
         LengthFormat lengths = site.Lengths ?? LengthFormat.Millimetres;
+        if (ShellCheck.Of(site.Panel, site.Members) is { } shell)
+            return shell;
         if (Outlines.Check(site.Damage, "/damage") is { } crossed)
             return crossed;
+        for (int i = 0; i < (site.Cuts?.Count ?? 0); i++)
+        {
+            if (Outlines.Check(site.Cuts![i], $"/cuts/{i}") is { } bent)
+                return bent;
+        }
         if (PlaceCheck.Of(site.Panel, site.Damage, "damage-off-panel", "/damage") is { } off)
             return off;
         if (site.Panel.Material is SkinMaterial.GlassReinforcedPlastic or SkinMaterial.PlywoodSkin)
@@ -195,6 +202,9 @@ public static class Patch
             )
         );
     }
+
+    /// <summary>The edge of a patch on its panel, without the rest.</summary>
+    public static IReadOnlyList<PanelPoint> Edge(PatchSite site) => PatchFrame.Of(site).Edge;
 
     private static PatchRivets Row(PatchSite site, PatchFrame frame, RivetSize size, double rowMm, Worksheet sheet)
     {

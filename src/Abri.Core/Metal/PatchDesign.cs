@@ -117,11 +117,14 @@ public sealed record PatchDesign(
     /// <summary>Least radius of a hole's corner, mm: common practice.</summary>
     public const double LeastCornerMm = 10;
 
+    /// <summary>How far a hole is cut back beyond visible rust, mm: common practice.</summary>
+    public const double UsualCutBackMm = 20;
+
     /// <summary>What is usual for a skin of a thickness, mm.</summary>
     public static PatchDesign Usual(double skinMm) =>
         new(
             HoleShape.SquareRectangle,
-            20,
+            UsualCutBackMm,
             LeastCornerMm,
             PatchJoin.BondedAndRiveted,
             null,

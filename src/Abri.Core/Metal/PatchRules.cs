@@ -42,6 +42,7 @@ internal static class PatchRules
             .. Landing(site, edge, holes),
             Lap(site, rivets, lengths),
             .. Sheet(site, lengths),
+            .. OnCurve(site, frame, lengths),
             .. Joining(site, lengths),
             .. Edges(site, frame, edge),
         ];
@@ -189,6 +190,29 @@ internal static class PatchRules
 
     /// <summary>Sheet thinner than this is backed before it is welded, mm: common practice.</summary>
     private const double ThinMm = 1;
+
+    /// <summary>On a curve sheet has to be formed, and is longer than it is drawn.</summary>
+    private static IEnumerable<Judgement> OnCurve(PatchSite site, Patch.PatchFrame frame, LengthFormat lengths)
+    {
+        PanelBox box = PanelBox.Of(frame.Edge);
+        double Rise(double chord, double? radius) => radius is { } r ? chord * chord / (8 * r) : 0;
+        double rise = Math.Max(Rise(box.WidthMm, site.Panel.ArcRadiusAlongMm), Rise(box.HeightMm, site.Panel.ArcRadiusAcrossMm));
+        if (rise > FlatMm)
+            yield return new Judgement(
+                "on-curve",
+                JudgementState.NeedsWork,
+                "the skin is curved under it",
+                rise,
+                FlatMm,
+                Unit.Mm,
+                "Flat sheet stands off in its middle, or at its edges.",
+                $"Roll it over a pipe to a rise of {lengths.Text(rise)} before it is drilled; mark the hole from the template laid on the skin.",
+                []
+            );
+    }
+
+    /// <summary>Rise that flat sheet follows by itself when it is riveted, mm: assumption.</summary>
+    private const double FlatMm = 1;
 
     private static IEnumerable<Judgement> Joining(PatchSite site, LengthFormat lengths)
     {

@@ -158,9 +158,22 @@ public static class Rivets
         (double d, double hole) = SizeFor(thickest);
         sheet.Step("d", "diameter", "size nearest to 3 t, at least 3.2", d, "mm");
         double grip = sheet.Step("g", "grip", "sheets + sealant", sheetsMm.Sum() + sealantMm, "mm");
-        double wanted = sheet.Step("b", "least body", $"g + {HeadDiameters} d", grip + (HeadDiameters * d), "mm");
-        return new RivetSize(d, hole, grip, Bodies.Where(b => b >= wanted - 1e-9).Select(b => (double?)b).FirstOrDefault());
+        sheet.Step("b", "least body", $"g + {HeadDiameters} d", grip + (HeadDiameters * d), "mm");
+        return new RivetSize(d, hole, grip, BodyFor(d, grip));
     }
+
+    /// <summary>Widest hole that a rivet fills, mm.</summary>
+    internal static double WidestHoleMm => Sizes[^1].Hole;
+
+    /// <summary>The smallest rivet that fills a hole which is there already, or null: the next size up is the rescue.</summary>
+    internal static RivetSize? Filling(double holeMm, double gripMm) =>
+        Sizes
+            .Where(s => s.Hole >= holeMm - 1e-9)
+            .Select(s => new RivetSize(s.Diameter, s.Hole, gripMm, BodyFor(s.Diameter, gripMm)))
+            .FirstOrDefault();
+
+    private static double? BodyFor(double diameterMm, double gripMm) =>
+        Bodies.Where(b => b >= gripMm + (HeadDiameters * diameterMm) - 1e-9).Select(b => (double?)b).FirstOrDefault();
 
     /// <summary>Greatest distance from one to the next, mm.</summary>
     internal static double MostPitchMm(RivetDuty duty) => duty == RivetDuty.Seal ? SealPitchMm : HoldPitchMm;

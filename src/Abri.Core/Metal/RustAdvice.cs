@@ -352,7 +352,7 @@ public static class RustRules
             _ => "the chassis",
         };
 
-    private static string Word(RustMethod method) =>
+    internal static string Word(RustMethod method) =>
         method switch
         {
             RustMethod.ProtectOnly => "Clean and protect only",

@@ -91,9 +91,12 @@ public sealed record RustSpot(
 public sealed record RustLimits(
     [Within(1, 50, "The loss that is only treated", "%")] double TreatBelowPercent = 10,
     [Within(1, 90, "The loss above which it is cut out", "%")] double CutAbovePercent = 30,
-    [Within(0, 10, "The hole that putty closes", "mm")] double PuttyMostMm = 10
+    [Within(0, 10, "The hole that putty closes", "mm")] double PuttyMostMm = RustLimits.UsualPuttyMm
 ) : IConsistent
 {
+    /// <summary>Widest hole that putty closes where nobody says otherwise, mm: assumption.</summary>
+    public const double UsualPuttyMm = 10;
+
     /// <inheritdoc/>
     public (string Field, string Message)? Contradiction() =>
         TreatBelowPercent >= CutAbovePercent ? ("cutAbovePercent", "It is cut out at a greater loss than what is only treated.") : null;

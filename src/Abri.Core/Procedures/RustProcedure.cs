@@ -1,6 +1,7 @@
 using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
+using Abri.Core.Shell;
 using Abri.Core.Work;
 
 namespace Abri.Core.Procedures;
@@ -24,8 +25,8 @@ public sealed record RustWork(
 /// <summary>What is done about a rusty place, and how.</summary>
 /// <param name="Advice">What, and why.</param>
 /// <param name="Procedure">How, step by step.</param>
-/// <param name="Rivets">The rivets of a patch or a plate; null where there is none.</param>
-public sealed record RustPlan(RustAdvice Advice, Procedure Procedure, RivetPlan? Rivets);
+/// <param name="Patch">The patch or plate; null where there is none.</param>
+public sealed record RustPlan(RustAdvice Advice, Procedure Procedure, PatchPlan? Patch);
 
 /// <summary>Writes the procedure of a rusty place: from the wash to the wax, by what was decided about it.</summary>
 /// <remarks>
@@ -37,15 +38,6 @@ public static class RustProcedure
 {
     /// <summary>How far sound paint is stripped beyond the rust, mm: common practice.</summary>
     public const double MarginMm = 30;
-
-    /// <summary>How far a hole is cut back beyond visible rust, mm: common practice.</summary>
-    public const double CutBackMm = 20;
-
-    /// <summary>How far a patch laps the sound sheet, mm: common practice for bonded and riveted patches.</summary>
-    public const double LapMm = 25;
-
-    /// <summary>Adhesive between patch and sheet when pressed, mm: assumption.</summary>
-    public const double BondMm = 1;
 
     private const double ConverterMlPerM2 = 120,
         WaxMlPerM = 60,
@@ -61,36 +53,64 @@ public static class RustProcedure
             _ => 2,
         };
 
-    /// <summary>The plan.</summary>
+    /// <summary>The plan of a place by itself: a patch is taken as a rectangle on flat sheet.</summary>
     /// <param name="work">The place.</param>
     /// <param name="lengths">How lengths are written in sentences.</param>
     public static Result<Worked<RustPlan>> Of(RustWork work, LengthFormat lengths)
     {
-        Worked<RustAdvice> advice = RustRules.Of(work.Spot, work.Limits ?? new RustLimits(), lengths);
-        RustMethod method = advice.Result.Method;
-        var sheet = new Worksheet();
-        sheet.Take(advice);
-        double lap = Math.Max(LapMm, Rivets.LeastLapMm(work.Spot.SheetMm)),
-            grown = method == RustMethod.CutOutAndPatch ? CutBackMm + lap : lap;
-        RivetPlan? rivets = null;
-        if (method is RustMethod.CutOutAndPatch or RustMethod.Plate)
+        RustMethod method = RustRules.Of(work.Spot, work.Limits ?? new RustLimits(), lengths).Result.Method;
+        if (method is not (RustMethod.CutOutAndPatch or RustMethod.Plate))
+            return Of(work, null, null, lengths);
+        double thick = work.Spot.SheetMm;
+        var around = new PanelBox(-FlatMm, work.LengthMm + FlatMm, -FlatMm, work.WidthMm + FlatMm);
+        PatchDesign design = PatchDesign.Usual(thick) with
         {
-            var patch = new RoundedRectangle(work.LengthMm + (2 * grown), work.WidthMm + (2 * grown), 10);
-            var row = new RivetRow(patch, lap / 2, [work.Spot.SheetMm, work.Spot.SheetMm], BondMm, RivetDuty.Seal);
-            if (!Rivets.Of(row, lengths).IsOk(out Worked<RivetPlan>? riveted, out Problem? problem))
-                return problem with { Pointer = "/work/spot/sheetMm" };
-            sheet.Take(riveted);
-            rivets = riveted.Result;
-        }
-        double margin = rivets is null ? MarginMm : grown + MarginMm;
+            Shape = method == RustMethod.Plate ? HoleShape.NoHole : HoleShape.SquareRectangle,
+            CutBackMm = method == RustMethod.Plate ? 0 : PatchDesign.UsualCutBackMm,
+            LapMm = Math.Max(PatchDesign.UsualLapMm(PatchJoin.BondedAndRiveted), Rivets.LeastLapMm(thick)),
+            Metal = SheetMetal.MildSteel,
+        };
+        var site = new PatchSite(
+            new Panel(PanelKind.Left, around.Corners, thick, SkinMaterial.MildSteel),
+            [],
+            new PanelBox(0, work.LengthMm, 0, work.WidthMm).Corners,
+            design,
+            Lengths: lengths
+        );
+        return Patch.Of(site).IsOk(out Worked<PatchPlan>? patch, out Problem? problem)
+            ? Of(work, method, patch, lengths)
+            : problem with
+            {
+                Pointer = "/work/spot/sheetMm",
+            };
+    }
+
+    /// <summary>The plan of a repair that somebody chose.</summary>
+    /// <param name="work">The place.</param>
+    /// <param name="chosen">What is done; null for what the rules say. What is for a licensed workshop stays so.</param>
+    /// <param name="patch">The patch or plate; null where there is none.</param>
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    internal static Worked<RustPlan> Of(RustWork work, RustMethod? chosen, Worked<PatchPlan>? patch, LengthFormat lengths)
+    {
+        Worked<RustAdvice> advised = RustRules.Of(work.Spot, work.Limits ?? new RustLimits(), lengths);
+        RustAdvice advice =
+            advised.Result.Method == RustMethod.ProtectOnly || chosen is null ? advised.Result : advised.Result with { Method = chosen.Value };
+        RustMethod method = advice.Method;
+        var sheet = new Worksheet();
+        sheet.Take(advised);
+        if (method != RustMethod.ProtectOnly && patch is not null)
+            sheet.Take(patch);
+        PatchPlan? piece = method is RustMethod.CutOutAndPatch or RustMethod.Plate ? patch?.Result : null;
+        PanelBox? over = piece is null ? null : PanelBox.Of(piece.Patch);
+        (double along, double across) = over is { } box ? (box.WidthMm, box.HeightMm) : (work.LengthMm, work.WidthMm);
         double areaM2 = sheet.Step(
             "A",
             "area to be coated",
-            "(length + 2 margins) (width + 2 margins)",
-            (work.LengthMm + (2 * margin)) * (work.WidthMm + (2 * margin)) / 1e6,
+            "(length + 2 margins of 30) (width + 2 margins of 30)",
+            (along + (2 * MarginMm)) * (across + (2 * MarginMm)) / 1e6,
             "m2"
         );
-        sheet.Cite(new Source("Order of treatment; margins of 30 mm, cut back 20 mm, lap 25 mm", SourceKind.CommonPractice));
+        sheet.Cite(new Source("Order of treatment; margins of 30 mm", SourceKind.CommonPractice));
         sheet.Cite(new Source("Amounts of converter, sealer and wax; hours to primer", SourceKind.Assumption));
         sheet.Cite(MinutesTable.Source);
         Worked<PaintPlan> paint = Paint.Of(TypicalCoats.System, areaM2, work.AirC);
@@ -102,27 +122,22 @@ public static class RustProcedure
                 $"At {work.RelativePercent:0} % nothing is coated: wait for air below {PaintNow.MostHumidityPercent:0} %, "
                     + "and strip the rust only then."
             );
-        var x = new Plan(work, advice.Result, lengths, areaM2, paint.Result, rivets, lap, grown);
-        return sheet.Finish(new RustPlan(advice.Result, Procedure.Of(advice.Result.Summary, [.. Steps(x)]), rivets));
+        var x = new Plan(work, advice, lengths, areaM2, paint.Result, piece);
+        string title = method == advised.Result.Method ? advice.Summary : $"{RustRules.Word(method)}: chosen by hand.";
+        return sheet.Finish(new RustPlan(advice, Procedure.Of(title, [.. Steps(x)]), piece));
     }
 
-    private sealed record Plan(
-        RustWork Work,
-        RustAdvice Advice,
-        LengthFormat Lengths,
-        double AreaM2,
-        PaintPlan Paint,
-        RivetPlan? Rivets,
-        double LapMm,
-        double GrownMm
-    )
+    /// <summary>Sheet round a place of which nothing else is known, mm: more than any patch reaches.</summary>
+    private const double FlatMm = 2000;
+
+    private sealed record Plan(RustWork Work, RustAdvice Advice, LengthFormat Lengths, double AreaM2, PaintPlan Paint, PatchPlan? Piece)
     {
         public bool Patched => Advice.Method == RustMethod.CutOutAndPatch;
 
         /// <summary>Pits keep rust that no brush reaches.</summary>
         public bool TightRustStays => !Patched && Work.Spot.Grade is RustGrade.FewPits or RustGrade.ManyPits;
 
-        public double PerimeterMm => 2 * (Work.LengthMm + Work.WidthMm + (4 * GrownMm));
+        public double EdgeMm => Piece?.EdgeMm ?? 2 * (Work.LengthMm + Work.WidthMm);
 
         public string Text(double mm) => Lengths.Text(mm);
     }
@@ -150,17 +165,19 @@ public static class RustProcedure
             yield return Protect(x);
             yield break;
         }
-        if (x.Patched)
-            yield return CutOut(x);
+        if (x.Patched && x.Piece is not null)
+            yield return CutOut(x, x.Piece);
         yield return Clean(x);
         if (x.Advice.Method == RustMethod.Putty)
             yield return Putty(x);
         if (x.TightRustStays)
             yield return Convert(x);
         yield return Prime(x);
-        if (x.Rivets is not null)
-            yield return SetPatch(x);
-        if (x.Rivets is not null || x.Work.Spot.Pocket)
+        if (x.Piece is { Blank.FoldLines.Count: > 0 })
+            yield return Make(x, x.Piece);
+        if (x.Piece is not null)
+            yield return SetPatch(x, x.Piece);
+        if (x.Piece is not null || x.Work.Spot.Pocket)
             yield return Seal(x);
         yield return Colour(x);
         if (x.Work.Spot.Pocket || x.Patched)
@@ -213,14 +230,15 @@ public static class RustProcedure
             Consumables = [new Consumable(Materials.CavityWax, 30 + (250 * x.AreaM2))],
         };
 
-    private static WorkStep CutOut(Plan x) =>
-        Step(
+    private static WorkStep CutOut(Plan x, PatchPlan piece)
+    {
+        var holes = piece.Holes.Select(PanelBox.Of).Select(box => $"{x.Text(box.WidthMm)} by {x.Text(box.HeightMm)}");
+        return Step(
             "rust-cut",
             "Cut out to sound sheet",
-            $"Mark {x.Text(x.Work.LengthMm + (2 * CutBackMm))} by {x.Text(x.Work.WidthMm + (2 * CutBackMm))}: {x.Text(CutBackMm)} "
-                + "beyond the rust, corners round, "
-                + "off every member. Saw it, no disc near paint; take off the burr.",
-            2 * (x.Work.LengthMm + x.Work.WidthMm + (4 * CutBackMm)),
+            $"Mark {string.Join(" and ", holes)} from the template, corners round, off every member. Saw it, no disc near paint; take off the burr. "
+                + "Where rust goes on, cut on, and draw the hole anew before the patch is made.",
+            piece.CutMm,
             "Jigsaw, fresh metal blade",
             "File"
         ) with
@@ -231,6 +249,7 @@ public static class RustProcedure
             Consumables = [new Consumable(Materials.MetalBlade, 1)],
             Holds = [.. FuelAway(x), HoldPoint.Seen("Sound bright sheet all round the hole")],
         };
+    }
 
     /// <summary>Before anything is sawn or drilled near them.</summary>
     private static IEnumerable<HoldPoint> FuelAway(Plan x) =>
@@ -295,35 +314,70 @@ public static class RustProcedure
             WaitHours = Math.Ceiling(x.Paint.Coats[0].RecoatFromHours ?? TypicalCoats.EpoxyPrimer.RecoatFromHours),
         };
 
-    private static WorkStep SetPatch(Plan x) =>
-        Step(
+    private static WorkStep Make(Plan x, PatchPlan piece)
+    {
+        IEnumerable<string> folds = piece
+            .Blank.FoldLines.OrderBy(f => f.Order)
+            .Select(f => $"{f.Degrees:0} degrees {(f.Towards == FoldTo.Outside ? "outwards" : "inwards")} on a radius of {x.Text(f.RadiusMm)}");
+        return Step(
+            "rust-fold",
+            "Cut and fold the blank",
+            $"{x.Text(piece.Blank.WidthMm)} by {x.Text(piece.Blank.HeightMm)} from the printed blank; deburr. Fold {string.Join(", then ", folds)}. Offer it up.",
+            piece.Blank.FoldLines.Count,
+            "Snips",
+            "Folding bars",
+            "Clamps"
+        ) with
+        {
+            Place = WorkPlace.Bench,
+            Cautions = [Cautions.SheetEdges],
+            Holds = [HoldPoint.Seen("It lies on the sheet all round, and its flange goes where it belongs")],
+        };
+    }
+
+    private static WorkStep SetPatch(Plan x, PatchPlan piece)
+    {
+        var size = PanelBox.Of(piece.Patch);
+        string held = piece is { Rivets: { } rivets }
+            ? $"Drill it in place, {rivets.Places.Count} holes of {x.Lengths.Drill(rivets.Rivet.HoleMm)} {x.Text(rivets.EdgeMm)} from the edge, "
+                + $"{x.Text(rivets.PitchMm)} apart at most, each held by a pin; take it off, deburr, vacuum. Adhesive on the lap in one bead inside the "
+                + $"rivets. Rivets of {x.Text(rivets.Rivet.DiameterMm)}"
+                + (rivets.Rivet.BodyMm is { } body ? $" by {x.Text(body)}" : ", of which none is long enough: fewer sheets or bolts")
+                + ": corners, then middles, then between."
+            : $"Clamp it on bare bright metal. {piece.Weld!.Verdict}";
+        return Step(
             "rust-patch",
             x.Patched ? "Set the patch" : "Set the plate",
-            $"{x.Text(x.Work.LengthMm + (2 * x.GrownMm))} by {x.Text(x.Work.WidthMm + (2 * x.GrownMm))}, corners round, primed on "
-                + "both faces. Drill it in place, corners first, each hole "
-                + "held by a pin; take it off, deburr, vacuum. Adhesive on the lap in one bead inside the rivets. "
-                + $"{x.Rivets!.Verdict} Corners, then middles, then between.",
-            x.Rivets.Count,
-            $"Drill {x.Lengths.Drill(x.Rivets.HoleMm)}",
-            "Rivet tool",
-            "Holding pins"
+            $"{x.Text(size.WidthMm)} by {x.Text(size.HeightMm)}, corners round{(piece.Rivets is null ? "" : ", primed on both faces")}. {held}",
+            piece.Rivets?.Places.Count ?? piece.Weld!.Spots.Count,
+            [.. piece.Rivets is { } r ? RivetTools(x.Lengths.Drill(r.Rivet.HoleMm)) : WeldTools]
         ) with
         {
             Shell = x.Patched ? ShellChange.Closes : ShellChange.None,
             Weather = Laying,
-            Cautions = [Cautions.Isocyanates],
+            Cautions = piece.Rivets is null ? [Cautions.Welding, .. x.Advice.Cautions] : [Cautions.Isocyanates],
             Consumables =
             [
-                new Consumable(Materials.BlindRivet(x.Rivets.DiameterMm, x.Rivets.BodyMm), x.Rivets.Buy),
-                new Consumable(Materials.PanelAdhesive, x.PerimeterMm * x.LapMm * BondMm / 1000 * 1.2),
+                .. piece.Rivets is { } n
+                    ? [new Consumable(Materials.BlindRivet(n.Rivet.DiameterMm, n.Rivet.BodyMm), n.Buy)]
+                    : Array.Empty<Consumable>(),
+                .. piece.AdhesiveMl > 0 ? [new Consumable(Materials.PanelAdhesive, piece.AdhesiveMl)] : Array.Empty<Consumable>(),
             ],
             Holds =
             [
                 .. FuelAway(x),
-                HoldPoint.Seen("Adhesive shows all round; upper edge lies under, lower edge over the skin, so " + "that water runs off"),
+                HoldPoint.Seen(
+                    (piece.Rivets is null ? "No hole in the weld, held against the light" : "Adhesive shows all round")
+                        + "; upper edge lies under, lower edge over the skin, so that water runs off"
+                ),
             ],
-            WaitHours = 24,
+            WaitHours = piece.Rivets is null ? 1 : 24,
         };
+    }
+
+    private static readonly string[] WeldTools = ["Welder", "Clamps", "Backing plate"];
+
+    private static IEnumerable<string> RivetTools(string hole) => [$"Drill {hole}", "Rivet tool", "Holding pins"];
 
     private static WorkStep Seal(Plan x) =>
         Step(
@@ -331,12 +385,12 @@ public static class RustProcedure
             "Seal edges and seams",
             "Seam sealer on primer, before any colour: along the edge of the patch and every seam nearby, smoothed so that water "
                 + "runs off, the lowest point open.",
-            x.PerimeterMm,
+            x.EdgeMm,
             "Seam brush"
         ) with
         {
             Weather = Laying,
-            Consumables = [new Consumable(Materials.SeamSealer, x.PerimeterMm * SealerMm2 / 1000)],
+            Consumables = [new Consumable(Materials.SeamSealer, x.EdgeMm * SealerMm2 / 1000)],
             WaitHours = 4,
         };
 

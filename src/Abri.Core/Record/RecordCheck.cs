@@ -1,3 +1,4 @@
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
@@ -73,10 +74,25 @@ public static class RecordCheck
             if (OpeningCheck.Of(record.Panel, opening) is { } problem)
                 return problem.Under($"/openings/{i}/value");
         }
+        IReadOnlyList<Keyed<Repair>> repairs = record.Repairs ?? [];
+        if (Twice(repairs.Select(r => r.Key)) is { } repaired)
+            return new Problem("key-twice", "/repairs", $"Two repairs have the key \"{repaired}\".");
+        if (First(repairs, r => (RepairCheck.Of(record.Panel, r.Value) ?? OfFindings(record, r.Value))?.Under("/value"), "/repairs") is { } repair)
+            return repair;
         if (First(record.Joints ?? [], j => JointCheck.Of(j) ?? OfReferences(record, j, products), "/joints") is { } joint)
             return joint;
         return record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null;
     }
+
+    /// <summary>What a repair mends is in the file.</summary>
+    private static Problem? OfFindings(PanelRecord panel, Repair repair) =>
+        repair.FindingIds.FirstOrDefault(id => panel.Findings.All(f => f.Key != id)) is { } unknown
+            ? new Problem(
+                "finding-unknown",
+                "/findingIds",
+                $"The repair {repair.Name} mends a finding \"{unknown}\" that is not on its panel in the file."
+            )
+            : null;
 
     /// <summary>What a joint refers to is in the file.</summary>
     private static Problem? OfReferences(PanelRecord panel, Joint joint, HashSet<string> products)
@@ -90,6 +106,7 @@ public static class RecordCheck
                 JointOfKind.Member => panel.Members.Any(m => m.Key == of.Id),
                 JointOfKind.Opening => panel.Openings.Any(o => o.Key == of.Id),
                 JointOfKind.Finding => panel.Findings.Any(f => f.Key == of.Id),
+                JointOfKind.Repair => panel.Repairs?.Any(r => r.Key == of.Id) == true,
                 _ => true, // JointCheck knows the seams of a shell.
             };
         return known

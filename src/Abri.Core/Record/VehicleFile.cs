@@ -1,3 +1,4 @@
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
@@ -38,6 +39,10 @@ public static class VehicleFile
         Keys<Member> members = Keys<Member>.Whole("member", of.MembersOn(panel));
         var found = Keys<Finding>.Whole("finding", findings);
         var opened = Keys<Opening>.Whole("opening", openings);
+        var repairs = Keys<Repair>.Whole(
+            "repair",
+            of.Repairs.On(panel.Id).Select(r => r with { Value = r.Value with { FindingIds = [.. r.Value.FindingIds.Select(found.Of)] } })
+        );
         Joint[] joints =
         [
             .. of
@@ -54,6 +59,7 @@ public static class VehicleFile
                                 JointOfKind.Member => it with { Id = members.Of(it.Id) },
                                 JointOfKind.Opening => it with { Id = opened.Of(it.Id) },
                                 JointOfKind.Finding => it with { Id = found.Of(it.Id) },
+                                JointOfKind.Repair => it with { Id = repairs.Of(it.Id) },
                                 _ => it,
                             },
                     }
@@ -78,7 +84,8 @@ public static class VehicleFile
             ],
             [.. openings.Select(o => new Keyed<Opening>(opened.Of(o.Id), o.Value with { FittingId = fittings.Of(o.Value.FittingId) }))],
             water.IsEmpty ? null : water,
-            joints.Length > 0 ? joints : null
+            joints.Length > 0 ? joints : null,
+            repairs.Used.Count > 0 ? repairs.Used : null
         );
     }
 

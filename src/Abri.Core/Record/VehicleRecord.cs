@@ -1,4 +1,5 @@
 using Abri.Core.Declared;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
@@ -33,23 +34,26 @@ public sealed record VehicleRecord(
 /// Joints that were written down, null for none; what they belong to is a key of this panel, their product one of
 /// <see cref="VehicleRecord.Products"/>.
 /// </param>
+/// <param name="Repairs">Its repairs, null for none; the findings that they mend are keys of this panel.</param>
 public sealed record PanelRecord(
     Panel Panel,
     IReadOnlyList<Keyed<Member>> Members,
     IReadOnlyList<FindingRecord> Findings,
     IReadOnlyList<Keyed<Opening>> Openings,
     WaterRecord? Water = null,
-    IReadOnlyList<Joint>? Joints = null
+    IReadOnlyList<Joint>? Joints = null,
+    [Count(0, 300, "A panel has at most 300 repairs.")] IReadOnlyList<Keyed<Repair>>? Repairs = null
 )
 {
-    /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c> and so on.</summary>
+    /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c>, <c>repair-1</c> and so on.</summary>
     public static PanelRecord Of(
         Panel panel,
         IEnumerable<Member> members,
         IEnumerable<Finding>? findings = null,
         IEnumerable<Opening>? openings = null,
         WaterRecord? water = null,
-        IReadOnlyList<Joint>? joints = null
+        IReadOnlyList<Joint>? joints = null,
+        IEnumerable<Repair>? repairs = null
     ) =>
         new(
             panel,
@@ -57,7 +61,8 @@ public sealed record PanelRecord(
             [.. Keyed.All("finding", findings ?? []).Select(f => new FindingRecord(f.Key, f.Value, []))],
             Keyed.All("opening", openings ?? []),
             water,
-            joints
+            joints,
+            repairs is null ? null : Keyed.All("repair", repairs)
         );
 }
 

@@ -1,4 +1,5 @@
 using Abri.Core.Geometry;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
@@ -19,6 +20,7 @@ namespace Abri.Core.Record;
 /// <param name="Water">What bears on water.</param>
 /// <param name="LeakPriors">Priors of leaks that somebody changed.</param>
 /// <param name="Joints">Joints that were written down.</param>
+/// <param name="Repairs">Repairs of all panels.</param>
 /// <param name="Fittings">The catalogue of fittings, which all vehicles share.</param>
 /// <param name="Products">The catalogue of products, which all vehicles share.</param>
 public sealed record VehicleSnapshot(
@@ -32,6 +34,7 @@ public sealed record VehicleSnapshot(
     WaterRows Water,
     IReadOnlyList<Stored<LeakPrior>> LeakPriors,
     IReadOnlyList<Stored<Joint>> Joints,
+    IReadOnlyList<Stored<Repair>> Repairs,
     IReadOnlyList<Stored<Fitting>> Fittings,
     IReadOnlyList<Stored<Product>> Products
 )

@@ -81,6 +81,9 @@ public enum JointOfKind
     /// <summary>A finding, such as a seam that has opened.</summary>
     Finding,
 
+    /// <summary>A repair: the edge of its patch, its seam or its trim.</summary>
+    Repair,
+
     /// <summary>A seam or door seal that every such shell has (<see cref="Shell.ShellSeam"/>), named by the side of the panel.</summary>
     ShellSeam,
 }

@@ -3,14 +3,54 @@ using Abri.Core.Work;
 
 namespace Abri.Core.Shell;
 
+/// <summary>Where a repair stands in the order of work.</summary>
+public enum RepairTurn
+{
+    /// <summary>It is begun, and the shell may stand open there.</summary>
+    StandsOpen,
+
+    /// <summary>It keeps water out.</summary>
+    KeepsWaterOut,
+
+    /// <summary>It takes off what covers the shell, and puts it on again.</summary>
+    Uncovers,
+
+    /// <summary>It treats or replaces metal.</summary>
+    MendsMetal,
+
+    /// <summary>Wax goes into its cavity, after every sealant and coat there.</summary>
+    Waxes,
+}
+
+/// <summary>A repair that waits.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="Verb">What is done, such as <c>treat</c>.</param>
+/// <param name="Turn">Where it stands in the order.</param>
+/// <param name="Severity">How bad what it mends is.</param>
+public sealed record WaitingRepair(string Name, string Verb, RepairTurn Turn, Severity Severity);
+
 /// <summary>Something that waits to be done on the shell, as the order of work looks at it.</summary>
 /// <param name="Job">What it is.</param>
 /// <param name="Where">Name of its panel.</param>
-/// <param name="Finding">The finding; null for an opening.</param>
-/// <param name="OpeningName">Name of the opening; null for a finding.</param>
+/// <param name="Finding">The finding; null for others.</param>
+/// <param name="OpeningName">Name of the opening; null for others.</param>
 /// <param name="IsCut">Whether the opening is cut and not fitted.</param>
 /// <param name="Test">The last water test that wetted the finding since it was seen; null where none did.</param>
-public sealed record Waiting(Job Job, string Where, Finding? Finding, string? OpeningName = null, bool IsCut = false, TestedJoint? Test = null);
+/// <param name="Repair">The repair; null for others.</param>
+public sealed record Waiting(
+    Job Job,
+    string Where,
+    Finding? Finding,
+    string? OpeningName = null,
+    bool IsCut = false,
+    TestedJoint? Test = null,
+    WaitingRepair? Repair = null
+)
+{
+    internal string Name => Finding?.Name ?? Repair?.Name ?? OpeningName!;
+
+    internal Severity? Severity => Finding?.Severity ?? Repair?.Severity;
+}
 
 /// <summary>What a water test said of a joint.</summary>
 /// <param name="Wet">Whether water came in while it was sprayed.</param>
@@ -29,7 +69,8 @@ public sealed record NextJob(Job Job, string What, string Why, string? Caution);
 /// </summary>
 /// <remarks>
 /// An open shell is closed first. Then water is kept out (seams, seals, holes) and let out (drains), and where it came from is proved; then the shell
-/// dries; then rust is treated, before anything is lined; then soft wood is replaced; new openings come last, into a sound shell. Common practice,
+/// dries; then trims come off, and rust is treated, before anything is lined; then soft wood is replaced; new openings come into a sound shell, and
+/// cavity wax comes last of all. Common practice,
 /// no source. While anything inside is damp, nothing that would trap water is ever proposed.
 /// </remarks>
 public static class WorkOrder
@@ -41,10 +82,12 @@ public static class WorkOrder
         LetWaterOut,
         FindTheLeak,
         DryOut,
+        Uncover,
         TreatRust,
         ReplaceWood,
         Straighten,
         NewOpenings,
+        Wax,
     }
 
     /// <summary>All that waits, in order; what is done or only watched is left out.</summary>
@@ -57,37 +100,47 @@ public static class WorkOrder
             .. open.OrderBy(StepOf)
                 // What let water in when it was sprayed comes before what was not tested, that before what stayed dry.
                 .ThenBy(w => w.Test is { Wet: var wet } ? (wet ? 0 : 2) : 1)
-                .ThenByDescending(w => w.Finding?.Severity)
+                .ThenByDescending(w => w.Severity)
                 .ThenBy(w => w.Finding?.SeenAt)
-                .ThenBy(w => w.Finding?.Name ?? w.OpeningName, StringComparer.Ordinal)
+                .ThenBy(w => w.Name, StringComparer.Ordinal)
                 .Select(w => new NextJob(w.Job, What(w, damp), Why(w), Caution(StepOf(w), damp))),
         ];
     }
 
     private static Step StepOf(Waiting w) =>
-        w.Finding switch
-        {
-            null => w.IsCut ? Step.CloseShell : Step.NewOpenings,
+        w.Repair is { } repair
+            ? repair.Turn switch
             {
-                Kind: FindingKind.OpenSeam
-                    or FindingKind.CrackedSealant
-                    or FindingKind.MissingSeal
-                    or FindingKind.OpenHole
-                    or FindingKind.CrackInPlastic
-            } => Step.KeepWaterOut,
-            { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => Step.KeepWaterOut,
-            { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => Step.LetWaterOut,
-            { Kind: FindingKind.Stain } => Step.FindTheLeak,
-            { Kind: FindingKind.DampInsulation } => Step.DryOut,
-            { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => Step.TreatRust,
-            { Kind: FindingKind.SoftWood } => Step.ReplaceWood,
-            _ => Step.Straighten,
-        };
+                RepairTurn.StandsOpen => Step.CloseShell,
+                RepairTurn.KeepsWaterOut => Step.KeepWaterOut,
+                RepairTurn.Uncovers => Step.Uncover,
+                RepairTurn.MendsMetal => Step.TreatRust,
+                _ => Step.Wax,
+            }
+            : w.Finding switch
+            {
+                null => w.IsCut ? Step.CloseShell : Step.NewOpenings,
+                {
+                    Kind: FindingKind.OpenSeam
+                        or FindingKind.CrackedSealant
+                        or FindingKind.MissingSeal
+                        or FindingKind.OpenHole
+                        or FindingKind.CrackInPlastic
+                } => Step.KeepWaterOut,
+                { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => Step.KeepWaterOut,
+                { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => Step.LetWaterOut,
+                { Kind: FindingKind.Stain } => Step.FindTheLeak,
+                { Kind: FindingKind.DampInsulation } => Step.DryOut,
+                { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => Step.TreatRust,
+                { Kind: FindingKind.SoftWood } => Step.ReplaceWood,
+                _ => Step.Straighten,
+            };
 
     private static string What(Waiting w, bool damp)
     {
-        string name = w.Finding?.Name ?? w.OpeningName!;
-        string thing = char.ToLowerInvariant(name[0]) + name[1..];
+        string thing = char.ToLowerInvariant(w.Name[0]) + w.Name[1..];
+        if (w.Repair is { } repair)
+            return $"{repair.Verb}: {thing}";
         return StepOf(w) switch
         {
             Step.CloseShell => $"fit {thing}, or cover it",
@@ -118,7 +171,9 @@ public static class WorkOrder
             Step.LetWaterOut => "water that cannot leave finds its own way",
             Step.FindTheLeak => "a stain shows where water ends, not where it gets in",
             Step.DryOut => "nothing holds on damp ground",
+            Step.Uncover => "what can be taken off comes off once, while the shell is bare",
             Step.TreatRust => "once no more water comes, and before anything is lined",
+            Step.Wax => "wax comes after every sealant and coat of its cavity: nothing holds on it",
             Step.ReplaceWood => "new wood goes in when what wetted the old one is mended",
             Step.NewOpenings => "new holes go into a sound shell",
             _ => "it lets no water in and can wait",

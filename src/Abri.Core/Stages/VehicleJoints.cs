@@ -1,3 +1,4 @@
+using Abri.Core.Metal;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 
@@ -32,6 +33,12 @@ public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnl
                             [.. of.Openings.On(panel.Id).Select(o => new JointedOpening(o.Id, o.Value, of.FittingOf(o.Value)))],
                             [.. of.Findings.On(panel.Id)],
                             of.Joints.On(panel.Id).Values()
+                        )
+                        .Concat(
+                            of.Repairs.On(panel.Id)
+                                .Where(r => of.Joints.All(j => j.Value.Of != new JointOf(JointOfKind.Repair, r.Id)))
+                                .Select(r => RepairJoints.Of(r.Id, r.Value, panel.Value))
+                                .OfType<Joint>()
                         )
                         .Select(joint => new OfferedJoint(panel.Id, joint))
                 ),

@@ -1,3 +1,5 @@
+using Abri.Core.Geometry;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
@@ -79,12 +81,56 @@ public static class WetVehicle
                     of.Water.Observations.On(p.Id).Values(),
                     of.Water.SealReadings.On(p.Id).Values(),
                     of.Water.Drains.On(p.Id).Values(),
-                    of.Water.Coverings.On(p.Id).Values()
+                    Coverings(of, p),
+                    Mended(of, p)
                 )),
             ],
             of.Vehicle.Value.Attitude ?? new Attitude(0, 0),
             of.LeakPriors.Values()
         );
+
+    /// <summary>What was put on a panel or into it: written down, and by repairs.</summary>
+    internal static IReadOnlyList<Covering> Coverings(VehicleSnapshot of, Stored<Panel> panel) =>
+        [
+            .. of.Water.Coverings.On(panel.Id).Values(),
+            .. of
+                .Repairs.On(panel.Id)
+                .Values()
+                .Where(r => r is { Kind: RepairKind.Patch or RepairKind.Plate, Patch: not null })
+                .Select(r => Covering(r, panel.Value)),
+        ];
+
+    private static Covering Covering(Repair repair, Panel panel)
+    {
+        PatchDesign design = repair.Patch!;
+        bool under = design.UpperEdge == EdgeLie.UnderTheSkin || design.Own(Side.Top).Folds is [{ To: FoldTo.Outside }, ..];
+        return new Covering(
+            repair.Name,
+            CoveringKind.Patch,
+            PanelBox.Of(Patch.Edge(new PatchSite(panel, [], repair.Damage, design))),
+            false,
+            under ? Lap.UpperOverLower : Lap.LowerOverUpper,
+            !repair.IsOver,
+            ""
+        );
+    }
+
+    /// <summary>What was mended on a panel.</summary>
+    private static MendedPlace[] Mended(VehicleSnapshot of, Stored<Panel> panel) =>
+        [
+            .. of
+                .Repairs.On(panel.Id)
+                .Values()
+                .Where(r => r is { IsOver: true, DoneOn: not null } && r.Kind is not (RepairKind.Treat or RepairKind.Leave))
+                .Select(r =>
+                {
+                    bool isArea = r.Kind != RepairKind.Plug && r.Shape == FindingShape.Area;
+                    IReadOnlyList<PanelPoint> places = isArea ? [PanelBox.Of(r.Points).Centre] : r.Points;
+                    var since = new DateTimeOffset(r.DoneOn!.Value.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero);
+                    TestedJoint? test = TestsOfFinding.Of(places, since, panel.Value, of.Water.Observations.Values());
+                    return new MendedPlace(r.Name, r.Points, isArea, r.DoneOn.Value, test is { Wet: false });
+                }),
+        ];
 
     private static Keyed<T>[] Keys<T>(IEnumerable<Stored<T>> rows)
         where T : notnull => [.. rows.Select(r => new Keyed<T>(r.Id, r.Value))];

@@ -1,3 +1,4 @@
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
@@ -14,6 +15,7 @@ namespace Abri.Core.Stages;
 /// <param name="Zones">Zones inside.</param>
 /// <param name="Openings">The openings of all panels; their owner is the panel.</param>
 /// <param name="Findings">The findings of all panels; their owner is the panel.</param>
+/// <param name="Repairs">The repairs of all panels; their owner is the panel.</param>
 /// <param name="Photos">The photos of all findings; their owner is the finding.</param>
 /// <param name="Next">What waits, in the order of work.</param>
 /// <param name="Suspects">Suspects that somebody wrote down; their owner is the panel.</param>
@@ -30,6 +32,7 @@ public sealed record WholeShell(
     IReadOnlyList<Stored<Zone>> Zones,
     IReadOnlyList<Stored<Opening>> Openings,
     IReadOnlyList<Stored<Finding>> Findings,
+    IReadOnlyList<Stored<Repair>> Repairs,
     IReadOnlyList<Stored<Photo>> Photos,
     IReadOnlyList<NextJob> Next,
     IReadOnlyList<Stored<Suspect>> Suspects,
@@ -52,6 +55,7 @@ public sealed record WholeShell(
             of.Zones,
             of.Openings,
             of.Findings,
+            of.Repairs,
             of.Photos,
             NextJobs(of),
             of.Water.Suspects,
@@ -64,16 +68,20 @@ public sealed record WholeShell(
         );
 
     /// <summary>What waits, in the order of work.</summary>
-    private static IReadOnlyList<NextJob> NextJobs(VehicleSnapshot of)
+    internal static IReadOnlyList<NextJob> NextJobs(VehicleSnapshot of)
     {
+        // A finding that a repair mends waits as that repair.
+        HashSet<string> mended = [.. of.Repairs.SelectMany(r => r.Value.FindingIds)];
         Dictionary<string, Panel> panels = of.Panels.ToDictionary(p => p.Id, p => p.Value);
         Observation[] looked = of.Water.Observations.Values();
-        IEnumerable<Waiting> findings = of.Findings.Select(f => new Waiting(
-            new Job(JobKind.Finding, f.Id),
-            PanelWords.Title(panels[f.OwnerId!]),
-            f.Value,
-            Test: TestsOfFinding.Of(f.Value, panels[f.OwnerId!], looked)
-        ));
+        IEnumerable<Waiting> findings = of
+            .Findings.Where(f => !mended.Contains(f.Id))
+            .Select(f => new Waiting(
+                new Job(JobKind.Finding, f.Id),
+                PanelWords.Title(panels[f.OwnerId!]),
+                f.Value,
+                Test: TestsOfFinding.Of(f.Value, panels[f.OwnerId!], looked)
+            ));
         IEnumerable<Waiting> openings = of
             .Openings.Where(o => o.Value.State != OpeningState.Fitted)
             .Select(o => new Waiting(
@@ -83,7 +91,34 @@ public sealed record WholeShell(
                 o.Value.Name,
                 o.Value.State == OpeningState.Cut
             ));
-        return WorkOrder.Of([.. findings, .. openings]);
+        IEnumerable<Waiting> repairs = of.Repairs.Where(r => !r.Value.IsOver).SelectMany(r => Waits(of, r, PanelWords.Title(panels[r.OwnerId!])));
+        return WorkOrder.Of([.. findings, .. openings, .. repairs]);
+    }
+
+    /// <summary>A repair in the order of work; the wax of its cavity by itself, since that comes last.</summary>
+    private static IEnumerable<Waiting> Waits(VehicleSnapshot of, Stored<Repair> row, string where)
+    {
+        Repair repair = row.Value;
+        var job = new Job(JobKind.Repair, row.Id);
+        Severity severity = of
+            .Findings.Where(f => repair.FindingIds.Contains(f.Id))
+            .Select(f => f.Value.Severity)
+            .DefaultIfEmpty(Severity.Moderate)
+            .Max();
+        (string verb, RepairTurn turn) = repair.Kind switch
+        {
+            RepairKind.Patch or RepairKind.Plug when repair.State == RepairState.Doing => ("close", RepairTurn.StandsOpen),
+            RepairKind.Patch => ("cut out and patch", RepairTurn.MendsMetal),
+            RepairKind.Plate => ("plate", RepairTurn.MendsMetal),
+            RepairKind.Plug => ("close", RepairTurn.KeepsWaterOut),
+            RepairKind.Gutter => ("seal anew", RepairTurn.KeepsWaterOut),
+            RepairKind.Trim => ("take off and put on again", RepairTurn.Uncovers),
+            RepairKind.Leave => ("look at", RepairTurn.MendsMetal),
+            _ => ("treat", RepairTurn.MendsMetal),
+        };
+        yield return new Waiting(job, where, null, Repair: new WaitingRepair(repair.Name, verb, turn, severity));
+        if (repair.Kind == RepairKind.Patch || (repair.Spot?.Pocket == true && repair.Kind is RepairKind.Treat or RepairKind.Plate))
+            yield return new Waiting(job, where, null, Repair: new WaitingRepair(repair.Name, "wax the cavity behind", RepairTurn.Waxes, severity));
     }
 
     /// <summary>What keeps water in, worst first.</summary>
@@ -96,7 +131,7 @@ public sealed record WholeShell(
                     of.MembersOn(p).Values(),
                     of.Findings.On(p.Id).Values(),
                     of.Water.Drains.On(p.Id).Values(),
-                    of.Water.Coverings.On(p.Id).Values()
+                    WetVehicle.Coverings(of, p)
                 )),
             ],
             now,

@@ -19,6 +19,16 @@ public static class Cautions
     public static Caution CuttingMetal { get; } =
         new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
 
+    /// <summary>Where cut sheet is handled.</summary>
+    public static Caution SheetEdges { get; } = new("sheet-edges", "Cut-proof gloves: fresh sheet edges and rivet pins cut.");
+
+    /// <summary>While steel is welded.</summary>
+    public static Caution Welding { get; } =
+        new(
+            "welding",
+            "Battery disconnected, mask, fire watch for an hour after; nothing that burns within a metre, inside too; zinc only in moving air."
+        );
+
     /// <summary>While rust and paint are taken off.</summary>
     public static Caution RustDust { get; } = new("rust-dust", "Eyes, gloves, dust mask; old paint can hold lead: wet, not dry, and no heat gun.");
 

@@ -6,6 +6,9 @@ public enum JobKind
     /// <summary>Something that was found, and for which nothing is planned yet.</summary>
     Finding,
 
+    /// <summary>A repair of the shell.</summary>
+    Repair,
+
     /// <summary>A new opening.</summary>
     Opening,
 }

@@ -83,6 +83,9 @@ public static class Materials
     /// <summary>Along laps and seams, between primer and colour.</summary>
     public static Material SeamSealer { get; } = Cartridge("seam-sealer", "Seam sealer");
 
+    /// <summary>In gutters.</summary>
+    public static Material GutterSealant { get; } = Cartridge("gutter-sealant", "Marine polyurethane sealant");
+
     /// <summary>Between a patch and the sheet.</summary>
     public static Material PanelAdhesive { get; } = Cartridge("panel-adhesive", "Panel adhesive");
 
@@ -130,6 +133,9 @@ public static class Materials
 
     /// <summary>Holds a flange.</summary>
     public static Material Screw { get; } = new("screw", "Screw", MaterialKind.Fastener, Unit.Count, 100);
+
+    /// <summary>Holds a trim.</summary>
+    public static Material TrimClip { get; } = new("trim-clip", "Trim clip", MaterialKind.Fastener, Unit.Count, 20);
 
     /// <summary>Over the cut edge of one skin, or of two that lie close.</summary>
     public static Material EdgeTrim { get; } = new("edge-trim", "Edge trim", MaterialKind.Trim, Unit.Mm, 5000);

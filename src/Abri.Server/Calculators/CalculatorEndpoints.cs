@@ -136,6 +136,19 @@ internal static class CalculatorEndpoints
             .MapPost("/fasteners", (FastenersInput x) => Answer(Rivets.Of(x.Row, x.Lengths ?? LengthFormat.Millimetres)))
             .Validate<FastenersInput>()
             .WithName("fasteners");
+        calculators.MapPost("/patch", (PatchInput x) => Answer(Patch.Of(x.Site), "/site")).Validate<PatchInput>().WithName("patch");
+        calculators
+            .MapPost("/blank", (BlankInput x) => Answer(FlatBlanks.Of(x.Design, x.Lengths ?? LengthFormat.Millimetres), "/design"))
+            .Validate<BlankInput>()
+            .WithName("blank");
+        calculators
+            .MapPost("/weld-order", (WeldOrderInput x) => Answer(WeldOrder.Of(x.Edge, x.SheetMm, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<WeldOrderInput>()
+            .WithName("weld-order");
+        calculators
+            .MapPost("/hole-row", (HoleRowInput x) => Answer(HoleRows.Of(x.Row, x.Count, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<HoleRowInput>()
+            .WithName("hole-row");
         calculators
             .MapPost("/paint", (PaintInput x) => TypedResults.Ok(Paint.Of(x.Coats, x.AreaM2, x.AirC)))
             .Validate<PaintInput>()

@@ -29,6 +29,31 @@ public sealed record BendInput(
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
 public sealed record FastenersInput(RivetRow Row, LengthFormat? Lengths = null);
 
+/// <summary>Input of the calculator <c>patch</c>.</summary>
+/// <param name="Site">Damage, panel and what was decided.</param>
+public sealed record PatchInput(PatchSite Site);
+
+/// <summary>Input of the calculator <c>blank</c>.</summary>
+/// <param name="Design">The piece as it is wanted.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record BlankInput(BlankDesign Design, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>weld-order</c>.</summary>
+/// <param name="Edge">The edge to be welded, closed.</param>
+/// <param name="SheetMm">Thinner sheet, mm.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record WeldOrderInput(
+    [Count(3, Limits.MostPoints, "An edge has 3 to 500 corners.")] IReadOnlyList<PanelPoint> Edge,
+    [Within(0.3, 6, "The sheet", "mm")] double SheetMm,
+    LengthFormat? Lengths = null
+);
+
+/// <summary>Input of the calculator <c>hole-row</c>.</summary>
+/// <param name="Row">The holes.</param>
+/// <param name="Count">How many.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record HoleRowInput(HoleRow Row, [Within(1, 500, "The holes", "")] int Count, LengthFormat? Lengths = null);
+
 /// <summary>Input of the calculator <c>paint</c>.</summary>
 /// <param name="Coats">The coats, in order.</param>
 /// <param name="AreaM2">Area, m2.</param>

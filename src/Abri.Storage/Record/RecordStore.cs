@@ -4,6 +4,7 @@ using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water.Leaks;
+using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
@@ -25,6 +26,7 @@ public sealed class RecordStore(
     WaterStores water,
     LeakPriorStore priors,
     JointStore joints,
+    RepairStore repairs,
     ProductStore products
 )
 {
@@ -73,6 +75,10 @@ public sealed class RecordStore(
             o => o.Key,
             o => openings.Insert(pending, panelId, o.Value with { FittingId = fittingIds[o.Value.FittingId] })
         );
+        var repairIds = (panel.Repairs ?? []).ToDictionary(
+            r => r.Key,
+            r => repairs.Insert(pending, panelId, r.Value with { FindingIds = [.. r.Value.FindingIds.Select(key => findingIds[key])] })
+        );
         foreach (Joint joint in panel.Joints ?? [])
         {
             JointOf? of = joint.Of is not { } it
@@ -82,6 +88,7 @@ public sealed class RecordStore(
                     JointOfKind.Member => it with { Id = memberIds[it.Id] },
                     JointOfKind.Opening => it with { Id = openingIds[it.Id] },
                     JointOfKind.Finding => it with { Id = findingIds[it.Id] },
+                    JointOfKind.Repair => it with { Id = repairIds[it.Id] },
                     _ => it,
                 };
             joints.Insert(pending, panelId, joint with { Of = of, ProductId = joint.ProductId is { } product ? productIds[product] : null });

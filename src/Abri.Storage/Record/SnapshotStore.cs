@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
@@ -22,6 +23,7 @@ public sealed class SnapshotStore(
     WaterStores water,
     LeakPriorStore priors,
     JointStore joints,
+    RepairStore repairs,
     ProductStore products
 )
 {
@@ -52,6 +54,7 @@ public sealed class SnapshotStore(
                 ),
                 priors.OfVehicle(vehicleId),
                 PanelByPanel(joints),
+                PanelByPanel(repairs),
                 fittings.All(),
                 products.All()
             );

@@ -28,6 +28,7 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
             ["member_id"] = IdOf(value, JointOfKind.Member),
             ["opening_id"] = IdOf(value, JointOfKind.Opening),
             ["finding_id"] = IdOf(value, JointOfKind.Finding),
+            ["repair_id"] = IdOf(value, JointOfKind.Repair),
             ["shell_seam"] = IdOf(value, JointOfKind.ShellSeam),
             ["product_id"] = value.ProductId,
             ["history"] = Storage.Columns.Json(value.History),
@@ -92,6 +93,7 @@ public sealed class JointStore(Database database, PanelStore panels) : Store<Joi
         row.MaybeText("member_id") is { } member ? new JointOf(JointOfKind.Member, member)
         : row.MaybeText("opening_id") is { } opening ? new JointOf(JointOfKind.Opening, opening)
         : row.MaybeText("finding_id") is { } finding ? new JointOf(JointOfKind.Finding, finding)
+        : row.MaybeText("repair_id") is { } repair ? new JointOf(JointOfKind.Repair, repair)
         : row.MaybeText("shell_seam") is { } seam ? new JointOf(JointOfKind.ShellSeam, seam)
         : null;
 

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Storage.Metal;
 using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
 
@@ -10,6 +11,7 @@ namespace Abri.Storage.Shell;
 public sealed class FindingStore(Database database, PanelStore panels) : Store<Finding>(database, "finding", "panel_id")
 {
     private readonly JointStore joints = new(database, panels);
+    private readonly RepairStore repairs = new(database, panels);
 
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Finding value) =>
@@ -54,6 +56,7 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
     {
         RemovePhotos(pending, id);
         joints.LetGo(pending, new JointOf(JointOfKind.Finding, id));
+        repairs.LetGo(pending, id);
     }
 
     internal static void RemovePhotos(PendingChange pending, string findingId)

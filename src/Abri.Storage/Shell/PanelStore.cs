@@ -60,6 +60,8 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
             foreach (string row in pending.Ids(table, "panel_id", panelId))
                 pending.Delete(table, row);
         }
+        foreach (string repair in pending.Ids("repair", "panel_id", panelId))
+            pending.Delete("repair", repair);
         foreach (string opening in pending.Ids("opening", "panel_id", panelId))
             pending.Delete("opening", opening);
         foreach (string finding in pending.Ids("finding", "panel_id", panelId))

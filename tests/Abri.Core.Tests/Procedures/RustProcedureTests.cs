@@ -36,7 +36,7 @@ public class RustProcedureTests
         // 150 x 80, cut back 20, lap 25: 240 x 170.
         Assert.Contains("240 mm by 170 mm", plan.Procedure.Steps[5].Do);
         Assert.Contains("190 mm by 120 mm", plan.Procedure.Steps[2].Do);
-        Assert.Equal(plan.Rivets!.Buy, plan.Procedure.Consumables.Single(c => c.Material.Kind == MaterialKind.Fastener).Amount);
+        Assert.Equal(plan.Patch!.Rivets!.Buy, plan.Procedure.Consumables.Single(c => c.Material.Kind == MaterialKind.Fastener).Amount);
     }
 
     [Fact]
@@ -147,8 +147,8 @@ public class RustProcedureTests
     public void The_lap_holds_the_rivets_on_both_sides(double sheetMm, double lapMm)
     {
         RustPlan plan = Planned(Pitted with { SheetMm = sheetMm, LeftMm = sheetMm / 2 });
-        Assert.Equal(lapMm / 2, plan.Rivets!.EdgeMm, 9);
-        Assert.True(plan.Rivets.EdgeMm >= (2 * plan.Rivets.DiameterMm) - 1e-9);
+        Assert.Equal(lapMm / 2, plan.Patch!.Rivets!.EdgeMm, 9);
+        Assert.True(plan.Patch.Rivets.EdgeMm >= (2 * plan.Patch.Rivets.Rivet.DiameterMm) - 1e-9);
     }
 
     [Theory]

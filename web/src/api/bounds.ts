@@ -53,6 +53,10 @@ export const bounds = {
     radiusMm: { least: 0.1, most: 50, label: 'The inside radius', unit: 'mm' },
     degrees: { least: 1, most: 165, label: 'The bend', unit: 'degrees' },
   },
+  BlankDesign: {
+    thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
+    cornerMm: { least: 0, most: 500, label: "The corner's radius", unit: 'mm' },
+  },
   BondThicknessInput: {
     lengthMm: { least: 1, most: 30000, label: 'The length', unit: 'mm' },
     spanK: { least: 0, most: 200, label: 'The span of temperature', unit: 'K' },
@@ -117,6 +121,16 @@ export const bounds = {
     insetMm: { least: 1, most: 200, label: "The screw line's distance from the edge", unit: 'mm' },
     pilotMm: { least: 0.5, most: 20, label: 'The pilot hole', unit: 'mm' },
   },
+  Fold: {
+    degrees: { least: 1, most: 165, label: 'The fold', unit: 'degrees' },
+    radiusMm: { least: 0.1, most: 50, label: 'The inside radius', unit: 'mm' },
+    lengthMm: { least: 3, most: 500, label: 'The flange', unit: 'mm' },
+  },
+  FoldedEdge: {
+    edge: { least: 0, most: 39, label: 'The edge', unit: '' },
+    fromMm: { least: 0, most: 30000, label: 'Where the flange begins', unit: 'mm' },
+    toMm: { least: 0, most: 30000, label: 'Where the flange ends', unit: 'mm' },
+  },
   Footprint: { widthMm: { least: 0, most: 2000, label: 'A width', unit: 'mm' } },
   Frame: { leastLapMm: { least: 0, most: 300, label: 'The least lap', unit: 'mm' } },
   Halves: {
@@ -132,6 +146,11 @@ export const bounds = {
     sMinMm: { least: -30000, most: 30000, label: 'The first column', unit: 'mm' },
     tMinMm: { least: -30000, most: 30000, label: 'The first row', unit: 'mm' },
   },
+  HoleRow: {
+    diameterMm: { least: 1, most: 200, label: 'The hole', unit: 'mm' },
+    sheetMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
+  },
+  HoleRowInput: { count: { least: 1, most: 500, label: 'The holes', unit: '' } },
   Joint: {
     lengthMm: { least: 1, most: 100000, label: "The joint's length", unit: 'mm' },
     gapMm: { least: 0, most: 100, label: "The joint's width", unit: 'mm' },
@@ -193,6 +212,16 @@ export const bounds = {
     apartMm: { least: 50, most: 30000, label: 'The distance between the two places', unit: 'mm' },
     openingMm: { least: 20, most: 5000, label: "The opening's width", unit: 'mm' },
   },
+  PatchDesign: {
+    cutBackMm: { least: 0, most: 500, label: 'The cut-back', unit: 'mm' },
+    cornerMm: { least: 10, most: 500, label: "The corner's radius", unit: 'mm' },
+    lapMm: { least: 3, most: 500, label: 'The lap', unit: 'mm' },
+    sheetMm: { least: 0.3, most: 6, label: 'The patch', unit: 'mm' },
+  },
+  PatchSide: {
+    cutBackMm: { least: 0, most: 500, label: 'The cut-back', unit: 'mm' },
+    lapMm: { least: 0, most: 500, label: 'The lap', unit: 'mm' },
+  },
   PerSide: {
     frontMm: { least: 0, most: 2000, label: 'The figure at the front', unit: 'mm' },
     rearMm: { least: 0, most: 2000, label: 'The figure at the rear', unit: 'mm' },
@@ -220,6 +249,10 @@ export const bounds = {
     packMl: { least: 0, most: 50000, label: 'A pack', unit: 'ml' },
     shelfMonths: { least: 0, most: 600, label: 'The shelf life', unit: '' },
     openedHours: { least: 0, most: 100000, label: 'How long it keeps once opened', unit: 'hours' },
+  },
+  Repair: {
+    lengthMm: { least: 0, most: 30000, label: 'The diameter', unit: 'mm' },
+    widthMm: { least: 0, most: 30000, label: 'The width', unit: 'mm' },
   },
   RivetRow: {
     edgeMm: { least: 3, most: 200, label: 'The edge distance', unit: 'mm' },
@@ -262,6 +295,11 @@ export const bounds = {
     sealMm: { least: 0.5, most: 100, label: 'The height of the seal', unit: 'mm' },
   },
   SealantChoiceInput: { airC: { least: -40, most: 80, label: 'The temperature', unit: 'C' } },
+  SeamRun: {
+    wideMm: { least: 2, most: 100, label: "The bead's width", unit: 'mm' },
+    deepMm: { least: 1, most: 50, label: "The bead's depth", unit: 'mm' },
+    spotWelds: { least: 0, most: 200, label: 'The spot welds', unit: '' },
+  },
   SeatSide: {
     lengthMm: { least: 10, most: 6000, label: 'A side', unit: 'mm' },
     maxGapMm: { least: 0, most: 200, label: 'The greatest gap', unit: 'mm' },
@@ -294,10 +332,15 @@ export const bounds = {
   },
   TighteningOrderInput: { count: { least: 0, most: 1000, label: 'The number of screws', unit: '' } },
   TogetherSite: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },
+  TrimRun: {
+    pitchMm: { least: 20, most: 1000, label: 'The distance', unit: 'mm' },
+    beddingWideMm: { least: 0, most: 200, label: "The bedding's width", unit: 'mm' },
+  },
   Vehicle: {
     year: { least: 1900, most: 2100, label: 'The year', unit: '' },
     markerOffsetMm: { least: 0, most: 20, label: "The pencil's offset", unit: 'mm' },
   },
+  WeldOrderInput: { sheetMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   Wish: {
     weight: { least: 0, most: 100, label: "A wish's weight", unit: '' },
     atMm: { least: -30000, most: 30000, label: 'The line', unit: 'mm' },

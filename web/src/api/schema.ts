@@ -720,6 +720,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/patch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["patch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/blank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["blank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/weld-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weld-order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/hole-row": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hole-row"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/paint": {
         parameters: {
             query?: never;
@@ -2021,6 +2085,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/metal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-metal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/repairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["repair-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/repairs/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/repair-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["repair-draft-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/repairs/{id}/steps.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-steps-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/repairs/{id}/{sheet}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-sheet-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/repairs/{id}/{sheet}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-sheet-svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/repairs/{id}/{sheet}.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-sheet-dxf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/repairs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-get"];
+        put: operations["repair-put"];
+        post?: never;
+        delete: operations["repair-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -2296,6 +2504,19 @@ export interface components {
             /** Format: double */
             leastFlangeMm: number;
             verdict: string;
+        };
+        BlankDesign: {
+            base: components["schemas"]["PanelPoint"][];
+            edges: components["schemas"]["FoldedEdge"][];
+            /** Format: double */
+            thickMm: number;
+            metal: components["schemas"]["BendMetal"];
+            /** Format: double */
+            cornerMm: number;
+        };
+        BlankInput: {
+            design: components["schemas"]["BlankDesign"];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         BondLine: {
             /** Format: double */
@@ -2602,6 +2823,8 @@ export interface components {
         /** @enum {unknown} */
         DryingState: "dryEnough" | "drying" | "tooEarly" | "waterComesIn";
         /** @enum {unknown} */
+        EdgeLie: "overTheSkin" | "underTheSkin";
+        /** @enum {unknown} */
         Facing: "up" | "down" | "left" | "right" | "rear" | "front";
         FastenersInput: {
             row: components["schemas"]["RivetRow"];
@@ -2698,6 +2921,55 @@ export interface components {
             insetMm: number;
             /** Format: double */
             pilotMm: number;
+        };
+        FlatBlank: {
+            outline: components["schemas"]["PanelPoint"][];
+            foldLines: components["schemas"]["FoldLine"][];
+            reliefs: components["schemas"]["ReliefHole"][];
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            rows: components["schemas"]["Judgement"][];
+        };
+        Fold: {
+            to: components["schemas"]["FoldTo"];
+            /** Format: double */
+            degrees: number;
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            lengthMm: number;
+        };
+        FoldLine: {
+            /** Format: int32 */
+            edge: number;
+            /** Format: int32 */
+            nth: number;
+            from: components["schemas"]["PanelPoint"];
+            to: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            degrees: number;
+            towards: components["schemas"]["FoldTo"];
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            allowanceMm: number;
+            /** Format: int32 */
+            order: null | number;
+        };
+        /** @enum {unknown} */
+        FoldTo: "outside" | "inside";
+        FoldedEdge: {
+            /** Format: int32 */
+            edge: number;
+            folds: components["schemas"]["Fold"][];
+            /** Format: double */
+            fromMm?: null | number;
+            /** Format: double */
+            toMm?: null | number;
         };
         Follows: {
             key: string;
@@ -2849,6 +3121,38 @@ export interface components {
             hole: components["schemas"]["PanelPoint"][];
             frameCentre: components["schemas"]["PanelPoint"];
         };
+        HoleRow: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            sheetMm: number;
+            metal: components["schemas"]["SheetMetal"];
+            bothSides: boolean;
+            carries: boolean;
+            way: null | components["schemas"]["HoleWay"];
+        };
+        HoleRowInput: {
+            row: components["schemas"]["HoleRow"];
+            /** Format: int32 */
+            count: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        HoleRowPlan: {
+            way: null | components["schemas"]["HoleWay"];
+            ways: components["schemas"]["Judgement"][];
+            /** Format: double */
+            drillMm: null | number;
+            /** Format: double */
+            discMm: null | number;
+            rivet: null | components["schemas"]["RivetSize"];
+            /** Format: int32 */
+            rivetsEach: number;
+            verdict: string;
+        };
+        /** @enum {unknown} */
+        HoleShape: "grown" | "leastRectangle" | "squareRectangle" | "noHole";
+        /** @enum {unknown} */
+        HoleWay: "sealedRivet" | "putty" | "weldOverBacking" | "rivetedDisc";
         HuntedSuspect: {
             panelId: string;
             suspect: components["schemas"]["Suspect"];
@@ -2869,7 +3173,7 @@ export interface components {
             id: string;
         };
         /** @enum {unknown} */
-        JobKind: "finding" | "opening";
+        JobKind: "finding" | "repair" | "opening";
         Joint: {
             name: string;
             kind: components["schemas"]["JointKind"];
@@ -2915,7 +3219,7 @@ export interface components {
             id: string;
         };
         /** @enum {unknown} */
-        JointOfKind: "member" | "opening" | "finding" | "shellSeam";
+        JointOfKind: "member" | "opening" | "finding" | "repair" | "shellSeam";
         Judgement: {
             id: string;
             state: components["schemas"]["JudgementState"];
@@ -3091,8 +3395,37 @@ export interface components {
         };
         /** @enum {unknown} */
         MendKind: "fill" | "raise" | "move" | "park";
+        MendedPlace: {
+            name: string;
+            points: components["schemas"]["PanelPoint"][];
+            isArea: boolean;
+            /** Format: date */
+            on: string;
+            testedDry: boolean;
+        };
         MendsOfRoof: {
             mends: components["schemas"]["PondingMend"][];
+        };
+        MetalOfVehicle: {
+            spots: components["schemas"]["MetalSpot"][];
+            repairs: components["schemas"]["MetalRepair"][];
+        };
+        MetalRepair: {
+            row: components["schemas"]["StoredOfRepair"];
+            /** Format: int32 */
+            order: null | number;
+            advice: null | string;
+            method: null | components["schemas"]["RustMethod"];
+            outline: components["schemas"]["PanelPoint"][];
+            /** Format: date */
+            lookAgainOn: null | string;
+        };
+        MetalSpot: {
+            findingId: string;
+            panelId: string;
+            proposal: components["schemas"]["Repair"];
+            /** Format: int32 */
+            order: null | number;
         };
         Minutes: {
             /** Format: double */
@@ -3381,6 +3714,82 @@ export interface components {
         };
         /** @enum {unknown} */
         Part: "acrylic" | "glass" | "aluminium" | "steel" | "glassReinforcedPlastic";
+        PatchDesign: {
+            shape: components["schemas"]["HoleShape"];
+            /** Format: double */
+            cutBackMm: number;
+            /** Format: double */
+            cornerMm: number;
+            join: components["schemas"]["PatchJoin"];
+            /** Format: double */
+            lapMm: null | number;
+            metal: components["schemas"]["SheetMetal"];
+            /** Format: double */
+            sheetMm: number;
+            upperEdge: components["schemas"]["EdgeLie"];
+            joggled: boolean;
+            sides: components["schemas"]["PatchSide"][];
+        };
+        PatchInput: {
+            site: components["schemas"]["PatchSite"];
+        };
+        /** @enum {unknown} */
+        PatchJoin: "bondedAndRiveted" | "weldedLap" | "buttOnStrip";
+        PatchPlan: {
+            holes: components["schemas"]["PanelPoint"][][];
+            patch: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            turnDeg: number;
+            centre: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            damageMm2: number;
+            /** Format: double */
+            holeMm2: number;
+            /** Format: double */
+            lapMm2: number;
+            /** Format: double */
+            cutMm: number;
+            /** Format: double */
+            edgeMm: number;
+            /** Format: double */
+            adhesiveMl: number;
+            /** Format: double */
+            massKg: number;
+            rivets: null | components["schemas"]["PatchRivets"];
+            weld: null | components["schemas"]["WeldPlan"];
+            blank: components["schemas"]["FlatBlank"];
+            blankHoles: components["schemas"]["PanelPoint"][];
+            strip: components["schemas"]["PanelPoint"][][];
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
+        };
+        PatchRivets: {
+            rivet: components["schemas"]["RivetSize"];
+            /** Format: double */
+            edgeMm: number;
+            /** Format: double */
+            pitchMm: number;
+            places: components["schemas"]["PanelPoint"][];
+            /** Format: int32 */
+            buy: number;
+        };
+        PatchSide: {
+            side: components["schemas"]["Side"];
+            /** Format: double */
+            cutBackMm: null | number;
+            /** Format: double */
+            lapMm: null | number;
+            folds: components["schemas"]["Fold"][];
+        };
+        PatchSite: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            damage: components["schemas"]["PanelPoint"][];
+            design: components["schemas"]["PatchDesign"];
+            attitude?: null | components["schemas"]["Attitude"];
+            cuts?: null | components["schemas"]["PanelPoint"][][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
         PerSide: {
             /** Format: double */
             frontMm: number;
@@ -3587,6 +3996,44 @@ export interface components {
             /** Format: double */
             highestMm: number;
         };
+        ReliefHole: {
+            centre: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            diameterMm: number;
+        };
+        Repair: {
+            name: string;
+            kind: components["schemas"]["RepairKind"];
+            shape: components["schemas"]["FindingShape"];
+            points: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            lengthMm: null | number;
+            /** Format: double */
+            widthMm: null | number;
+            spot: null | components["schemas"]["RustSpot"];
+            patch: null | components["schemas"]["PatchDesign"];
+            holes: null | components["schemas"]["HoleRow"];
+            seam: null | components["schemas"]["SeamRun"];
+            trim: null | components["schemas"]["TrimRun"];
+            state: components["schemas"]["RepairState"];
+            /** Format: date */
+            doneOn: null | string;
+            findingIds: string[];
+            notes: string;
+        };
+        /** @enum {unknown} */
+        RepairKind: "treat" | "patch" | "plate" | "plug" | "gutter" | "trim" | "leave";
+        RepairPlan: {
+            advice: null | components["schemas"]["RustAdvice"];
+            patch: null | components["schemas"]["PatchPlan"];
+            holes: null | components["schemas"]["HoleRowPlan"];
+            verdict: string;
+            procedure: components["schemas"]["Procedure"];
+            /** Format: int32 */
+            lookAgainMonths: null | number;
+        };
+        /** @enum {unknown} */
+        RepairState: "planned" | "doing" | "done" | "watch";
         Rest: {
             /** Format: double */
             slopeAlong: number;
@@ -3652,6 +4099,16 @@ export interface components {
             sealantMm: number;
             duty: components["schemas"]["RivetDuty"];
         };
+        RivetSize: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            holeMm: number;
+            /** Format: double */
+            gripMm: number;
+            /** Format: double */
+            bodyMm: null | number;
+        };
         RoundedRectangle: {
             /** Format: double */
             widthMm: number;
@@ -3712,7 +4169,7 @@ export interface components {
         RustPlan: {
             advice: components["schemas"]["RustAdvice"];
             procedure: components["schemas"]["Procedure"];
-            rivets: null | components["schemas"]["RivetPlan"];
+            patch: null | components["schemas"]["PatchPlan"];
         };
         RustSpot: {
             grade: components["schemas"]["RustGrade"];
@@ -3845,6 +4302,14 @@ export interface components {
             for: string[];
             against: string[];
         };
+        SeamRun: {
+            /** Format: double */
+            wideMm: number;
+            /** Format: double */
+            deepMm: number;
+            /** Format: int32 */
+            spotWelds: number;
+        };
         Seat: {
             rest: components["schemas"]["Rest"];
             sides: components["schemas"]["SeatSide"][];
@@ -3933,6 +4398,8 @@ export interface components {
         };
         /** @enum {unknown} */
         Severity: "minor" | "moderate" | "severe";
+        /** @enum {unknown} */
+        SheetMetal: "mildSteel" | "galvanisedSteel" | "aluminium";
         /** @enum {unknown} */
         ShellChange: "none" | "opens" | "closes";
         ShellDesign: {
@@ -4121,6 +4588,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Product"];
+        };
+        StoredOfRepair: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Repair"];
         };
         StoredOfSealReading: {
             id: string;
@@ -4337,7 +4811,16 @@ export interface components {
             doors?: null | components["schemas"]["Panel"][];
         };
         /** @enum {unknown} */
-        Unit: "mm" | "ml" | "count" | "kg" | "days" | "hours" | "percent" | "celsius";
+        TrimHeld: "clips" | "screws";
+        TrimRun: {
+            held: components["schemas"]["TrimHeld"];
+            /** Format: double */
+            pitchMm: number;
+            /** Format: double */
+            beddingWideMm: number;
+        };
+        /** @enum {unknown} */
+        Unit: "mm" | "ml" | "count" | "kg" | "days" | "hours" | "percent" | "degrees" | "celsius";
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
         Vehicle: {
@@ -4434,6 +4917,22 @@ export interface components {
             /** Format: double */
             toC: null | number;
         };
+        WeldOrderInput: {
+            edge: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            sheetMm: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        WeldPlan: {
+            spots: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            pitchMm: number;
+            /** Format: double */
+            leastApartMm: number;
+            /** Format: int32 */
+            pauseAfter: number;
+            verdict: string;
+        };
         WetPanel: {
             id: string;
             panel: components["schemas"]["Panel"];
@@ -4445,6 +4944,7 @@ export interface components {
             sealReadings: components["schemas"]["SealReading"][];
             drains: components["schemas"]["Drain"][];
             coverings: components["schemas"]["Covering"][];
+            mended?: null | components["schemas"]["MendedPlace"][];
         };
         WetRoof: {
             panel: components["schemas"]["Panel"];
@@ -4469,6 +4969,7 @@ export interface components {
             zones: components["schemas"]["StoredOfZone"][];
             openings: components["schemas"]["StoredOfOpening"][];
             findings: components["schemas"]["StoredOfFinding"][];
+            repairs: components["schemas"]["StoredOfRepair"][];
             photos: components["schemas"]["StoredOfPhoto"][];
             next: components["schemas"]["NextJob"][];
             suspects: components["schemas"]["StoredOfSuspect"][];
@@ -4575,6 +5076,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfFlatBlank: {
+            result: components["schemas"]["FlatBlank"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfFramePlan: {
             result: components["schemas"]["FramePlan"];
             steps: components["schemas"]["Step"][];
@@ -4589,6 +5096,12 @@ export interface components {
         };
         WorkedOfHoleFit: {
             result: components["schemas"]["HoleFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfHoleRowPlan: {
+            result: components["schemas"]["HoleRowPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -4659,6 +5172,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfPatchPlan: {
+            result: components["schemas"]["PatchPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfPositionsFound: {
             result: components["schemas"]["PositionsFound"];
             steps: components["schemas"]["Step"][];
@@ -4673,6 +5192,12 @@ export interface components {
         };
         WorkedOfRelief: {
             result: components["schemas"]["Relief"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfRepairPlan: {
+            result: components["schemas"]["RepairPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -4787,6 +5312,12 @@ export interface components {
         };
         WorkedOfWaterMap: {
             result: components["schemas"]["WaterMap"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWeldPlan: {
+            result: components["schemas"]["WeldPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -5692,6 +6223,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfRivetPlan"];
+                };
+            };
+        };
+    };
+    patch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatchInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPatchPlan"];
+                };
+            };
+        };
+    };
+    blank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlankInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfFlatBlank"];
+                };
+            };
+        };
+    };
+    "weld-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeldOrderInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWeldPlan"];
+                };
+            };
+        };
+    };
+    "hole-row": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoleRowInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfHoleRowPlan"];
                 };
             };
         };
@@ -8126,6 +8753,271 @@ export interface operations {
         };
     };
     "opening-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-metal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MetalOfVehicle"];
+                };
+            };
+        };
+    };
+    "repair-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Repair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfRepair"];
+                };
+            };
+        };
+    };
+    "repair-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRepairPlan"];
+                };
+            };
+        };
+    };
+    "repair-draft-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Repair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRepairPlan"];
+                };
+            };
+        };
+    };
+    "repair-steps-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "repair-sheet-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "repair-sheet-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "repair-sheet-dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "repair-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfRepair"];
+                };
+            };
+        };
+    };
+    "repair-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Repair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfRepair"];
+                };
+            };
+        };
+    };
+    "repair-delete": {
         parameters: {
             query?: never;
             header?: {

@@ -29,7 +29,7 @@ public sealed record OfferedSuspect(string PanelId, Suspect Suspect, SuspectOrig
 /// </summary>
 /// <remarks>
 /// A suspect that somebody wrote down takes the place of one of the same kind that was offered within <see cref="SameMm"/>; a finding lends its
-/// condition to the one that it lies on, or is a suspect itself. Long joints are cut into lengths of at most
+/// condition to the one that it lies on, or is a suspect itself; a repair mends what lies on it. Long joints are cut into lengths of at most
 /// <see cref="LengthMm"/>, since a leak has to be found to within what one can mend and test.
 /// </remarks>
 public static class OfferedSuspects
@@ -95,7 +95,29 @@ public static class OfferedSuspects
             else
                 offered.Add(own);
         }
-        return offered;
+        return offered.Select(o => Mended(panel, o));
+    }
+
+    /// <summary>What lies on a place that was mended is sound once a water test has left it dry; until then nobody knows again.</summary>
+    private static OfferedSuspect Mended(WetPanel panel, OfferedSuspect offered)
+    {
+        bool Covers(MendedPlace place) =>
+            offered.Suspect.Points.All(p =>
+                DistanceMm(place.IsArea ? [.. place.Points, place.Points[0]] : place.Points, p) <= OnJointMm
+                || (place.IsArea && Outlines.Encloses(place.Points, p))
+            );
+        MendedPlace? last = (panel.Mended ?? []).Where(Covers).MaxBy(m => m.On);
+        if (last is null || offered.Suspect.SinceAt is { } since && DateOnly.FromDateTime(since.UtcDateTime) >= last.On)
+            return offered;
+        return offered with
+        {
+            Suspect = offered.Suspect with
+            {
+                Condition = last.TestedDry ? Condition.Sound : Condition.Unknown,
+                SinceAt = new DateTimeOffset(last.On.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero),
+            },
+            Why = $"{last.Name}, mended on {last.On:yyyy-MM-dd}" + (last.TestedDry ? ", dry when it was tested." : ": test it."),
+        };
     }
 
     /// <summary>What the shell itself has to suspect.</summary>
@@ -254,6 +276,7 @@ public static class OfferedSuspects
 
     private static string Word(Panel panel, Side side) => panel.Facing.Name(side);
 
+    /// <summary>Distance from the nearest of points that are a line, mm.</summary>
     internal static double DistanceMm(IReadOnlyList<PanelPoint> line, PanelPoint at) =>
         line.Count == 1 ? line[0].DistanceMm(at) : line.Zip(line.Skip(1)).Min(piece => Outlines.DistanceToEdgeMm([piece.First, piece.Second], at));
 }

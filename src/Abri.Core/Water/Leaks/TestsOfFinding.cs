@@ -13,13 +13,20 @@ public static class TestsOfFinding
     /// <param name="finding">The finding.</param>
     /// <param name="panel">Its panel.</param>
     /// <param name="observations">What was looked at, anywhere on the vehicle.</param>
-    public static TestedJoint? Of(Finding finding, Panel panel, IEnumerable<Observation> observations)
+    public static TestedJoint? Of(Finding finding, Panel panel, IEnumerable<Observation> observations) =>
+        Of(finding.Shape == FindingShape.Area ? [PanelBox.Of(finding.Points).Centre] : finding.Points, finding.SeenAt, panel, observations);
+
+    /// <summary>The last test that wetted all of some places since a time, or null.</summary>
+    /// <param name="points">The places, or the points of a line.</param>
+    /// <param name="since">Since when, UTC.</param>
+    /// <param name="panel">Their panel.</param>
+    /// <param name="observations">What was looked at, anywhere on the vehicle.</param>
+    internal static TestedJoint? Of(IReadOnlyList<PanelPoint> points, DateTimeOffset since, Panel panel, IEnumerable<Observation> observations)
     {
-        IReadOnlyList<PanelPoint> points = finding.Shape == FindingShape.Area ? [PanelBox.Of(finding.Points).Centre] : finding.Points;
         Observation? last = observations
             .Where(o =>
                 o is { Kind: ObservationKind.WaterTest, Spray: not null }
-                && o.SeenAt >= finding.SeenAt
+                && o.SeenAt >= since
                 && o.SaysWet is { } wet
                 && (!wet || o.Spray.OthersMasked)
             )

@@ -11,6 +11,20 @@ namespace Abri.Core.Water.Leaks;
 /// <param name="Clamped">Whether it is held by clamping the wall.</param>
 public sealed record CutOpening([Name] string Name, [Enclosing("The edge of an opening")] PanelBox Edge, bool Fitted, bool Clamped);
 
+/// <summary>A place that was mended.</summary>
+/// <param name="Name">What people call the repair.</param>
+/// <param name="Points">The place, the holes, the line, or the corners of the area.</param>
+/// <param name="IsArea">Whether the points are the corners of an area.</param>
+/// <param name="On">When it was mended.</param>
+/// <param name="TestedDry">Whether a water test that wetted it since left it dry.</param>
+public sealed record MendedPlace(
+    [Name] string Name,
+    [Count(1, Limits.MostPoints, "A place has 1 to 500 points.")] IReadOnlyList<PanelPoint> Points,
+    bool IsArea,
+    [Dated] DateOnly On,
+    bool TestedDry
+);
+
 /// <summary>A panel with all that bears on water.</summary>
 /// <param name="Id">By what the caller knows it.</param>
 /// <param name="Panel">The panel.</param>
@@ -22,6 +36,7 @@ public sealed record CutOpening([Name] string Name, [Enclosing("The edge of an o
 /// <param name="SealReadings">Readings along its seal, where it is a door.</param>
 /// <param name="Drains">Its drains.</param>
 /// <param name="Coverings">What was put on it or into it.</param>
+/// <param name="Mended">What was mended on it; null for nothing.</param>
 public sealed record WetPanel(
     [Name] string Id,
     Panel Panel,
@@ -32,7 +47,8 @@ public sealed record WetPanel(
     IReadOnlyList<Observation> Observations,
     IReadOnlyList<SealReading> SealReadings,
     IReadOnlyList<Drain> Drains,
-    IReadOnlyList<Covering> Coverings
+    IReadOnlyList<Covering> Coverings,
+    IReadOnlyList<MendedPlace>? Mended = null
 )
 {
     /// <summary>What people call the panel.</summary>

@@ -1,0 +1,106 @@
+using Abri.Core.Geometry;
+using Abri.Core.Metal;
+using Abri.Core.Openings;
+using Abri.Core.Procedures;
+using Abri.Core.Record;
+using Abri.Core.Shell;
+using Abri.Core.Work;
+
+namespace Abri.Core.Stages;
+
+/// <summary>Something in metal that was found, and for which no repair is planned yet.</summary>
+/// <param name="FindingId">Id of the finding.</param>
+/// <param name="PanelId">Id of its panel.</param>
+/// <param name="Proposal">The repair that would be a start.</param>
+/// <param name="Order">Its place in the order of work, from 1; null where nothing waits.</param>
+public sealed record MetalSpot(string FindingId, string PanelId, Repair Proposal, int? Order);
+
+/// <summary>A repair with what the lists and the map show of it.</summary>
+/// <param name="Row">The repair; its owner is the panel.</param>
+/// <param name="Order">Its place in the order of work, from 1; null where it is over.</param>
+/// <param name="Advice">What the rules say of the metal, in a sentence; null where none was looked at.</param>
+/// <param name="Method">What that leads to; null where none was looked at.</param>
+/// <param name="Outline">Its outline on the panel: of a patch its edge, else what is damaged.</param>
+/// <param name="LookAgainOn">When it is looked at again; null where it need not be, or is not done yet.</param>
+public sealed record MetalRepair(
+    Stored<Repair> Row,
+    int? Order,
+    string? Advice,
+    RustMethod? Method,
+    IReadOnlyList<PanelPoint> Outline,
+    DateOnly? LookAgainOn
+);
+
+/// <summary>The metal of a vehicle: what was found, and what is done about it.</summary>
+/// <param name="Spots">What has no repair yet, in order of work.</param>
+/// <param name="Repairs">The repairs, in order of work; what is over comes last.</param>
+public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyList<MetalRepair> Repairs)
+{
+    /// <summary>The metal of a vehicle.</summary>
+    public static MetalOfVehicle Of(VehicleSnapshot of)
+    {
+        IReadOnlyList<NextJob> next = WholeShell.NextJobs(of);
+        int? Order(JobKind kind, string id)
+        {
+            int at = next.ToList().FindIndex(j => j.Job == new Job(kind, id));
+            return at < 0 ? null : at + 1;
+        }
+        Dictionary<string, Panel> panels = of.Panels.ToDictionary(p => p.Id, p => p.Value);
+        HashSet<string> mended = [.. of.Repairs.SelectMany(r => r.Value.FindingIds)];
+        IEnumerable<MetalSpot> spots = of
+            .Findings.Where(f => f.Value.State is FindingState.Open or FindingState.Planned && !mended.Contains(f.Id))
+            .Select(f =>
+                RepairProposal.Of(f.Id, f.Value, panels[f.OwnerId!]) is { } proposal
+                    ? new MetalSpot(f.Id, f.OwnerId!, proposal, Order(JobKind.Finding, f.Id))
+                    : null
+            )
+            .OfType<MetalSpot>();
+        IEnumerable<MetalRepair> repairs = of.Repairs.Select(r =>
+        {
+            RustAdvice? advice = r.Value.Spot is { } spot ? RustRules.Of(spot, new RustLimits(), of.Lengths).Result : null;
+            return new MetalRepair(
+                r,
+                Order(JobKind.Repair, r.Id),
+                advice?.Summary,
+                advice?.Method,
+                Outline(r.Value, panels[r.OwnerId!]),
+                LookAgain(r.Value, advice)
+            );
+        });
+        return new MetalOfVehicle(
+            [.. spots.OrderBy(s => s.Order ?? int.MaxValue)],
+            [.. repairs.OrderBy(r => r.Order ?? int.MaxValue).ThenBy(r => r.Row.Value.Name, StringComparer.Ordinal)]
+        );
+    }
+
+    /// <summary>A repair with all that decides how it is done.</summary>
+    /// <param name="of">The vehicle.</param>
+    /// <param name="panel">The panel that it lies on.</param>
+    /// <param name="repair">The repair, as kept or still a draft.</param>
+    public static RepairWork Work(VehicleSnapshot of, Stored<Panel> panel, Repair repair) =>
+        new(
+            repair,
+            panel.Value,
+            of.MembersOn(panel).Values(),
+            of.Vehicle.Value.Attitude,
+            [.. of.Openings.On(panel.Id).Select(o => (IReadOnlyList<PanelPoint>)CutOut(of, o.Value).Corners)],
+            of.Lengths
+        );
+
+    private static PanelBox CutOut(VehicleSnapshot of, Opening opening) => of.FittingOf(opening).CutOut.Turned(opening.TurnDeg).BoxAt(opening.Centre);
+
+    private static IReadOnlyList<PanelPoint> Outline(Repair repair, Panel panel) =>
+        repair is { Patch: { } design, Kind: RepairKind.Patch or RepairKind.Plate } && RepairProposal.IsMetal(panel.Material)
+            ? Patch.Edge(new PatchSite(panel, [], repair.Damage, design))
+        : repair.Kind == RepairKind.Plug || repair.Shape != FindingShape.Area ? repair.Points
+        : repair.Damage;
+
+    private static DateOnly? LookAgain(Repair repair, RustAdvice? advice)
+    {
+        if (!repair.IsOver || repair.DoneOn is not { } done)
+            return null;
+        int? months = advice?.LookAgainMonths
+            ?? (repair.State == RepairState.Watch || repair.Kind == RepairKind.Leave ? RustRules.WatchMonths : null);
+        return months is { } m ? done.AddMonths(m) : null;
+    }
+}

@@ -159,15 +159,7 @@ public static class FlatBlanks
             else
                 outline.Add(flat[i]);
             if (folded)
-                flange!.DrawPart(
-                    i,
-                    corners[i],
-                    corners[i].DistanceMm(corners[(i + 1) % n]),
-                    Axes(corners, i),
-                    slit,
-                    outline,
-                    lines
-                );
+                flange!.DrawPart(i, corners[i], corners[i].DistanceMm(corners[(i + 1) % n]), Axes(corners, i), slit, outline, lines);
         }
         PanelPoint[] edge = [.. Distinct(outline)];
         if (Outlines.Check(edge, "/edges") is not null)
@@ -346,7 +338,7 @@ public static class FlatBlanks
         PanelPoint centre = at.Plus(away * Math.Cos(middle), away * Math.Sin(middle));
         double from = a1 + (Math.PI / 2),
             sweep = Math.PI - inner;
-        const int pieces = 8;
+        const int pieces = 16;
         return Enumerable
             .Range(0, pieces + 1)
             .Select(k => from + (sweep * k / pieces))

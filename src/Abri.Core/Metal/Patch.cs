@@ -220,7 +220,7 @@ public static class Patch
         [
             .. (site.Design.Join == PatchJoin.ButtOnStrip ? new[] { rowMm, -rowMm } : [double.NaN])
                 .Select(by => double.IsNaN(by) ? frame.Inset(rowMm) : frame.Grown(by))
-                .Select(ring => RowLine.Of(ring, blocked, Rivets.MostPitchMm(RivetDuty.Seal), size.DiameterMm)),
+                .Select(ring => RowLine.Of(ring, blocked, Rivets.MostPitchMm(RivetDuty.Seal), size.DiameterMm, frame.Corners)),
         ];
         PanelPoint[] places = [.. rows.SelectMany(r => r.Places)];
         sheet.Step("p", "greatest distance from rivet to rivet", "run / least number of parts", rows.Max(r => r.PitchMm), "mm");
@@ -317,6 +317,9 @@ public static class Patch
         /// <summary>The patch's edge moved in, mm.</summary>
         public IReadOnlyList<PanelPoint> Inset(double byMm) => Plane.Parts(Outer(Plane.Polygon(Edge).Buffer(-byMm, 16)).Each())[0].Outline;
 
+        /// <summary>Corners of a rectangle on the panel; none of a grown outline.</summary>
+        public IReadOnlyList<PanelPoint> Corners => IsRectangle ? [.. PatchBox.Corners.Select(p => Turned(p, TurnDeg))] : [];
+
         /// <summary>Strips along sides whose lap is too narrow for a row of rivets.</summary>
         /// <param name="edgeMm">Least distance from a rivet to either edge, mm.</param>
         public IEnumerable<IReadOnlyList<PanelPoint>> NarrowSides(double edgeMm)
@@ -401,7 +404,7 @@ public static class Patch
                 }
                 PanelPoint c = corners[i],
                     centre = c.Plus(i is 0 or 3 ? r : -r, i < 2 ? r : -r);
-                const int pieces = 8;
+                const int pieces = 16;
                 for (int k = 0; k <= pieces; k++)
                 {
                     double angle = Math.PI * (1 + (i / 2.0) + (k / (2.0 * pieces)));

@@ -5,7 +5,8 @@ namespace Abri.Core.Metal;
 
 /// <summary>Sets places out along a line at even distances, off what must not be drilled.</summary>
 /// <remarks>
-/// What lies in the way parts the line into runs; each run is parted evenly, with a place at either end, or evenly all round where nothing does.
+/// Corners, and what lies in the way, part the line into runs; each run is parted evenly, with a place at either end, or evenly all round where
+/// nothing does.
 /// </remarks>
 internal static class RowLine
 {
@@ -17,18 +18,19 @@ internal static class RowLine
     /// <param name="blocked">What must not be drilled; empty for nothing.</param>
     /// <param name="pitchMm">Greatest distance, mm.</param>
     /// <param name="diameterMm">Diameter of what is set, mm: none nearer than three of it.</param>
+    /// <param name="corners">Where the line turns a corner, near it; each gets a place. None for a line without corners.</param>
     public static (IReadOnlyList<PanelPoint> Places, double PitchMm) Of(
         IReadOnlyList<PanelPoint> ring,
         NetTopologySuite.Geometries.Geometry blocked,
         double pitchMm,
-        double diameterMm
+        double diameterMm,
+        IReadOnlyList<PanelPoint> corners
     )
     {
-        LineString line = Plane.Line([.. ring, ring[0]]);
-        NetTopologySuite.Geometries.Geometry free = blocked.IsEmpty ? line : Plane.Difference(line, blocked);
+        IReadOnlyList<PanelPoint[]> sides = Sides(ring, corners);
         var places = new List<PanelPoint>();
         double widest = 0;
-        foreach (PanelPoint[] run in Joined([.. free.Each().OfType<LineString>().Select(Points)]))
+        foreach (PanelPoint[] run in sides.SelectMany(side => Free(side, blocked)))
         {
             double length = Outlines.LengthMm(run);
             bool closed = run[0].DistanceMm(run[^1]) < 1e-6;
@@ -45,10 +47,43 @@ internal static class RowLine
                 gaps = Math.Max(3, gaps);
             widest = Math.Max(widest, length / gaps);
             for (int i = 0; i < gaps + (closed ? 0 : 1); i++)
-                places.Add(At(run, length * i / gaps));
+            {
+                PanelPoint place = At(run, length * i / gaps);
+                // A corner is the end of one run and the beginning of the next.
+                if (!places.Exists(p => p.DistanceMm(place) < SamePlaceMm))
+                    places.Add(place);
+            }
         }
         return (places, widest);
     }
+
+    private const double SamePlaceMm = 0.01;
+
+    /// <summary>The line from corner to corner; the whole line where there are none.</summary>
+    private static IReadOnlyList<PanelPoint[]> Sides(IReadOnlyList<PanelPoint> ring, IReadOnlyList<PanelPoint> corners)
+    {
+        if (corners.Count == 0)
+            return
+            [
+                [.. ring, ring[0]],
+            ];
+        int[] cuts = [.. corners.Select(c => Enumerable.Range(0, ring.Count).MinBy(i => ring[i].DistanceMm(c))).Distinct().Order()];
+        return
+        [
+            .. cuts.Select(
+                (from, k) =>
+                {
+                    int to = k + 1 < cuts.Length ? cuts[k + 1] : cuts[0] + ring.Count;
+                    return Enumerable.Range(from, to - from + 1).Select(i => ring[i % ring.Count]).ToArray();
+                }
+            ),
+        ];
+    }
+
+    private static List<PanelPoint[]> Free(PanelPoint[] side, NetTopologySuite.Geometries.Geometry blocked) =>
+        blocked.IsEmpty
+            ? [side]
+            : Joined([.. Plane.Difference(Plane.Line(side), blocked).Each().OfType<LineString>().Where(l => !l.IsEmpty).Select(Points)]);
 
     /// <summary>Runs whose ends meet are one run: the line begins somewhere.</summary>
     private static List<PanelPoint[]> Joined(List<PanelPoint[]> runs)

@@ -36,6 +36,8 @@ public static class WeldOrder
     /// <param name="lengths">How lengths are written in sentences.</param>
     public static Result<Worked<WeldPlan>> Of(IReadOnlyList<PanelPoint> edge, double sheetMm, LengthFormat lengths)
     {
+        if (Outlines.Check(edge, "/edge") is { } crossed)
+            return crossed;
         var sheet = new Worksheet();
         double around = sheet.Step("P", "length of the edge", "sum of its sides", Outlines.LengthMm([.. edge, edge[0]]), "mm");
         if (around < LeastSpots * LeastPitchMm)
@@ -48,7 +50,7 @@ public static class WeldOrder
         while (Hop(n) is null)
             n++;
         int hop = Hop(n)!.Value;
-        (IReadOnlyList<PanelPoint> places, double pitch) = RowLine.Of(edge, Plane.Union([]), around / n * 1.000001, 1);
+        (IReadOnlyList<PanelPoint> places, double pitch) = RowLine.Of(edge, Plane.Union([]), around / n * 1.000001, 1, []);
         sheet.Step("n", "spots", "least that keeps 40 mm and has a hop", n, "count");
         sheet.Step("k", "places from one to the next", "nearest to 0.382 n without a common divisor", hop, "count");
         double apart = sheet.Step("a", "least way from one to the next", "min(k, n - k) P / n", Math.Min(hop, n - hop) * around / n, "mm");

@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Geometry;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
@@ -221,7 +222,27 @@ internal static class Heron
                 ),
             ],
             [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)],
-            WaterRecord.None with
+            repairs:
+            [
+                new Repair(
+                    "Sign-bolt holes closed",
+                    RepairKind.Plug,
+                    FindingShape.Point,
+                    [new(1080, 1380), new(1680, 1380)],
+                    null,
+                    null,
+                    null,
+                    null,
+                    new HoleRow(6, 0.8, SheetMetal.MildSteel, true, false, null),
+                    null,
+                    null,
+                    RepairState.Planned,
+                    null,
+                    ["finding-1"],
+                    ""
+                ),
+            ],
+            water: WaterRecord.None with
             {
                 Drains =
                 [
@@ -408,7 +429,32 @@ internal static class Heron
                     "Both sides can be reached."
                 ),
             ],
-            []
+            [],
+            repairs:
+            [
+                new Repair(
+                    "Patch under the rear step",
+                    RepairKind.Patch,
+                    FindingShape.Area,
+                    [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)],
+                    null,
+                    null,
+                    new RustSpot(RustGrade.ManyPits, true, 1.5, 1.2, 100, 60, false, false, true, true, []),
+                    PatchDesign.Usual(1.5) with
+                    {
+                        Metal = SheetMetal.MildSteel,
+                        // The step's seam lies at its front edge: the flange goes up behind the sheet that hangs over it.
+                        Sides = [new PatchSide(Side.Front, null, 58, [new Fold(FoldTo.Outside, 90, 1.5, 18)])],
+                    },
+                    null,
+                    null,
+                    null,
+                    RepairState.Planned,
+                    null,
+                    ["finding-1"],
+                    "The flange tucks up under the seam of the step."
+                ),
+            ]
         );
 
     private static IEnumerable<Member> SideMembers(double[] pillarsMm, double[] ribsMm) =>

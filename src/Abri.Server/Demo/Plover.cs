@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Geometry;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
@@ -58,9 +59,35 @@ internal static class Plover
             [
                 .. ShellPresets
                     .All.Single(p => p.Key == "box-trailer")
-                    .Panels.Select(p => PanelRecord.Of(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind))),
+                    .Panels.Select(p =>
+                        PanelRecord.Of(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind), repairs: Repairs(p.Panel.Kind))
+                    ),
             ]
         );
+
+    private static Repair[]? Repairs(PanelKind panel) =>
+        panel == PanelKind.Roof
+            ?
+            [
+                new Repair(
+                    "Edge strip, left side",
+                    RepairKind.Trim,
+                    FindingShape.Line,
+                    [new(300, 945), new(2700, 945)],
+                    null,
+                    25,
+                    null,
+                    null,
+                    null,
+                    null,
+                    new TrimRun(TrimHeld.Screws, 150, 25),
+                    RepairState.Planned,
+                    null,
+                    ["finding-1"],
+                    "The old strip is straight and goes on again."
+                ),
+            ]
+            : null;
 
     private static Finding[] Found(PanelKind panel) =>
         panel switch

@@ -15,7 +15,7 @@ export function lengthText(mm: number, format: LengthFormat): string {
 }
 
 /** How units are written that are not written as they are called. */
-const signs: Record<string, string> = { count: '', percent: '%', celsius: '°C', hours: 'h' }
+const signs: Record<string, string> = { count: '', percent: '%', celsius: '°C', degrees: '°', hours: 'h' }
 
 /** An amount with its unit; lengths as the vehicle has them. */
 export function amountText(amount: number, unit: string, format: LengthFormat, decimals = 1): string {

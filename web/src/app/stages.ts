@@ -31,6 +31,18 @@ export const stages: readonly Stage[] = [
     ],
   },
   {
+    name: 'metal',
+    waiting: (shell) => shell.repairs.filter((r) => r.value.state === 'planned' || r.value.state === 'doing').length,
+    screens: [
+      { path: 'metal', name: 'metal', component: () => import('@/stages/metal/MetalStage.vue') },
+      {
+        path: 'metal/:repairId/:tab(design|blank|fasteners|finish|steps)',
+        name: 'repair',
+        component: () => import('@/stages/metal/RepairBench.vue'),
+      },
+    ],
+  },
+  {
     name: 'openings',
     waiting: (shell) => shell.openings.filter((o) => o.value.state !== 'fitted').length,
     screens: [

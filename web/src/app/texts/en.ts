@@ -1,6 +1,7 @@
 import { figuresTexts } from './figures'
 import { fittingTexts } from './fitting'
 import { openingsTexts } from './openings'
+import { metalTexts } from './metal'
 import { sealingTexts } from './sealing'
 import { shellTexts } from './shell'
 import { waterTexts } from './water'
@@ -10,6 +11,7 @@ export const en = {
   ...figuresTexts,
   ...fittingTexts,
   ...openingsTexts,
+  ...metalTexts,
   ...sealingTexts,
   ...shellTexts,
   ...waterTexts,
@@ -91,6 +93,7 @@ export const en = {
     ladder: 'Stages of the work',
     walkaround: 'Walkaround',
     water: 'Water',
+    metal: 'Metal',
     openings: 'Openings',
     sealing: 'Sealing',
     figures: 'Quick figures',

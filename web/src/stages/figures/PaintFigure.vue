@@ -5,11 +5,11 @@ import { bounds } from '@/api/bounds'
 import { enums } from '@/api/enums'
 import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
-import JudgementList from '@/ui/JudgementList.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import TextField from '@/ui/TextField.vue'
 import FigureAnswer from './FigureAnswer.vue'
 import FigureSteps from './FigureSteps.vue'
+import MayIPaint from './MayIPaint.vue'
 import { useFigure, type FigureInput } from './useFigure'
 
 /** How much paint an area takes, when the next coat goes on, and whether it may be painted now. */
@@ -31,18 +31,8 @@ const job = reactive({
   areaM2: 1,
   airC: 18,
 })
-const air = reactive({ relativePercent: 60, steelC: null as number | null, dryHours: null as number | null, touchDryHours: 2 })
 const paint = useFigure('paint', () => ({ ...job }))
 const plan = computed(() => paint.answer.value?.result)
-/** The narrowest range that all coats allow. */
-const now = useFigure('paint-now', () => ({
-  now: {
-    airC: job.airC,
-    ...air,
-    leastC: Math.max(...job.coats.map((c) => c.leastC)),
-    mostC: Math.min(...job.coats.map((c) => c.mostC)),
-  },
-}))
 const add = () => job.coats.push({ ...job.coats.at(-1)!, name: `${t('figures.coat')} ${job.coats.length + 1}` })
 const hours = (h: number) => `${Math.round(h * 10) / 10} h`
 </script>
@@ -91,32 +81,11 @@ const hours = (h: number) => `${Math.round(h * 10) / 10} h`
     </table>
   </div>
   <aside>
-    <h2>{{ t('figures.paintNow') }}</h2>
-    <div class="form">
-      <NumberInput
-        v-model="air.relativePercent"
-        :bounds="bounds.PaintWeather.relativePercent"
-        :label="t('figures.humidity')"
-        meter="humidityPercent"
-        required
-      />
-      <NumberInput v-model="air.steelC" :bounds="bounds.PaintWeather.steelC" :label="t('figures.steelC')" />
-      <NumberInput v-model="air.dryHours" :bounds="bounds.PaintWeather.dryHours" :label="t('figures.rainIn')" />
-      <NumberInput
-        v-model="air.touchDryHours"
-        :bounds="bounds.PaintWeather.touchDryHours"
-        :label="t('figures.touchDry')"
-        required
-      />
-    </div>
-    <FigureAnswer
-      :verdict="now.answer.value?.result.verdict"
-      :look="now.answer.value !== null && now.answer.value.result.state !== 'good'"
-      :wrong="now.wrong.value"
-      data-testid="paint-now"
+    <MayIPaint
+      :air-c="job.airC"
+      :least-c="Math.max(...job.coats.map((c) => c.leastC))"
+      :most-c="Math.min(...job.coats.map((c) => c.mostC))"
     />
-    <JudgementList v-if="now.answer.value" :rows="now.answer.value.result.rows" />
-    <FigureSteps :title="t('figures.paintNow')" :worked="now.answer.value" />
     <FigureSteps :title="t('figures.paint')" :worked="paint.answer.value" />
   </aside>
 </template>
@@ -124,9 +93,6 @@ const hours = (h: number) => `${Math.round(h * 10) / 10} h`
 <style scoped>
 .form {
   max-width: 620px;
-}
-aside .form {
-  grid-template-columns: 1fr 1fr;
 }
 .coat {
   margin-top: 12px;

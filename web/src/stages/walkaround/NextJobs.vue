@@ -24,7 +24,8 @@ const rows = computed(() =>
   props.shell.next.slice(0, most).map((job, i) => {
     const finding = props.shell.findings.find((f) => f.id === job.job.id)
     const opening = props.shell.openings.find((o) => o.id === job.job.id)
-    const owner = finding?.ownerId ?? opening?.ownerId
+    const repair = props.shell.repairs.find((r) => r.id === job.job.id)
+    const owner = finding?.ownerId ?? opening?.ownerId ?? repair?.ownerId
     const panel = props.shell.panels.find((p) => p.id === owner)
     return {
       job,
@@ -32,10 +33,14 @@ const rows = computed(() =>
       number: props.numbers[job.job.id],
       // Said once for a run of jobs that share it.
       caution: job.caution === props.shell.next[i - 1]?.caution ? null : job.caution,
-      name: finding?.value.name ?? opening?.value.name ?? '',
+      name: finding?.value.name ?? opening?.value.name ?? job.what,
       more: [
         panel ? panelName(panel.value) : '',
-        finding ? size(finding.value.measures) : t(`openings.state.${opening?.value.state ?? 'planned'}`),
+        finding
+          ? size(finding.value.measures)
+          : repair
+            ? t(`metal.state.${repair.value.state}`)
+            : t(`openings.state.${opening?.value.state ?? 'planned'}`),
       ]
         .filter((part) => part)
         .join(', '),
@@ -79,7 +84,7 @@ function size(m: Schemas['FindingMeasures']): string {
     <div>
       <button
         v-for="row in rows"
-        :key="row.job.job.id"
+        :key="row.job.job.id + row.job.what"
         class="job"
         type="button"
         @click="emit('go', row.job.job.id)"

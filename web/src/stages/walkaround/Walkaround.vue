@@ -8,6 +8,7 @@ import Switch from '@/ui/Switch.vue'
 import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
+import RepairLayer from '@/drawing/RepairLayer.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import WaterLayer from '@/drawing/WaterLayer.vue'
 import AddPanel from './AddPanel.vue'
@@ -16,6 +17,7 @@ import FindingList from './FindingList.vue'
 import NextJobs from './NextJobs.vue'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ZoneList from './ZoneList.vue'
+import { useRepairs } from '@/stages/metal/useRepairs'
 import { useFindings } from './useFindings'
 
 /** The shell unfolded: what is where, what waits, and what comes next. */
@@ -33,10 +35,11 @@ watch(
   },
   { immediate: true },
 )
-const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false, water: false })
+const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false, water: false, repairs: true })
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
 const { numbers, edited, isTyped, begin, open } = useFindings()
+const { repairs } = useRepairs()
 
 const vehicleId = computed(() => shell.value!.vehicle.id)
 const toPanel = (panelId: string) =>
@@ -48,8 +51,10 @@ function toOpening(openingId: string) {
     params: { vehicleId: vehicleId.value, openingId, tab: state === 'planned' ? 'place' : 'as-cut' },
   })
 }
+const toRepair = (at: string) => router.push({ name: 'metal', params: { vehicleId: vehicleId.value }, query: { at } })
 function go(id: string) {
   if (shell.value!.findings.some((f) => f.id === id)) open(id)
+  else if (shell.value!.repairs.some((r) => r.id === id)) void toRepair(id)
   else toOpening(id)
 }
 useKeys((event) => {
@@ -71,7 +76,7 @@ useKeys((event) => {
       <h1>{{ t('walkaround.title') }}</h1>
       <div class="tabs" role="group" :aria-label="t('walkaround.layers')">
         <Checkbox
-          v-for="layer in ['findings', 'openings', 'members', 'bays', 'zones', 'water'] as const"
+          v-for="layer in ['findings', 'repairs', 'openings', 'members', 'bays', 'zones', 'water'] as const"
           :key="layer"
           v-model:checked="layers[layer]"
         >
@@ -98,6 +103,7 @@ useKeys((event) => {
     >
       <template #default="{ at }">
         <WaterLayer v-if="layers.water" :shell="shell" :at="at" />
+        <RepairLayer v-if="layers.repairs" :repairs="repairs" :at="at" @choose="toRepair" />
       </template>
     </UnfoldedShell>
     <aside>

@@ -1,0 +1,323 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
+import type { Point, Schemas } from '@/api/client'
+import { enums } from '@/api/enums'
+import { lengthText } from '@/app/length'
+import { useState } from '@/app/state'
+import { facingOf, type ViewedFrom } from '@/drawing/facing'
+import { boxOf } from '@/drawing/geometry'
+import PanelDrawing from '@/drawing/PanelDrawing.vue'
+import ViewSwitch from '@/drawing/ViewSwitch.vue'
+import PointList from '@/stages/walkaround/PointList.vue'
+import Choice from '@/ui/Choice.vue'
+import JudgementList from '@/ui/JudgementList.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import TextField from '@/ui/TextField.vue'
+import Ticks from '@/ui/Ticks.vue'
+import WorkedSteps from '@/ui/WorkedSteps.vue'
+import Wrong from '@/ui/Wrong.vue'
+import { kindsFor } from './kinds'
+import { asKind } from './newRepair'
+import PatchFields from './PatchFields.vue'
+import PatchHandles from './PatchHandles.vue'
+import PatchLayer from './PatchLayer.vue'
+import SpotFields from './SpotFields.vue'
+import type { Repair } from './useRepairs'
+
+/** What is done at a place, in a drawing of its panel: the patch can be dragged by its sides; the rules follow. */
+const props = defineProps<{
+  panel: Schemas['Panel']
+  panelId: string
+  plan: Schemas['WorkedOfRepairPlan'] | null
+  wrong: string
+}>()
+const value = defineModel<Repair>({ required: true })
+const { t } = useI18n()
+const { shell, lengths } = useState()
+const from = ref<ViewedFrom>('outside')
+const marks = ref<Schemas['Mark'][]>([])
+const part = ref<'make' | 'metal' | 'place'>('make')
+const members = computed(() => shell.value!.members.filter((m) => m.ownerId === props.panelId).map((m) => m.value))
+const patch = computed(() => props.plan?.result.patch ?? null)
+const put = (own: Partial<Repair>) => (value.value = { ...value.value, ...own })
+/** What is drawn where there is no patch: the place itself. */
+const damage = computed<readonly Point[]>(() => (value.value.shape === 'area' ? value.value.points : []))
+/** The drawing opens on the place with room round it, and stays while it is dragged. */
+const focus = (() => {
+  const b = boxOf(value.value.points)
+  const room = Math.max(120, (b.s2 - b.s1) * 0.6, (b.t2 - b.t1) * 0.6)
+  return { s1: b.s1 - room, s2: b.s2 + room, t1: b.t1 - room, t2: b.t2 + room }
+})()
+const rows = computed(() => {
+  const result = props.plan?.result
+  return [...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? []), ...(result?.advice?.rows ?? [])]
+})
+const parts = computed(
+  () =>
+    [
+      'make',
+      ...(value.value.spot && ['treat', 'patch', 'plate'].includes(value.value.kind) ? ['metal' as const] : []),
+      'place',
+    ] as const,
+)
+</script>
+
+<template>
+  <PanelDrawing
+    :panel="panel"
+    :members="members"
+    :from="from"
+    :lengths="lengths"
+    :marks="marks"
+    :focus="focus"
+    :hide="{ bays: true }"
+    :label="t('metal.drawing')"
+  >
+    <template #default="{ view }">
+      <template v-if="patch">
+        <PatchLayer :view="view" :damage="damage" :patch="patch" />
+        <PatchHandles
+          v-if="value.patch && value.patch.shape !== 'grown'"
+          :view="view"
+          :damage="damage"
+          :patch="patch"
+          :model-value="value.patch"
+          @update:model-value="(p) => put({ patch: p })"
+        />
+      </template>
+      <template v-else>
+        <path v-if="value.shape === 'area'" class="place" :d="view.path(value.points)" />
+        <path
+          v-else-if="value.points.length > 1 && value.kind !== 'plug'"
+          class="run"
+          :d="view.path(value.points).slice(0, -1)"
+        />
+        <template v-if="value.shape !== 'area' || value.kind === 'plug'">
+          <circle v-for="(p, i) in value.points" :key="i" class="spot" :cx="view.x(p.sMm)" :cy="view.y(p.tMm)" r="6" />
+        </template>
+      </template>
+    </template>
+  </PanelDrawing>
+  <aside>
+    <div class="row">
+      <ViewSwitch v-model="from" />
+    </div>
+    <p
+      v-if="plan && !wrong"
+      class="verdict"
+      :class="{ look: rows.some((r) => r.state !== 'good') }"
+      role="status"
+      data-testid="repair-verdict"
+    >
+      {{ plan.result.verdict }}
+    </p>
+    <Wrong :text="wrong" />
+    <div class="tabs" role="group" :aria-label="t('metal.tab.design')">
+      <button v-for="p in parts" :key="p" type="button" :class="{ on: part === p }" :aria-pressed="part === p" @click="part = p">
+        {{ t(`metal.part.${p}`) }}
+      </button>
+    </div>
+    <div v-if="part === 'make'" class="form">
+      <Choice
+        class="wide"
+        :model-value="value.kind"
+        :label="t('metal.how')"
+        :options="kindsFor(value).map((k) => ({ value: k, text: t(`metal.kind.${k}`) }))"
+        @update:model-value="(kind) => (value = asKind(value, kind, panel))"
+      />
+      <PatchFields
+        v-if="(value.kind === 'patch' || value.kind === 'plate') && value.patch"
+        :model-value="value.patch"
+        :plate="value.kind === 'plate'"
+        @update:model-value="(p) => put({ patch: p })"
+      />
+      <template v-else-if="value.kind === 'plug' && value.holes">
+        <LengthInput
+          :model-value="value.holes.diameterMm"
+          :bounds="bounds.HoleRow.diameterMm"
+          :label="t('metal.diameter')"
+          @update:model-value="(n) => put({ holes: { ...value.holes!, diameterMm: n } })"
+        />
+        <NumberInput
+          :model-value="value.holes.sheetMm"
+          :bounds="bounds.HoleRow.sheetMm"
+          :label="t('figures.sheetMm')"
+          required
+          @update:model-value="(n) => put({ holes: { ...value.holes!, sheetMm: n } })"
+        />
+        <Choice
+          :model-value="value.holes.way ?? 'first'"
+          :label="t('metal.way')"
+          :options="[
+            { value: 'first', text: t('metal.firstWay') },
+            ...enums.HoleWay.map((w) => ({ value: w, text: t(`metal.ways.${w}`) })),
+          ]"
+          @update:model-value="(w) => put({ holes: { ...value.holes!, way: w === 'first' ? null : (w as Schemas['HoleWay']) } })"
+        />
+        <Choice
+          :model-value="value.holes.metal"
+          :label="t('metal.metal')"
+          :options="enums.SheetMetal.map((m) => ({ value: m, text: t(`metal.metals.${m}`) }))"
+          @update:model-value="(m) => put({ holes: { ...value.holes!, metal: m } })"
+        />
+        <Ticks
+          class="wide"
+          :of="value.holes"
+          :choices="[
+            { key: 'bothSides', text: t('figures.bothSides') },
+            { key: 'carries', text: t('metal.carriesAgain') },
+          ]"
+          @tick="(key, on) => put({ holes: { ...value.holes!, [key]: on } })"
+        />
+      </template>
+      <template v-else-if="value.kind === 'gutter' && value.seam">
+        <LengthInput
+          :model-value="value.seam.wideMm"
+          :bounds="bounds.SeamRun.wideMm"
+          :label="t('metal.beadWide')"
+          @update:model-value="(n) => put({ seam: { ...value.seam!, wideMm: n } })"
+        />
+        <LengthInput
+          :model-value="value.seam.deepMm"
+          :bounds="bounds.SeamRun.deepMm"
+          :label="t('metal.beadDeep')"
+          @update:model-value="(n) => put({ seam: { ...value.seam!, deepMm: n } })"
+        />
+        <NumberInput
+          :model-value="value.seam.spotWelds"
+          :bounds="bounds.SeamRun.spotWelds"
+          :label="t('metal.spotWelds')"
+          required
+          @update:model-value="(n) => put({ seam: { ...value.seam!, spotWelds: Math.round(n) } })"
+        />
+      </template>
+      <template v-else-if="value.kind === 'trim' && value.trim">
+        <Choice
+          :model-value="value.trim.held"
+          :label="t('metal.heldBy')"
+          :options="enums.TrimHeld.map((h) => ({ value: h, text: t(`metal.held.${h}`) }))"
+          @update:model-value="(h) => put({ trim: { ...value.trim!, held: h } })"
+        />
+        <LengthInput
+          :model-value="value.trim.pitchMm"
+          :bounds="bounds.TrimRun.pitchMm"
+          :label="t('metal.pitch')"
+          @update:model-value="(n) => put({ trim: { ...value.trim!, pitchMm: n } })"
+        />
+        <LengthInput
+          :model-value="value.trim.beddingWideMm"
+          :bounds="bounds.TrimRun.beddingWideMm"
+          :label="t('metal.beddingWide')"
+          @update:model-value="(n) => put({ trim: { ...value.trim!, beddingWideMm: n } })"
+        />
+      </template>
+    </div>
+    <div v-else-if="part === 'metal' && value.spot" class="form">
+      <SpotFields :model-value="value.spot" @update:model-value="(spot) => put({ spot })" />
+    </div>
+    <div v-else class="form">
+      <TextField
+        class="wide"
+        :model-value="value.name"
+        :label="t('metal.name')"
+        :most="80"
+        @update:model-value="(name) => put({ name })"
+      />
+      <PointList
+        class="wide"
+        :model-value="value.points"
+        :least="value.shape === 'area' ? 3 : value.shape === 'line' ? 2 : 1"
+        :most="value.kind === 'plug' || value.shape !== 'point' ? undefined : 1"
+        :add-label="t('metal.addPoint')"
+        :facing="facingOf(panel)"
+        @update:model-value="(points) => put({ points })"
+      />
+      <LengthInput
+        v-if="value.shape === 'point'"
+        :model-value="value.lengthMm"
+        optional
+        :bounds="bounds.Repair.lengthMm"
+        :label="t('metal.diameter')"
+        @update:model-value="(lengthMm) => put({ lengthMm })"
+      />
+      <LengthInput
+        v-if="value.shape === 'line'"
+        :model-value="value.widthMm"
+        optional
+        :bounds="bounds.Repair.widthMm"
+        :label="t('metal.lineWidth')"
+        @update:model-value="(widthMm) => put({ widthMm })"
+      />
+      <TextField
+        class="wide"
+        :model-value="value.notes"
+        :label="t('metal.notes')"
+        :most="4000"
+        lines
+        @update:model-value="(notes) => put({ notes })"
+      />
+    </div>
+    <table v-if="patch && part === 'make'" class="figures" data-testid="patch-figures">
+      <tbody>
+        <tr>
+          <td>{{ t('metal.cutOut') }}</td>
+          <td class="n">{{ Math.round(patch.holeMm2 / 100) }} cm²</td>
+        </tr>
+        <tr>
+          <td>{{ t('metal.soundLost') }}</td>
+          <td class="n">{{ Math.max(0, Math.round((patch.holeMm2 - patch.damageMm2) / 100)) }} cm²</td>
+        </tr>
+        <tr>
+          <td>{{ t('metal.edge') }}</td>
+          <td class="n">{{ lengthText(patch.edgeMm, lengths) }}</td>
+        </tr>
+        <tr v-if="patch.adhesiveMl > 0">
+          <td>{{ t('metal.adhesive') }}</td>
+          <td class="n">{{ Math.ceil(patch.adhesiveMl) }} ml</td>
+        </tr>
+        <tr>
+          <td>{{ t('metal.mass') }}</td>
+          <td class="n">{{ patch.massKg.toFixed(2) }} kg</td>
+        </tr>
+      </tbody>
+    </table>
+    <JudgementList :rows="rows" @show="(row) => (marks = row?.where ?? [])" />
+    <p v-for="w in plan?.warnings ?? []" :key="w" class="warn">{{ w }}</p>
+    <WorkedSteps :title="value.name" :worked="plan" />
+  </aside>
+</template>
+
+<style scoped>
+.place {
+  fill: color-mix(in srgb, var(--rust) 40%, transparent);
+  stroke: var(--rust);
+  stroke-width: 1.5;
+}
+.run {
+  fill: none;
+  stroke: var(--rust);
+  stroke-width: 4;
+}
+.spot {
+  fill: var(--rust);
+  stroke: var(--white);
+  stroke-width: 1.5;
+}
+.verdict {
+  margin: 0;
+  padding: 8px 10px;
+  border-left: 4px solid var(--teal);
+  background: var(--teal-soft);
+  font-weight: 500;
+}
+.verdict.look {
+  border-color: var(--amber);
+  background: var(--amber-soft);
+}
+.form {
+  grid-template-columns: 1fr 1fr;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { Popconfirm, Skeleton } from 'ant-design-vue'
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
+import type { Schemas, Stored } from '@/api/client'
+import { copyOf } from '@/app/copy'
+import { useDraft } from '@/app/drafts'
+import { useState } from '@/app/state'
+import Action from '@/ui/Action.vue'
+import BlankTab from './BlankTab.vue'
+import DesignTab from './DesignTab.vue'
+import FastenersTab from './FastenersTab.vue'
+import FinishTab from './FinishTab.vue'
+import RepairSteps from './RepairSteps.vue'
+import { useRepairPlan, useRepairs, type Repair } from './useRepairs'
+
+/** One repair at the bench: how it is made, its blank, what fastens it, its paint, and all of it in order. */
+const { t } = useI18n()
+const route = useRoute()
+const router = useRouter()
+const { shell } = useState()
+const { save, remove } = useRepairs()
+type Tab = 'design' | 'blank' | 'fasteners' | 'finish' | 'steps'
+const tab = computed(() => route.params.tab as Tab)
+const row = computed(() => shell.value?.repairs.find((r) => r.id === route.params.repairId) as Stored<Repair> | undefined)
+const panel = computed(() => shell.value?.panels.find((p) => p.id === row.value?.ownerId)?.value as Schemas['Panel'] | undefined)
+const draft = ref<Repair | null>(null)
+watch(
+  () => [row.value?.id, row.value?.version],
+  () => (draft.value = row.value ? copyOf(row.value.value) : null),
+  { immediate: true },
+)
+useDraft({
+  kind: () => `repair ${row.value?.id ?? ''}`,
+  typed: () => draft.value,
+  saved: () => row.value?.value ?? null,
+  what: () => `${t('metal.draft')} ${draft.value!.name}`,
+  take: (typed) => (draft.value = typed),
+})
+const isChanged = computed(() => row.value !== undefined && JSON.stringify(draft.value) !== JSON.stringify(row.value.value))
+const plan = useRepairPlan(() => (row.value && draft.value ? { panelId: row.value.ownerId!, value: draft.value } : null))
+const isPatch = computed(() => draft.value?.kind === 'patch' || draft.value?.kind === 'plate')
+const isMetal = computed(() => isPatch.value || draft.value?.kind === 'treat')
+const tabs = computed<Tab[]>(() => [
+  'design',
+  ...(isPatch.value ? (['blank', 'fasteners'] as const) : []),
+  ...(isMetal.value ? (['finish'] as const) : []),
+  'steps',
+])
+watch([tabs, tab], ([all, now]) => {
+  if (draft.value && !all.includes(now)) void router.replace({ params: { tab: 'design' } })
+})
+const toMetal = computed(() => ({ name: 'metal', params: { vehicleId: shell.value!.vehicle.id }, query: { at: row.value?.id } }))
+const keep = () => save(row.value!, draft.value!)
+async function drop() {
+  await remove(row.value!)
+  await router.push({ name: 'metal', params: { vehicleId: shell.value!.vehicle.id } })
+}
+</script>
+
+<template>
+  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <div v-else-if="!row || !panel || !draft" class="empty">
+    <h2>{{ t('metal.gone') }}</h2>
+    <RouterLink class="btn" :to="{ name: 'metal', params: { vehicleId: shell.vehicle.id } }">{{ t('metal.title') }}</RouterLink>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <RouterLink class="btn plain" :to="toMetal" :aria-label="t('metal.title')">←</RouterLink>
+      <h1>{{ row.value.name }}</h1>
+      <nav class="tabs" :aria-label="row.value.name">
+        <RouterLink v-for="which in tabs" :key="which" :to="{ params: { tab: which } }" :class="{ on: tab === which }">
+          {{ t(`metal.tab.${which}`) }}
+        </RouterLink>
+      </nav>
+      <div class="sp" />
+      <span v-if="isChanged" class="soft" role="status">{{ t('metal.unsaved') }}</span>
+      <Action v-if="isChanged" look="plain" @click="draft = copyOf(row.value)">{{ t('metal.back') }}</Action>
+      <Action look="main" :disabled="!isChanged" @click="keep">{{ t('app.save') }}</Action>
+      <Popconfirm
+        :title="t('metal.removeSure', { name: row.value.name })"
+        :ok-text="t('app.remove')"
+        :cancel-text="t('app.cancel')"
+        @confirm="drop"
+      >
+        <button class="btn plain" type="button">{{ t('app.remove') }}</button>
+      </Popconfirm>
+    </header>
+    <DesignTab
+      v-if="tab === 'design'"
+      v-model="draft"
+      :panel="panel"
+      :panel-id="row.ownerId!"
+      :plan="plan.answer.value"
+      :wrong="plan.wrong.value"
+    />
+    <BlankTab
+      v-else-if="tab === 'blank' && plan.answer.value?.result.patch"
+      :panel="panel"
+      :row="row"
+      :patch="plan.answer.value.result.patch"
+      :changed="isChanged"
+    />
+    <FastenersTab
+      v-else-if="tab === 'fasteners' && plan.answer.value?.result.patch"
+      :panel="panel"
+      :panel-id="row.ownerId!"
+      :patch="plan.answer.value.result.patch"
+    />
+    <FinishTab v-else-if="tab === 'finish' && plan.answer.value" :plan="plan.answer.value.result" />
+    <RepairSteps v-else-if="tab === 'steps' && plan.answer.value" :row="row" :plan="plan.answer.value" :changed="isChanged" />
+    <div v-else class="empty" role="alert">{{ plan.wrong.value || t('app.loading') }}</div>
+  </div>
+</template>

@@ -94,7 +94,13 @@ public static class FlatBlanks
     /// <summary>The blank.</summary>
     /// <param name="design">The piece as it is wanted.</param>
     /// <param name="lengths">How lengths are written in sentences.</param>
-    public static Result<Worked<FlatBlank>> Of(BlankDesign design, LengthFormat lengths)
+    public static Result<Worked<FlatBlank>> Of(BlankDesign design, LengthFormat lengths) => Of(design, lengths, i => $"edge {i + 1}");
+
+    /// <summary>The blank, with names for its edges.</summary>
+    /// <param name="design">The piece as it is wanted.</param>
+    /// <param name="lengths">How lengths are written in sentences.</param>
+    /// <param name="edgeName">What an edge of a number is called.</param>
+    internal static Result<Worked<FlatBlank>> Of(BlankDesign design, LengthFormat lengths, Func<int, string> edgeName)
     {
         if (Outlines.Check(design.Base, "/base") is { } crossed)
             return crossed;
@@ -189,7 +195,7 @@ public static class FlatBlanks
                 area,
                 box.WidthMm,
                 box.HeightMm,
-                [.. Rows(design, flanges.Values, order, lengths).OrderByDescending(r => r.State)]
+                [.. Rows(design, flanges.Values, order, lengths, edgeName).OrderByDescending(r => r.State)]
             )
         );
 
@@ -220,7 +226,13 @@ public static class FlatBlanks
         return null;
     }
 
-    private static IEnumerable<Judgement> Rows(BlankDesign design, IEnumerable<Flange> flanges, IReadOnlyList<int>? order, LengthFormat lengths)
+    private static IEnumerable<Judgement> Rows(
+        BlankDesign design,
+        IEnumerable<Flange> flanges,
+        IReadOnlyList<int>? order,
+        LengthFormat lengths,
+        Func<int, string> edgeName
+    )
     {
         foreach (Flange flange in flanges)
         {
@@ -234,7 +246,7 @@ public static class FlatBlanks
                     held ? JudgementState.Good
                         : fold.LengthMm >= Bend.LeastByPliersMm ? JudgementState.NeedsWork
                         : JudgementState.Blocked,
-                    $"flange {k + 1} of edge {flange.Edge.Edge + 1}: {lengths.Text(fold.LengthMm)}",
+                    $"{edgeName(flange.Edge.Edge)}, flange {k + 1}: {lengths.Text(fold.LengthMm)}",
                     fold.LengthMm,
                     bend.LeastFlangeMm,
                     Unit.Mm,
@@ -248,7 +260,7 @@ public static class FlatBlanks
                     yield return new Judgement(
                         $"radius-{flange.Edge.Edge + 1}-{k + 1}",
                         JudgementState.NeedsWork,
-                        $"edge {flange.Edge.Edge + 1}: inside radius {lengths.Text(fold.RadiusMm)}",
+                        $"{edgeName(flange.Edge.Edge)}, fold {k + 1}: inside radius {lengths.Text(fold.RadiusMm)}",
                         fold.RadiusMm,
                         design.ThickMm,
                         Unit.Mm,

@@ -170,7 +170,11 @@ public static class Patch
             );
             rivets = Row(site, frame, size, row, sheet);
         }
-        if (!FlatBlanks.Of(frame.Blank(), lengths).IsOk(out Worked<FlatBlank>? blank, out Problem? bad))
+        if (
+            !FlatBlanks
+                .Of(frame.Blank(), lengths, i => $"{site.Panel.Facing.Name(PatchFrame.Order[i])} side")
+                .IsOk(out Worked<FlatBlank>? blank, out Problem? bad)
+        )
             return bad with { Pointer = "/design/sides" };
         sheet.Take(blank);
         double mass = sheet.Step("m", "mass", "A * T * density", blank.Result.AreaMm2 * design.SheetMm * Density(design.Metal) / 1e6, "kg");

@@ -304,6 +304,7 @@ public static class RustProcedure
             "Prime",
             $"Within {PrimeWithinHours(x.Work.RelativePercent):0} h of stripping in this air, one even coat, into the margin"
                 + (x.Patched ? ", and the cut edge on both faces." : ".")
+                + (x.Patched ? " Cover the hole against rain while it dries." : "")
                 + " Paint says whether the air is right.",
             x.AreaM2,
             "Brush"

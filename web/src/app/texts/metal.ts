@@ -47,7 +47,6 @@ export const metalTexts = {
     blankDrawing: 'The blank, outside up',
     hole: 'hole in the shell',
     drag: { lap: 'Edge of the patch, {side}', cutBack: 'Edge of the hole, {side}' },
-    side: { top: 'top', bottom: 'bottom', front: 'front', rear: 'rear' },
     sides: 'One side',
     ownCutBack: 'Cut-back here',
     ownLap: 'Lap here',

@@ -55,6 +55,11 @@ const rows = computed(() => {
   const result = props.plan?.result
   return [...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? []), ...(result?.advice?.rows ?? [])]
 })
+/** Of several ways to close holes it is enough that one does. */
+const look = computed(() => {
+  const holes = props.plan?.result.holes
+  return holes ? holes.way === null : rows.value.some((r) => r.state !== 'good')
+})
 const parts = computed(
   () =>
     [
@@ -84,6 +89,7 @@ const parts = computed(
           :view="view"
           :damage="damage"
           :patch="patch"
+          :facing="facingOf(panel)"
           :model-value="value.patch"
           @update:model-value="(p) => put({ patch: p })"
         />
@@ -105,13 +111,7 @@ const parts = computed(
     <div class="row">
       <ViewSwitch v-model="from" />
     </div>
-    <p
-      v-if="plan && !wrong"
-      class="verdict"
-      :class="{ look: rows.some((r) => r.state !== 'good') }"
-      role="status"
-      data-testid="repair-verdict"
-    >
+    <p v-if="plan && !wrong" class="verdict" :class="{ look }" role="status" data-testid="repair-verdict">
       {{ plan.result.verdict }}
     </p>
     <Wrong :text="wrong" />
@@ -132,6 +132,7 @@ const parts = computed(
         v-if="(value.kind === 'patch' || value.kind === 'plate') && value.patch"
         :model-value="value.patch"
         :plate="value.kind === 'plate'"
+        :facing="facingOf(panel)"
         @update:model-value="(p) => put({ patch: p })"
       />
       <template v-else-if="value.kind === 'plug' && value.holes">

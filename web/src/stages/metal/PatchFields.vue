@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
+import { sideWord, type Facing } from '@/drawing/facing'
 import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
 import LengthInput from '@/ui/LengthInput.vue'
@@ -13,7 +14,7 @@ import { ownSide, sideNames, withSide } from './sides'
 
 /** How a patch is made: its shape, its join, its edges and folds. */
 type Design = Schemas['PatchDesign']
-const props = defineProps<{ plate: boolean }>()
+const props = defineProps<{ plate: boolean; facing: Facing }>()
 const design = defineModel<Design>({ required: true })
 const { t } = useI18n()
 const put = (own: Partial<Design>) => (design.value = { ...design.value, ...own })
@@ -104,7 +105,7 @@ function setShape(shape: Design['shape']) {
         :aria-pressed="side === s"
         @click="side = s"
       >
-        {{ t(`metal.side.${s}`) }}<template v-if="ownSide(design, s).folds.length > 0"> ∟</template>
+        {{ sideWord(facing, s) }}<template v-if="ownSide(design, s).folds.length > 0"> ∟</template>
       </button>
     </div>
     <div class="form two">

@@ -3,11 +3,12 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Schemas } from '@/api/client'
 import DragHandle from '@/drawing/DragHandle.vue'
+import { sideWord, type Facing } from '@/drawing/facing'
 import type { Viewport } from '@/drawing/viewport'
 import { ownSide, sideNames, withSide } from './sides'
 
 /** Handles on the sides of the hole and of the patch: dragged, they move that side alone. */
-const props = defineProps<{ view: Viewport; damage: readonly Point[]; patch: Schemas['PatchPlan'] }>()
+const props = defineProps<{ view: Viewport; damage: readonly Point[]; patch: Schemas['PatchPlan']; facing: Facing }>()
 const design = defineModel<Schemas['PatchDesign']>({ required: true })
 const { t } = useI18n()
 
@@ -54,7 +55,7 @@ function move(h: (typeof handles.value)[number], to: Point) {
     :key="h.what + h.side"
     :view="view"
     :at="h.at"
-    :label="t(`metal.drag.${h.what}`, { side: t(`metal.side.${h.side}`) })"
+    :label="t(`metal.drag.${h.what}`, { side: sideWord(facing, h.side) })"
     @move="(to) => move(h, to)"
   />
 </template>

@@ -35,6 +35,8 @@ const plan = useRepairPlan(() => ({ panelId: props.panelId, value: value.value }
 const result = computed(() => plan.answer.value?.result)
 const findings = computed(() => shell.value!.findings.filter((f) => value.value.findingIds.includes(f.id)))
 const rows = computed(() => [...(result.value?.advice?.rows ?? []), ...(result.value?.holes?.ways ?? [])])
+/** Of several ways to close holes it is enough that one does. */
+const look = computed(() => (result.value?.holes ? result.value.holes.way === null : rows.value.some((r) => r.state !== 'good')))
 </script>
 
 <template>
@@ -45,7 +47,7 @@ const rows = computed(() => [...(result.value?.advice?.rows ?? []), ...(result.v
     </p>
     <p v-if="findings.length > 0" class="soft">{{ t('metal.mends', { names: findings.map((f) => f.value.name).join(', ') }) }}</p>
     <p v-if="lookAgainOn" class="again">{{ t('metal.lookAgain', { on: lookAgainOn }) }}</p>
-    <p v-if="result" class="verdict" :class="{ look: rows.some((r) => r.state !== 'good') }" role="status">
+    <p v-if="result" class="verdict" :class="{ look }" role="status">
       {{ result.verdict }}
     </p>
     <Wrong :text="plan.wrong.value" />

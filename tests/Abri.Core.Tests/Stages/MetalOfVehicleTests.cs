@@ -1,0 +1,181 @@
+using Abri.Core.Geometry;
+using Abri.Core.Metal;
+using Abri.Core.Record;
+using Abri.Core.Sealing;
+using Abri.Core.Shell;
+using Abri.Core.Stages;
+using Abri.Core.Tests.Procedures;
+using Abri.Core.Water;
+using Abri.Core.Water.Leaks;
+using Abri.Core.Work;
+
+namespace Abri.Core.Tests.Stages;
+
+/// <summary>What a repair changes in the other stages.</summary>
+public class MetalOfVehicleTests
+{
+    private static readonly DateTimeOffset Seen = new(2026, 5, 2, 9, 0, 0, TimeSpan.Zero);
+
+    private static Finding Found(FindingKind kind, FindingState state = FindingState.Open) =>
+        new(
+            kind.ToString(),
+            kind,
+            FindingShape.Area,
+            RepairProcedureTests.Some(RepairKind.Leave).Points,
+            ViewedFrom.Inside,
+            Severity.Severe,
+            new FindingMeasures(60, 25, null, null),
+            state,
+            "",
+            Seen,
+            ""
+        );
+
+    private static VehicleSnapshot Van(
+        IReadOnlyList<Repair> repairs,
+        IReadOnlyList<Finding> findings,
+        IReadOnlyList<Observation>? observations = null,
+        IReadOnlyList<Joint>? joints = null
+    ) =>
+        new(
+            new Stored<Vehicle>(
+                "v",
+                1,
+                null,
+                new Vehicle("Van", VehicleKind.PanelVan, null, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3)
+            ),
+            [new Stored<Panel>("p", 1, "v", new Panel(PanelKind.Left, new PanelBox(0, 2000, 0, 1500).Corners, 1, SkinMaterial.MildSteel))],
+            [],
+            [],
+            [],
+            [.. findings.Select((f, i) => new Stored<Finding>($"f{i}", 1, "p", f))],
+            [],
+            new WaterRows([], [.. (observations ?? []).Select((o, i) => new Stored<Observation>($"o{i}", 1, "p", o))], [], [], []),
+            [],
+            [.. (joints ?? []).Select((j, i) => new Stored<Joint>($"j{i}", 1, "p", j))],
+            [.. repairs.Select((r, i) => new Stored<Repair>($"r{i}", 1, "p", r))],
+            [],
+            []
+        );
+
+    [Fact]
+    public void A_finding_waits_as_the_repair_that_mends_it_and_wax_comes_last()
+    {
+        Repair patch = RepairProcedureTests.Some(RepairKind.Patch) with { FindingIds = ["f0"] },
+            trim = RepairProcedureTests.Some(RepairKind.Trim, FindingShape.Line);
+        VehicleSnapshot van = Van([patch, trim], [Found(FindingKind.Perforation), Found(FindingKind.SurfaceRust)]);
+        IReadOnlyList<NextJob> next = WholeShell.Of(van, Seen).Next;
+        Assert.Equal(["r1", "r0", "f1", "r0"], next.Select(j => j.Job.Id));
+        Assert.StartsWith("take off and put on again", next[0].What);
+        Assert.StartsWith("cut out and patch", next[1].What);
+        Assert.StartsWith("wax the cavity", next[^1].What);
+        // Once it is begun the shell may stand open, and that comes before everything.
+        Assert.Equal(
+            "r0",
+            WholeShell.Of(Van([patch with { State = RepairState.Doing }, trim], [Found(FindingKind.Perforation)]), Seen).Next[0].Job.Id
+        );
+        Assert.DoesNotContain(WholeShell.Of(Van([patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }], []), Seen).Next, j =>
+            j.Job.Kind == JobKind.Repair
+        );
+    }
+
+    [Fact]
+    public void Spots_without_a_repair_are_offered_one_and_repairs_tell_when_to_look_again()
+    {
+        Repair watched = RepairProcedureTests.Some(RepairKind.Treat) with
+        {
+            Spot = new RustSpot(RustGrade.Begun, false, 1, 0.95, 8, 0, false, false, true, true, []),
+            State = RepairState.Done,
+            DoneOn = new DateOnly(2026, 6, 1),
+            FindingIds = ["f0"],
+        };
+        MetalOfVehicle metal = MetalOfVehicle.Of(
+            Van([watched], [Found(FindingKind.SurfaceRust, FindingState.Done), Found(FindingKind.Pitting), Found(FindingKind.SoftWood)])
+        );
+        MetalSpot spot = Assert.Single(metal.Spots);
+        Assert.Equal(("f1", RepairKind.Treat), (spot.FindingId, spot.Proposal.Kind));
+        // A pocket rusts again in any case: three months.
+        Assert.Equal(new DateOnly(2026, 9, 1), Assert.Single(metal.Repairs).LookAgainOn);
+        Assert.Null(MetalOfVehicle.Of(Van([watched with { State = RepairState.Planned, DoneOn = null }], [])).Repairs[0].LookAgainOn);
+    }
+
+    [Theory]
+    [InlineData(RepairKind.Patch, FindingShape.Area, JointKind.PatchEdge)]
+    [InlineData(RepairKind.Plug, FindingShape.Point, JointKind.Penetration)]
+    [InlineData(RepairKind.Gutter, FindingShape.Line, JointKind.Gutter)]
+    [InlineData(RepairKind.Treat, FindingShape.Area, null)]
+    public void A_repair_offers_its_joint_until_one_is_written_down(RepairKind kind, FindingShape shape, JointKind? joint)
+    {
+        Repair repair = RepairProcedureTests.Some(kind, shape);
+        var of = new JointOf(JointOfKind.Repair, "r0");
+        Joint? offered = VehicleJoints.Of(Van([repair], [])).Offered.Select(o => o.Joint).SingleOrDefault(j => j.Of == of);
+        Assert.Equal(joint, offered?.Kind);
+        if (offered is null)
+            return;
+        Assert.Null(JointCheck.Of(offered));
+        Assert.DoesNotContain(VehicleJoints.Of(Van([repair], [], joints: [offered])).Offered, o => o.Joint.Of == of);
+        if (kind == RepairKind.Patch)
+        {
+            // 150 by 115 with corners of 35: 530 - 8 x 35 + 2 pi 35.
+            Assert.Equal(530 - 280 + (2 * Math.PI * 35), offered.LengthMm, 0.5);
+        }
+    }
+
+    [Theory]
+    [InlineData(null, Condition.Unknown)]
+    [InlineData(false, Condition.Sound)]
+    [InlineData(true, Condition.Unknown)]
+    public void What_was_mended_is_sound_once_a_water_test_leaves_it_dry(bool? wet, Condition condition)
+    {
+        var done = new DateOnly(2026, 6, 1);
+        Repair plug = RepairProcedureTests.Some(RepairKind.Plug, FindingShape.Point) with { State = RepairState.Done, DoneOn = done };
+        Observation[] tests = wet is { } seen
+            ?
+            [
+                new Observation(
+                    ObservationKind.WaterTest,
+                    new PanelPoint(500, 100),
+                    new DateTimeOffset(2026, 6, 2, 9, 0, 0, TimeSpan.Zero),
+                    seen,
+                    null,
+                    null,
+                    null,
+                    new Spray(PanelKind.Left, new PanelBox(300, 700, 300, 700), 5, true),
+                    null,
+                    "",
+                    ""
+                ),
+            ]
+            : [];
+        // Somebody had written the hole down as open, before it was mended.
+        VehicleSnapshot van = Van([plug], [], tests) with
+        {
+            Water = new WaterRows(
+                [new Stored<Suspect>("s", 1, "p", new Suspect("Bolt", SuspectKind.Screw, [new(500, 500)], Condition.Open, null, ""))],
+                [.. tests.Select((o, i) => new Stored<Observation>($"o{i}", 1, "p", o))],
+                [],
+                [],
+                []
+            ),
+        };
+        OfferedSuspect bolt = OfferedSuspects.Of(WetVehicle.Shell(van)).Single(s => s.Suspect.Name == "Bolt");
+        Assert.Equal(condition, bolt.Suspect.Condition);
+        Assert.Contains("mended on 2026-06-01", bolt.Why);
+        Assert.Equal(
+            Condition.Open,
+            OfferedSuspects.Of(WetVehicle.Shell(van with { Repairs = [] })).Single(s => s.Suspect.Name == "Bolt").Suspect.Condition
+        );
+    }
+
+    [Fact]
+    public void A_patch_is_a_covering_whose_lap_water_looks_at()
+    {
+        Repair over = RepairProcedureTests.Some(RepairKind.Patch);
+        Covering Cover(Repair repair) => Assert.Single(WetVehicle.Coverings(Van([repair], []), Van([repair], []).Panels[0]));
+        Assert.Equal((CoveringKind.Patch, Lap.LowerOverUpper, true), (Cover(over).Kind, Cover(over).Lap, Cover(over).Planned));
+        Assert.Equal(Lap.UpperOverLower, Cover(over with { Patch = over.Patch! with { UpperEdge = EdgeLie.UnderTheSkin } }).Lap);
+        PatchSide up = new(Side.Top, null, null, [new Fold(FoldTo.Outside, 90, 1, 20)]);
+        Assert.Equal(Lap.UpperOverLower, Cover(over with { Patch = over.Patch! with { Sides = [up] } }).Lap);
+        Assert.False(Cover(over with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }).Planned);
+    }
+}

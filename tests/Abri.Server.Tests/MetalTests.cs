@@ -1,0 +1,118 @@
+using System.Text.Json.Nodes;
+
+namespace Abri.Server.Tests;
+
+public sealed class MetalTests : IAsyncLifetime
+{
+    private RunningApp app = null!;
+    private string at = "";
+
+    public async Task InitializeAsync()
+    {
+        app = await RunningApp.Start();
+        string heron = (string)(await app.Get("/api/vehicles")).AsArray().Single(v => (string)v!["value"]!["name"]! == "Heron")!["id"]!;
+        at = $"/api/vehicles/{heron}";
+    }
+
+    public async Task DisposeAsync() => await app.DisposeAsync();
+
+    private async Task<JsonNode> Repair(string kind) =>
+        (await app.Get($"{at}/metal"))["repairs"]!.AsArray().Select(r => r!["row"]!).Single(r => (string)r["value"]!["kind"]! == kind);
+
+    [Fact]
+    public async Task The_metal_of_the_demo_is_in_order_of_work()
+    {
+        JsonNode metal = await app.Get($"{at}/metal");
+        int[] orders = [.. metal["spots"]!.AsArray().Concat(metal["repairs"]!.AsArray()).Select(x => (int?)x!["order"]).OfType<int>().Order()];
+        Assert.Equal(orders.Distinct(), orders);
+        Assert.Contains(metal["spots"]!.AsArray(), s => (string)s!["proposal"]!["name"]! == "Rust behind the lower lining");
+        // What a repair mends waits as that repair.
+        Assert.DoesNotContain(metal["spots"]!.AsArray(), s => (string)s!["proposal"]!["name"]! == "Two sign bolts through the skin");
+        JsonNode shell = await app.Get($"{at}/shell");
+        Assert.Contains(shell["next"]!.AsArray(), j => ((string)j!["what"]!).StartsWith("wax the cavity", StringComparison.Ordinal));
+        Assert.Contains((await app.Get($"{at}/sealing"))["offered"]!.AsArray(), o => (string)o!["joint"]!["kind"]! == "patchEdge");
+    }
+
+    [Theory]
+    [InlineData("place.pdf", "application/pdf", "%PDF")]
+    [InlineData("blank.pdf?paper=a3", "application/pdf", "%PDF")]
+    [InlineData("steps.pdf", "application/pdf", "%PDF")]
+    [InlineData("place.svg", "image/svg+xml", "<")]
+    [InlineData("blank.svg", "image/svg+xml", "<")]
+    [InlineData("place.dxf", "application/dxf", "999")]
+    [InlineData("blank.dxf", "application/dxf", "999")]
+    public async Task A_patch_is_printed_in_every_form(string sheet, string type, string begins)
+    {
+        using HttpResponseMessage answer = await app.Http.GetAsync($"{at}/repairs/{(await Repair("patch"))["id"]}/{sheet}");
+        Assert.Equal(200, (int)answer.StatusCode);
+        Assert.Equal(type, answer.Content.Headers.ContentType!.MediaType);
+        Assert.StartsWith(begins, (await answer.Content.ReadAsStringAsync()).TrimStart());
+    }
+
+    [Fact]
+    public async Task What_has_no_blank_says_so_and_so_does_what_is_gone()
+    {
+        string plug = (string)(await Repair("plug"))["id"]!;
+        Assert.Equal(404, (int)(await app.Http.GetAsync($"{at}/repairs/{plug}/blank.pdf")).StatusCode);
+        Assert.Equal(200, (int)(await app.Http.GetAsync($"{at}/repairs/{plug}/plan")).StatusCode);
+        Assert.Equal(400, (int)(await app.Http.GetAsync($"{at}/repairs/{plug}/side.pdf")).StatusCode);
+        Assert.Equal(404, (int)(await app.Http.GetAsync($"{at}/repairs/nobody/plan")).StatusCode);
+        Assert.Equal(404, (int)(await app.Http.GetAsync($"{at}/repairs/nobody/steps.pdf")).StatusCode);
+    }
+
+    [Theory] // Each with what it points at
+    [InlineData(
+        "points",
+        """[{"sMm":4380,"tMm":260},{"sMm":4440,"tMm":285},{"sMm":4440,"tMm":260},{"sMm":4380,"tMm":285}]""",
+        422,
+        "outline-crosses-itself"
+    )]
+    [InlineData("points", """[{"sMm":9380,"tMm":260},{"sMm":9440,"tMm":260},{"sMm":9440,"tMm":285}]""", 422, "repair-off-panel")]
+    [InlineData("patch", "null", 422, "repair-incomplete")]
+    [InlineData("findingIds", """["nobody"]""", 422, "finding-unknown")]
+    [InlineData("state", "\"done\"", 422, "repair-undated")]
+    public async Task What_contradicts_itself_is_refused_and_nothing_is_kept(string field, string value, int status, string code)
+    {
+        JsonNode row = await Repair("patch");
+        JsonNode changed = row["value"]!.DeepClone();
+        changed[field] = JsonNode.Parse(value);
+        (int answered, JsonNode? body) = await app.Send(HttpMethod.Put, $"{at}/repairs/{row["id"]}", changed, $"\"{row["version"]}\"");
+        Assert.Equal((status, code), (answered, (string?)body!["code"]));
+        Assert.Equal($"/{field}" is "/state" ? "/doneOn" : $"/{field}", (string)body["pointer"]!);
+        Assert.Equal((int)row["version"]!, (int)(await Repair("patch"))["version"]!);
+    }
+
+    [Fact]
+    public async Task A_typed_design_is_worked_out_before_it_is_kept_and_its_bad_parts_are_pointed_at()
+    {
+        JsonNode row = await Repair("patch");
+        JsonNode typed = row["value"]!.DeepClone();
+        typed["patch"]!["shape"] = "grown";
+        (int status, JsonNode? body) = await app.Send(HttpMethod.Post, $"{at}/panels/{row["ownerId"]}/repair-plan", typed);
+        Assert.Equal(400, status);
+        Assert.Contains("choose a rectangle", body!.ToJsonString());
+        typed["patch"]!["sides"] = new JsonArray();
+        (status, body) = await app.Send(HttpMethod.Post, $"{at}/panels/{row["ownerId"]}/repair-plan", typed);
+        Assert.Equal(200, status);
+        Assert.Empty(body!["result"]!["patch"]!["blank"]!["foldLines"]!.AsArray());
+        typed["patch"]!["sheetMm"] = 4;
+        (status, body) = await app.Send(HttpMethod.Post, $"{at}/panels/{row["ownerId"]}/repair-plan", typed);
+        Assert.Equal((422, "/patch/sheetMm"), (status, (string?)body!["pointer"]));
+        Assert.Equal(404, (await app.Send(HttpMethod.Post, $"{at}/panels/nobody/repair-plan", typed)).Status);
+    }
+
+    [Fact]
+    public async Task A_repair_that_is_done_closes_its_finding_and_undo_opens_it_again()
+    {
+        JsonNode row = await Repair("plug");
+        string finding = (string)row["value"]!["findingIds"]![0]!;
+        async Task<string> State() => (string)(await app.Get($"{at}/findings/{finding}"))["value"]!["state"]!;
+        JsonNode done = row["value"]!.DeepClone();
+        (done["state"], done["doneOn"]) = ("done", "2026-06-01");
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"{at}/repairs/{row["id"]}", done, $"\"{row["version"]}\"")).Status);
+        Assert.Equal("done", await State());
+        Assert.Equal(412, (await app.Send(HttpMethod.Put, $"{at}/repairs/{row["id"]}", done, $"\"{row["version"]}\"")).Status);
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, $"{at}/undo", null)).Status);
+        Assert.NotEqual("done", await State());
+    }
+}

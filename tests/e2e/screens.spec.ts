@@ -23,6 +23,13 @@ async function openPanel(page: Page, panel: string) {
   await page.getByRole('table').getByRole('link', { name: panel, exact: true }).click()
 }
 
+async function openRepair(page: Page) {
+  await open(page)
+  await page.getByRole('link', { name: /^Metal/ }).click()
+  await page.getByTestId('metal').getByRole('button', { name: /Patch under the rear step/ }).click()
+  await page.getByRole('button', { name: 'To the bench' }).click()
+}
+
 for (const [name, go] of [
   ['walkaround', async (page: Page) => open(page)],
   ['a panel', async (page: Page) => openPanel(page, 'Left side')],
@@ -43,6 +50,10 @@ for (const [name, go] of [
   ['together', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Openings' }).click()).then(() => page.getByRole('link', { name: 'Place together' }).click())],
   ['sealing', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click())],
   ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button', { name: /seam/i }).first().click())],
+  ['metal', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click())],
+  ['a repair', async (page: Page) => openRepair(page)],
+  ['a blank', async (page: Page) => openRepair(page).then(() => page.getByRole('link', { name: 'Blank', exact: true }).click())],
+  ['the finish of a repair', async (page: Page) => openRepair(page).then(() => page.getByRole('link', { name: 'Finish', exact: true }).click())],
   ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],
   ['quick figures', async (page: Page) => open(page).then(() => page.keyboard.press('k'))],
   ['figures of rust', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Rust' }).click())],

@@ -5,6 +5,7 @@ import { bounds } from '@/api/bounds'
 import type { Point, Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
 import { lengthText } from '@/app/length'
+import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import { facingOf, type ViewedFrom } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
@@ -45,16 +46,21 @@ const patch = computed(() => props.plan?.result.patch ?? null)
 const put = (own: Partial<Repair>) => (value.value = { ...value.value, ...own })
 /** What is drawn where there is no patch: the place itself. */
 const damage = computed<readonly Point[]>(() => (value.value.shape === 'area' ? value.value.points : []))
-/** The drawing opens on the place with room round it, and stays while it is dragged. */
-const focus = (() => {
+/** The drawing shows the place with room round it, and stays while a side is dragged. */
+const focus = computed(() => {
   const b = boxOf(value.value.points)
   const room = Math.max(120, (b.s2 - b.s1) * 0.6, (b.t2 - b.t1) * 0.6)
   return { s1: b.s1 - room, s2: b.s2 + room, t1: b.t1 - room, t2: b.t2 + room }
-})()
+})
 const rows = computed(() => {
   const result = props.plan?.result
   return [...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? []), ...(result?.advice?.rows ?? [])]
 })
+/** What was typed a moment ago is read before its field goes. */
+async function toPart(which: typeof part.value) {
+  await lengthsRead()
+  part.value = which
+}
 /** Of several ways to close holes it is enough that one does. */
 const look = computed(() => {
   const holes = props.plan?.result.holes
@@ -116,7 +122,7 @@ const parts = computed(
     </p>
     <Wrong :text="wrong" />
     <div class="tabs" role="group" :aria-label="t('metal.tab.design')">
-      <button v-for="p in parts" :key="p" type="button" :class="{ on: part === p }" :aria-pressed="part === p" @click="part = p">
+      <button v-for="p in parts" :key="p" type="button" :class="{ on: part === p }" :aria-pressed="part === p" @click="toPart(p)">
         {{ t(`metal.part.${p}`) }}
       </button>
     </div>

@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { Schemas, Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
+import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import Action from '@/ui/Action.vue'
 import BlankTab from './BlankTab.vue'
@@ -52,7 +53,9 @@ watch([tabs, tab], ([all, now]) => {
   if (draft.value && !all.includes(now)) void router.replace({ params: { tab: 'design' } })
 })
 const toMetal = computed(() => ({ name: 'metal', params: { vehicleId: shell.value!.vehicle.id }, query: { at: row.value?.id } }))
-const keep = () => save(row.value!, draft.value!)
+async function keep() {
+  if (await lengthsRead()) await save(row.value!, draft.value!)
+}
 async function drop() {
   await remove(row.value!)
   await router.push({ name: 'metal', params: { vehicleId: shell.value!.vehicle.id } })

@@ -18,8 +18,8 @@ for (let i = 0; i < 100 && !(await fetch(`${url}/health`).then((r) => r.ok, () =
 
 const vehicles = await (await fetch(`${url}/api/vehicles`)).json()
 const id = vehicles.find((v) => v.value.name === 'Heron').id
-const trailer = vehicles.find((v) => v.value.name === 'Plover').id
 const shell = await (await fetch(`${url}/api/vehicles/${id}/shell`)).json()
+const patch = shell.repairs.find((r) => r.value.kind === 'patch').id
 const opening = (part) => shell.openings.find((o) => o.value.name.includes(part)).id
 const panel = (kind, tab) => `/vehicles/${id}/panels/${shell.panels.find((p) => p.value.kind === kind).id}/${tab}`
 const at = (part, tab) => `/vehicles/${id}/openings/${opening(part)}/${tab}`
@@ -30,22 +30,22 @@ const browser = await chromium.launch({
 })
 const views = [
   ['walkaround', `/vehicles/${id}/walkaround`],
-  ['walkaround-trailer', `/vehicles/${trailer}/walkaround`, (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['panel', panel('left', 'members'), tapeTwice],
   ['surface', panel('roof', 'surface')],
   ['leaks', `/vehicles/${id}/water`, farSuspect],
   ['water', `/vehicles/${id}/water/standing`, worstAttitude],
   ['ways-out', `/vehicles/${id}/water/out`],
+  ['metal', `/vehicles/${id}/metal`],
+  ['patch', `/vehicles/${id}/metal/${patch}/design`],
+  ['blank', `/vehicles/${id}/metal/${patch}/blank`],
   ['openings', `/vehicles/${id}/openings`],
   ['place', at('Vent', 'place')],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
-  ['seat', at('Vent', 'seat')],
   ['clamp', at('Skylight', 'clamp'), tapped],
   ['steps', at('Vent', 'steps')],
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
-  ['fitting', '/fittings', (p) => p.getByRole('button', { name: 'Skylight 700 x 500' }).click()],
   ['quick-figures', '/figures', rust],
   ['vehicles', '/vehicles'],
 ]

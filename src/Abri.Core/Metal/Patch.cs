@@ -126,8 +126,11 @@ public static class Patch
         ]);
         NetTopologySuite.Geometries.Geometry whole = frame.Hole,
             cut = members.IsEmpty ? whole : Plane.Difference(whole, members);
+        bool isParted = cut.Area < whole.Area - SliverMm2;
         IReadOnlyList<PanelPoint>[] holes =
-            design.Shape == HoleShape.NoHole ? [] : [.. Plane.Parts(cut.Each()).Where(p => p.AreaMm2 > SliverMm2).Select(p => p.Outline)];
+            design.Shape == HoleShape.NoHole
+                ? []
+                : [.. Plane.Parts(cut.Each()).Where(p => p.AreaMm2 > SliverMm2).Select(p => isParted ? Eased(p, design.CornerMm) : p.Outline)];
         double damage = sheet.Step("A_d", "area of the damage", "polygon", Math.Abs(Outlines.SignedAreaMm2(site.Damage)), "mm2"),
             hole = sheet.Step("A_h", "area that is cut out", "sum of the holes", holes.Sum(h => Math.Abs(Outlines.SignedAreaMm2(h))), "mm2");
         IReadOnlyList<PanelPoint> edge = frame.Edge;
@@ -207,8 +210,18 @@ public static class Patch
         );
     }
 
+    /// <summary>Whether water runs against an edge of a patch, so that only its bead keeps it out.</summary>
+    internal static bool RunsAgainst(PatchSite site) => PatchRules.RunsAgainst(site, PatchFrame.Of(site));
+
     /// <summary>The edge of a patch on its panel, without the rest.</summary>
     public static IReadOnlyList<PanelPoint> Edge(PatchSite site) => PatchFrame.Of(site).Edge;
+
+    /// <summary>A hole with its corners rounded where a member cuts into it; one that is too narrow for that stays as it is.</summary>
+    private static IReadOnlyList<PanelPoint> Eased(RegionPart hole, double radiusMm)
+    {
+        IReadOnlyList<RegionPart> rounded = Plane.Parts(Plane.Polygon(hole).Buffer(-radiusMm, 16).Buffer(radiusMm, 16).Each());
+        return rounded.Count == 1 ? rounded[0].Outline : hole.Outline;
+    }
 
     private static PatchRivets Row(PatchSite site, PatchFrame frame, RivetSize size, double rowMm, Worksheet sheet)
     {

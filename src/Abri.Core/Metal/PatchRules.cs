@@ -47,6 +47,10 @@ internal static class PatchRules
             .. Edges(site, frame, edge),
         ];
 
+    /// <summary>Whether water runs against an edge of a patch.</summary>
+    public static bool RunsAgainst(PatchSite site, Patch.PatchFrame frame) =>
+        Edges(site, frame, frame.Edge).Any(row => row.Id is "edge-upper" or "edge-folded-in" && row.State != JudgementState.Good);
+
     private static IEnumerable<Judgement> OnMembers(PatchSite site)
     {
         Polygon damage = Plane.Polygon(site.Damage);

@@ -97,19 +97,18 @@ public static class WetVehicle
                 .Repairs.On(panel.Id)
                 .Values()
                 .Where(r => r is { Kind: RepairKind.Patch or RepairKind.Plate, Patch: not null })
-                .Select(r => Covering(r, panel.Value)),
+                .Select(r => Covering(of, panel, r)),
         ];
 
-    private static Covering Covering(Repair repair, Panel panel)
+    private static Covering Covering(VehicleSnapshot of, Stored<Panel> panel, Repair repair)
     {
-        PatchDesign design = repair.Patch!;
-        bool under = design.UpperEdge == EdgeLie.UnderTheSkin || design.Own(Side.Top).Folds is [{ To: FoldTo.Outside }, ..];
+        PatchSite site = MetalOfVehicle.Work(of, panel, repair).PatchSite!;
         return new Covering(
             repair.Name,
             CoveringKind.Patch,
-            PanelBox.Of(Patch.Edge(new PatchSite(panel, [], repair.Damage, design))),
+            PanelBox.Of(Patch.Edge(site)),
             false,
-            under ? Lap.UpperOverLower : Lap.LowerOverUpper,
+            Patch.RunsAgainst(site) ? Lap.LowerOverUpperSealed : Lap.UpperOverLower,
             !repair.IsOver,
             ""
         );

@@ -39,6 +39,9 @@ public enum Lap
 
     /// <summary>The lower over the upper: water runs in.</summary>
     LowerOverUpper,
+
+    /// <summary>The lower over the upper, and sealed along its edge: only the bead keeps water out.</summary>
+    LowerOverUpperSealed,
 }
 
 /// <summary>Something put on a panel or into it, done or planned, that may keep water in.</summary>

@@ -194,6 +194,17 @@ public static class WaysOut
                 "Lap it the other way round, the upper sheet over the lower.",
                 patch.Area
             );
+        else if (patch.Lap == Lap.LowerOverUpperSealed)
+            yield return Row(
+                "lapped-on-a-bead",
+                JudgementState.NeedsWork,
+                $"Only its bead keeps water out of {patch.Name}",
+                null,
+                null,
+                "The sheet below lies over the one above: water runs against the joint.",
+                "Look at the bead every year, or slip the upper edge under.",
+                patch.Area
+            );
         else if (patch.Lap == Lap.Unknown)
             yield return Row(
                 "lap-unknown",

@@ -165,6 +165,10 @@ public class PatchTests
         PatchPlan plan = Planned(Site(null, wide, Upright(1000, MemberRole.Secondary)));
         Assert.Equal(2, plan.Holes.Count);
         Assert.All(plan.Holes, h => Assert.DoesNotContain(h, p => Math.Abs(p.SMm - 1000) < 25 - 1e-6));
+        // Sharp corners crack: where the rib cuts into the hole they are as round as the others.
+        Assert.All(plan.Holes, h =>
+            Assert.DoesNotContain(h, p => p.DistanceMm(new PanelPoint(975, 780)) < 4 || p.DistanceMm(new PanelPoint(1025, 780)) < 4)
+        );
         Assert.Equal(JudgementState.NeedsWork, plan.Rows.Single(r => r.Id == "on-member").State);
         Assert.Equal(JudgementState.NeedsWork, plan.Rows.Single(r => r.Id == "hole-parted").State);
         // One patch covers both, and its rivets may go into the rib.

@@ -172,7 +172,7 @@ public class MetalOfVehicleTests
     {
         Repair over = RepairProcedureTests.Some(RepairKind.Patch);
         Covering Cover(Repair repair) => Assert.Single(WetVehicle.Coverings(Van([repair], []), Van([repair], []).Panels[0]));
-        Assert.Equal((CoveringKind.Patch, Lap.LowerOverUpper, true), (Cover(over).Kind, Cover(over).Lap, Cover(over).Planned));
+        Assert.Equal((CoveringKind.Patch, Lap.LowerOverUpperSealed, true), (Cover(over).Kind, Cover(over).Lap, Cover(over).Planned));
         Assert.Equal(Lap.UpperOverLower, Cover(over with { Patch = over.Patch! with { UpperEdge = EdgeLie.UnderTheSkin } }).Lap);
         PatchSide up = new(Side.Top, null, null, [new Fold(FoldTo.Outside, 90, 1, 20)]);
         Assert.Equal(Lap.UpperOverLower, Cover(over with { Patch = over.Patch! with { Sides = [up] } }).Lap);

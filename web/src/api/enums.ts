@@ -53,7 +53,7 @@ export const enums = {
   JointKind: ['seam', 'gutter', 'roofFlange', 'sideFlange', 'bondedPane', 'patchEdge', 'clipRow', 'penetration', 'doorSeal'],
   JointOfKind: ['member', 'opening', 'finding', 'repair', 'shellSeam'],
   JudgementState: ['good', 'needsWork', 'blocked'],
-  Lap: ['unknown', 'upperOverLower', 'lowerOverUpper'],
+  Lap: ['unknown', 'upperOverLower', 'lowerOverUpper', 'lowerOverUpperSealed'],
   LeakState: ['nothingWet', 'searching', 'oneCause', 'twoCauses', 'contradiction'],
   MaterialKind: ['sealant', 'tape', 'paint', 'cleaner', 'fastener', 'abrasive', 'trim'],
   MemberKind: [

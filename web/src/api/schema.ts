@@ -3244,7 +3244,7 @@ export interface components {
             value: components["schemas"]["Suspect"];
         };
         /** @enum {unknown} */
-        Lap: "unknown" | "upperOverLower" | "lowerOverUpper";
+        Lap: "unknown" | "upperOverLower" | "lowerOverUpper" | "lowerOverUpperSealed";
         LeakEvidence: {
             name: string;
             /** Format: int32 */

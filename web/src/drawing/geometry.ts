@@ -18,6 +18,12 @@ export const boxAround = (c: Point, width: number, height: number): Box => ({
   t2: c.tMm + height / 2,
 })
 
+/** A point turned about the origin, degrees from s towards t. */
+export function turned(p: Point, degrees: number): Point {
+  const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)]
+  return { sMm: p.sMm * cos - p.tMm * sin, tMm: p.sMm * sin + p.tMm * cos }
+}
+
 export function boxOf(points: readonly Point[]): Box {
   const s = points.map((p) => p.sMm)
   const t = points.map((p) => p.tMm)

@@ -131,6 +131,7 @@ export const waterTexts = {
       unknown: 'Not checked',
       upperOverLower: 'The upper sheet lies over the lower',
       lowerOverUpper: 'The lower sheet lies over the upper',
+      lowerOverUpperSealed: 'The lower over the upper, sealed along its edge',
     },
     sealedAtBottom: 'Its bottom edge is sealed',
     drying: 'Drying',

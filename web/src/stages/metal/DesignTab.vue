@@ -49,12 +49,16 @@ const damage = computed<readonly Point[]>(() => (value.value.shape === 'area' ? 
 /** The drawing shows the place with room round it, and stays while a side is dragged. */
 const focus = computed(() => {
   const b = boxOf(value.value.points)
-  const room = Math.max(120, (b.s2 - b.s1) * 0.6, (b.t2 - b.t1) * 0.6)
+  const room = Math.max(120, (b.s2 - b.s1) * 0.12, (b.t2 - b.t1) * 0.12)
   return { s1: b.s1 - room, s2: b.s2 + room, t1: b.t1 - room, t2: b.t2 + room }
 })
+/** What the rules say of the metal stands with the metal; what nothing overrules stands everywhere. */
 const rows = computed(() => {
   const result = props.plan?.result
-  return [...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? []), ...(result?.advice?.rows ?? [])]
+  const advice = result?.advice?.rows ?? []
+  if (part.value === 'metal') return advice
+  const first = result?.advice?.method === 'protectOnly' || !result?.patch ? advice : []
+  return [...first, ...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? [])]
 })
 /** What was typed a moment ago is read before its field goes. */
 async function toPart(which: typeof part.value) {

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Point, Schemas } from '@/api/client'
 import DragHandle from '@/drawing/DragHandle.vue'
 import { sideWord, type Facing } from '@/drawing/facing'
+import { turned } from '@/drawing/geometry'
 import type { Viewport } from '@/drawing/viewport'
 import { ownSide, sideNames, withSide } from './sides'
 
@@ -12,10 +13,6 @@ const props = defineProps<{ view: Viewport; damage: readonly Point[]; patch: Sch
 const design = defineModel<Schemas['PatchDesign']>({ required: true })
 const { t } = useI18n()
 
-const turned = (p: Point, degrees: number): Point => {
-  const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)]
-  return { sMm: p.sMm * cos - p.tMm * sin, tMm: p.sMm * sin + p.tMm * cos }
-}
 /** Boxes of damage and patch in the frame of the patch. */
 const frame = computed(() => {
   const own = (points: readonly Point[]) => {

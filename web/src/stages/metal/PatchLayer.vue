@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Schemas } from '@/api/client'
 import DimensionLine from '@/drawing/DimensionLine.vue'
-import { boxOf } from '@/drawing/geometry'
+import { boxOf, turned } from '@/drawing/geometry'
 import type { Viewport } from '@/drawing/viewport'
 import { lengthNumber } from '@/app/length'
 import { useState } from '@/app/state'
@@ -19,16 +19,27 @@ const props = defineProps<{
 const { t } = useI18n()
 const { lengths } = useState()
 const hole = computed(() => (props.patch.rivets?.rivet.holeMm ?? 0) / 2)
-const box = computed(() => boxOf(props.patch.patch))
-const edges = computed(() => {
+const L = (mm: number) => lengthNumber(mm, lengths.value)
+/** Its own length and width, beside two of its sides, turned as it is. */
+const measures = computed(() => {
   const { x, y } = props.view
-  const b = box.value
-  return {
-    left: Math.min(x(b.s1), x(b.s2)),
-    right: Math.max(x(b.s1), x(b.s2)),
-    top: Math.min(y(b.t1), y(b.t2)),
-    bottom: Math.max(y(b.t1), y(b.t2)),
+  const turn = props.patch.turnDeg
+  const b = boxOf(props.patch.patch.map((p) => turned(p, -turn)))
+  const at = (sMm: number, tMm: number) => {
+    const p = turned({ sMm, tMm }, turn)
+    return { x: x(p.sMm), y: y(p.tMm) }
   }
+  const middle = at((b.s1 + b.s2) / 2, (b.t1 + b.t2) / 2)
+  const sides = [
+    { a: at(b.s1, b.t1), b: at(b.s2, b.t1), mm: b.s2 - b.s1 },
+    { a: at(b.s2, b.t1), b: at(b.s2, b.t2), mm: b.t2 - b.t1 },
+  ]
+  return sides.map((side) => {
+    const out = { x: (side.a.x + side.b.x) / 2 - middle.x, y: (side.a.y + side.b.y) / 2 - middle.y }
+    const far = 28 / (Math.hypot(out.x, out.y) || 1)
+    const by = { x: out.x * far, y: out.y * far }
+    return { x1: side.a.x + by.x, y1: side.a.y + by.y, x2: side.b.x + by.x, y2: side.b.y + by.y, mm: side.mm }
+  })
 })
 </script>
 
@@ -53,20 +64,7 @@ const edges = computed(() => {
       <circle :r="fasteners ? 9 : 3" />
       <text v-if="fasteners" y="4">{{ i + 1 }}</text>
     </g>
-    <DimensionLine
-      :x1="edges.left"
-      :y1="edges.bottom + 28"
-      :x2="edges.right"
-      :y2="edges.bottom + 28"
-      :text="lengthNumber(box.s2 - box.s1, lengths)"
-    />
-    <DimensionLine
-      :x1="edges.right + 28"
-      :y1="edges.bottom"
-      :x2="edges.right + 28"
-      :y2="edges.top"
-      :text="lengthNumber(box.t2 - box.t1, lengths)"
-    />
+    <DimensionLine v-for="(m, i) in measures" :key="`m${i}`" :x1="m.x1" :y1="m.y1" :x2="m.x2" :y2="m.y2" :text="L(m.mm)" />
   </g>
 </template>
 

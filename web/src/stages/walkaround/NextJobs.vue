@@ -29,11 +29,11 @@ const rows = computed(() =>
     const panel = props.shell.panels.find((p) => p.id === owner)
     return {
       job,
-      severity: finding?.value.severity ?? ('opening' as const),
+      severity: finding?.value.severity ?? (repair ? ('repair' as const) : ('opening' as const)),
       number: props.numbers[job.job.id],
       // Said once for a run of jobs that share it.
       caution: job.caution === props.shell.next[i - 1]?.caution ? null : job.caution,
-      name: finding?.value.name ?? opening?.value.name ?? job.what,
+      name: finding?.value.name ?? opening?.value.name ?? capital(job.what),
       more: [
         panel ? panelName(panel.value) : '',
         finding
@@ -47,6 +47,7 @@ const rows = computed(() =>
     } as const
   }),
 )
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 function size(m: Schemas['FindingMeasures']): string {
   const sides = [m.lengthMm, m.widthMm].filter((v) => v !== null)
   const last = sides.pop()

@@ -57,7 +57,8 @@ public sealed record HoleRowPlan(
 /// <summary>Chooses how holes in a row are closed, by diameter and access; all as one batch.</summary>
 /// <remarks>
 /// A sealed rivet fills a hole that the next size up can be drilled for, up to 6.5 mm. Putty up to 10 mm, from both faces, where nothing is carried.
-/// Weld over a backing plate up to 10 mm, on steel that both faces can be reached of. A disc laps the hole by 25 mm. Common practice but for the lines
+/// Weld over a backing plate up to 10 mm, on steel that both faces can be reached of. A disc laps the hole by 25 mm. Common practice but for
+/// the lines
 /// of 10 mm, which are assumptions. Putty and weld are two schools: both are shown.
 /// </remarks>
 /// <example>Two bolt holes of 6 mm: rivets of 6.4 mm in holes of 6.5 mm, sealant under the heads.</example>

@@ -270,7 +270,8 @@ public static class Patch
             ? $"{rivets.Places.Count} rivets of {lengths.Text(rivets.Rivet.DiameterMm)}"
             : $"{weld!.Spots.Count} spots of weld";
         string folds = blank.FoldLines.Count > 0 ? $", {blank.FoldLines.Count} {(blank.FoldLines.Count == 1 ? "fold" : "folds")}" : "";
-        return $"{cut}; blank {lengths.Text(blank.WidthMm)} by {lengths.Text(blank.HeightMm)} of {lengths.Text(site.Design.SheetMm)} sheet{folds}; {held}; "
+        return $"{cut}; blank {lengths.Text(blank.WidthMm)} by {lengths.Text(blank.HeightMm)} of "
+            + $"{lengths.Text(site.Design.SheetMm)} sheet{folds}; {held}; "
             + $"{mass:0.00} kg.";
     }
 

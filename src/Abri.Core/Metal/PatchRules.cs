@@ -7,8 +7,10 @@ namespace Abri.Core.Metal;
 
 /// <summary>What the rules say of a patch where it lies: what it is cut out of, what it lands on, and how water runs over its edges.</summary>
 /// <remarks>
-/// Structure, keep-outs and joints are never cut or drilled; secondary ribs stay and may be riveted to. Water: the upper sheet lies over the lower one,
-/// so that an edge that looks up hill lies under the skin or folds up behind what is above, and one that looks down hill lies over it: common practice.
+/// Structure, keep-outs and joints are never cut or drilled; secondary ribs stay and may be riveted to. Water: the upper sheet lies over the
+/// lower one,
+/// so that an edge that looks up hill lies under the skin or folds up behind what is above, and one that looks down hill lies over it: common
+/// practice.
 /// Up and down hill are taken at the patch's middle, as the vehicle stands: by gravity on walls, by the slope of the surface on the roof.
 /// </remarks>
 internal static class PatchRules
@@ -342,7 +344,8 @@ internal static class PatchRules
                             JudgementState.NeedsWork,
                             "the upper edge lies over the skin",
                             "Water runs against it, and only the bead keeps it out.",
-                            "Slip the upper edge under the skin, fold it up behind what lies above, or lay a fillet that sheds and look at it every year.",
+                            "Slip the upper edge under the skin, fold it up behind what lies above, or lay a fillet that sheds "
+                                + "and look at it every year.",
                             where
                         )
                 : ("edge-lower", JudgementState.Good, "the lower edge lies over the skin", "Water runs off over it.", null, where)

@@ -13,7 +13,8 @@ public sealed record WeldPlan(IReadOnlyList<PanelPoint> Spots, double PitchMm, d
 /// <summary>Sets spots of weld out along a closed edge, each far from the one before, so that the sheet stays cool and flat.</summary>
 /// <remarks>
 /// Spots 25 to 40 mm apart: common practice. The way from spot to spot is one and the same number of places, a number that has no divisor in common
-/// with their count, so that each is met once before any twice (a cyclic group's generator); of those the one nearest to 0.382 of the way round, which
+/// with their count, so that each is met once before any twice (a cyclic group's generator); of those the one nearest to 0.382 of the way
+/// round, which
 /// spreads what is met first most evenly. The count is the least that keeps 40 mm and has such a number between a third and a half of it.
 /// </remarks>
 /// <example>An edge of 520 mm: 13 spots of 40 mm, each 5 places on from the one before.</example>
@@ -44,7 +45,8 @@ public static class WeldOrder
             return new Problem(
                 "weld-too-short",
                 "/edge",
-                $"An edge of {lengths.Text(around)} has no room for {LeastSpots} spots of {lengths.Text(LeastPitchMm)}: fill the hole over a backing plate."
+                $"An edge of {lengths.Text(around)} has no room for {LeastSpots} spots of {lengths.Text(LeastPitchMm)}: fill "
+                    + $"the hole over a backing plate."
             );
         int n = Math.Max(LeastSpots, (int)Math.Ceiling((around / MostPitchMm) - 1e-9));
         while (Hop(n) is null)

@@ -39,7 +39,8 @@ public sealed record RepairPlan(RustAdvice? Advice, PatchPlan? Patch, HoleRowPla
 
 /// <summary>Writes the procedure of a repair.</summary>
 /// <remarks>
-/// Rust, patches and plates: <see cref="RustProcedure"/>. A gutter is sealed in one go and smoothed with the fall, its ends open; trims come off while
+/// Rust, patches and plates: <see cref="RustProcedure"/>. A gutter is sealed in one go and smoothed with the fall, its ends open; trims come
+/// off while
 /// the shell is bare and go on last, one clip in five replaced: common practice. Amounts: assumptions, a fifth more for waste.
 /// </remarks>
 /// <example>A gutter of 3 m, bead of 12 by 6: 260 ml of marine polyurethane, one cartridge.</example>
@@ -340,7 +341,8 @@ public static class RepairProcedure
                 "trim-off",
                 "Take it off",
                 clips
-                    ? "Look for hidden fixings first: under arches, in door shuts, behind lamps. Warm it, pull at each clip with a trim lever, never at the end."
+                    ? "Look for hidden fixings first: under arches, in door shuts, behind lamps. Warm it, pull at each clip "
+                        + "with a trim lever, never at the end."
                     : "Look for hidden fixings under caps and sealant. Back out every screw; what is rusted in is drilled. Number the pieces.",
                 count,
                 clips ? "Trim lever" : "Screwdriver",
@@ -376,7 +378,8 @@ public static class RepairProcedure
                 "Put it on",
                 (
                     bedding > 0
-                        ? $"Bedding {work.Lengths.Text(trim.BeddingWideMm)} wide along all of it, of a kind that comes off again: neutral-cure or butyl. "
+                        ? $"Bedding {work.Lengths.Text(trim.BeddingWideMm)} wide along all of it, of a kind that comes off "
+                            + $"again: neutral-cure or butyl. "
                         : ""
                 )
                     + (

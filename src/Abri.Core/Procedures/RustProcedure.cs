@@ -323,7 +323,8 @@ public static class RustProcedure
         return Step(
             "rust-fold",
             "Cut and fold the blank",
-            $"{x.Text(piece.Blank.WidthMm)} by {x.Text(piece.Blank.HeightMm)} from the printed blank; deburr. Fold {string.Join(", then ", folds)}. Offer it up.",
+            $"{x.Text(piece.Blank.WidthMm)} by {x.Text(piece.Blank.HeightMm)} from the printed blank; deburr. Fold "
+                + $"{string.Join(", then ", folds)}. Offer it up.",
             piece.Blank.FoldLines.Count,
             "Snips",
             "Folding bars",
@@ -341,7 +342,8 @@ public static class RustProcedure
         var size = PanelBox.Of(piece.Patch);
         string held = piece is { Rivets: { } rivets }
             ? $"Drill it in place, {rivets.Places.Count} holes of {x.Lengths.Drill(rivets.Rivet.HoleMm)} {x.Text(rivets.EdgeMm)} from the edge, "
-                + $"{x.Text(rivets.PitchMm)} apart at most, each held by a pin; take it off, deburr, vacuum. Adhesive on the lap in one bead inside the "
+                + $"{x.Text(rivets.PitchMm)} apart at most, each held by a pin; take it off, deburr, vacuum. Adhesive on the "
+                + $"lap in one bead inside the "
                 + $"rivets. Rivets of {x.Text(rivets.Rivet.DiameterMm)}"
                 + (rivets.Rivet.BodyMm is { } body ? $" by {x.Text(body)}" : ", of which none is long enough: fewer sheets or bolts")
                 + ": corners, then middles, then between."

@@ -45,7 +45,8 @@ public sealed record PanelRecord(
     [Count(0, 300, "A panel has at most 300 repairs.")] IReadOnlyList<Keyed<Repair>>? Repairs = null
 )
 {
-    /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c>, <c>repair-1</c> and so on.</summary>
+    /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c>, <c>repair-1</c> and so
+    /// on.</summary>
     public static PanelRecord Of(
         Panel panel,
         IEnumerable<Member> members,

@@ -40,11 +40,11 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
     public static MetalOfVehicle Of(VehicleSnapshot of)
     {
         IReadOnlyList<NextJob> next = WholeShell.NextJobs(of);
-        int? Order(JobKind kind, string id)
-        {
-            int at = next.ToList().FindIndex(j => j.Job == new Job(kind, id));
-            return at < 0 ? null : at + 1;
-        }
+        // Wax carries the id of its repair too: the first place counts.
+        Dictionary<Job, int> places = [];
+        for (int i = 0; i < next.Count; i++)
+            places.TryAdd(next[i].Job, i + 1);
+        int? Order(JobKind kind, string id) => places.TryGetValue(new Job(kind, id), out int place) ? place : null;
         Dictionary<string, Panel> panels = of.Panels.ToDictionary(p => p.Id, p => p.Value);
         HashSet<string> mended = [.. of.Repairs.SelectMany(r => r.Value.FindingIds)];
         IEnumerable<MetalSpot> spots = of

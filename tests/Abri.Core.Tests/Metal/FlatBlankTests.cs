@@ -73,7 +73,8 @@ public class FlatBlankTests
         Assert.Equal((200 * 100) - (60 * 2) + (60 * 20.21) - (2 * 1.5 * 2), blank.AreaMm2, 6);
     }
 
-    /// <summary>The section across an edge, folded up from the flat: every bend an arc of its neutral line, the points those of the outer face.</summary>
+    /// <summary>The section across an edge, folded up from the flat: every bend an arc of its neutral line, the points those of the outer
+    /// face.</summary>
     private static (double Out, double Down) Folded(IReadOnlyList<Fold> folds, double thick, double startMm, double endMm)
     {
         // Along the flat from the base outwards; x out of the base, y towards the inside of the vehicle; heading turns at each bend.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Empty, Skeleton } from 'ant-design-vue'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas } from '@/api/client'
@@ -12,20 +12,13 @@ import RepairLayer from '@/drawing/RepairLayer.vue'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import Action from '@/ui/Action.vue'
-import DataTable, { type Column } from '@/ui/DataTable.vue'
-import RepairCard from './RepairCard.vue'
 import { newRepair } from './newRepair'
-import { useRepairs, type Repair } from './useRepairs'
+import { useRepairs, type MetalLine, type Repair } from './useRepairs'
 
 /** The metal of the shell: what rusts or is open, what is done about it, and in which order. */
-interface Line {
-  key: string
-  panelId: string
-  order: number | null
-  value: Repair
-  spot: Schemas['MetalSpot'] | null
-  repair: Schemas['MetalRepair'] | null
-}
+/** The map comes first; what stands beside it brings its own parts of the library. */
+const MetalList = defineAsyncComponent(() => import('./MetalList.vue'))
+const RepairCard = defineAsyncComponent(() => import('./RepairCard.vue'))
 const { t } = useI18n()
 const route = useRoute()
 const router = useRouter()
@@ -36,7 +29,7 @@ const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const chosen = ref<string | null>(null)
 const layers = { members: true, findings: false, openings: false, zones: false, bays: false }
 
-const lines = computed<Line[]>(() =>
+const lines = computed<MetalLine[]>(() =>
   [
     ...spots.value.map((s) => ({
       key: s.findingId,
@@ -72,16 +65,11 @@ const drawn = computed(() => [
   })),
   ...repairs.value.map((r) => ({ row: r.row, outline: r.outline })),
 ])
-const where = (l: Line) => {
+const where = (l: MetalLine) => {
   const panel = shell.value?.panels.find((p) => p.id === l.panelId)
   return panel ? panelName(panel.value) : ''
 }
-const stateText = (l: Line) => (l.spot ? t('metal.notPlanned') : t(`metal.state.${l.value.state}`))
-const columns: Column<Line>[] = [
-  { key: 'name', title: t('metal.what'), text: (l) => l.value.name },
-  { key: 'kind', title: t('metal.how'), text: (l) => t(`metal.kind.${l.value.kind}`), narrows: true, width: 96 },
-]
-async function plan(l: Line, value: Repair) {
+async function plan(l: MetalLine, value: Repair) {
   const row = await add(l.panelId, value)
   if (row) await toBench(row.id)
 }
@@ -160,20 +148,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
         <Empty v-if="lines.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('metal.none')">
           <p>{{ t('metal.noneMore') }}</p>
         </Empty>
-        <DataTable
-          v-else
-          data-testid="metal"
-          :columns="columns"
-          :rows="lines"
-          :key-of="(l) => l.key"
-          :look="(l) => (l.spot ? 'is-open' : `is-${l.value.state}`)"
-          @open="(l) => (chosen = l.key)"
-        >
-          <template #first="{ row }">
-            <b class="order">{{ row.order ?? '✓' }}</b> {{ row.value.name }}
-            <small class="soft">{{ where(row) }}, {{ stateText(row) }}</small>
-          </template>
-        </DataTable>
+        <MetalList v-else :lines="lines" :where="where" @open="(key) => (chosen = key)" />
         <p class="soft">{{ t('metal.orderMore') }}</p>
       </template>
     </aside>
@@ -181,23 +156,6 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 </template>
 
 <style scoped>
-:deep(.data tr td:first-child) {
-  border-left: 4px solid var(--rust);
-}
-:deep(.data tr.is-doing td:first-child) {
-  border-left-color: var(--amber);
-}
-:deep(.data tr.is-done td:first-child),
-:deep(.data tr.is-watch td:first-child) {
-  border-left-color: var(--teal);
-}
-:deep(.data small) {
-  display: block;
-  font-weight: 400;
-}
-.order {
-  color: var(--rust);
-}
 .legend {
   display: flex;
   gap: 14px;

@@ -5,6 +5,15 @@ import { useState } from '@/app/state'
 import { useAnswer } from '@/app/useAnswer'
 
 export type Repair = Schemas['Repair']
+/** A line of the list: a spot with the repair that would be a start, or a repair. */
+export interface MetalLine {
+  key: string
+  panelId: string
+  order: number | null
+  value: Repair
+  spot: Schemas['MetalSpot'] | null
+  repair: Schemas['MetalRepair'] | null
+}
 export type RepairPlan = Schemas['RepairPlan']
 
 /** The metal of the vehicle: what was found, the repairs, and how they are kept. */

@@ -148,7 +148,7 @@ test('a product gets the figures of its data sheet, and a joint of one’s own i
   await page.getByText('These figures are from its data sheet').click()
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('button', { name: /Lap sealant/ }).first()).not.toContainText('typical')
-  await page.getByRole('button', { name: 'Close' }).click()
+  await page.getByRole('button', { name: 'Close', exact: true }).click()
   await page.getByRole('button', { name: 'Add a joint' }).click()
   const form = page.getByRole('dialog', { name: 'Joint' })
   await form.getByLabel('Name').fill('Cable gland')

@@ -390,6 +390,14 @@ public class PatchTests
                 }
             });
 
+    [Fact] // Six spots have no hop between a third and a half of them without a common divisor: seven have, three places on
+    public void Six_spots_become_seven()
+    {
+        WeldPlan plan = WeldOrder.Of(new PanelBox(0, 55, 0, 55).Corners, 1, LengthFormat.Millimetres).Value!.Result;
+        Assert.Equal(7, plan.Spots.Count);
+        Assert.Equal(3 * 220 / 7.0, plan.LeastApartMm, 6);
+    }
+
     /// <summary>How far along an edge a place lies.</summary>
     private static double Way(PanelPoint[] edge, PanelPoint p)
     {

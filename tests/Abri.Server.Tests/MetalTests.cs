@@ -102,6 +102,31 @@ public sealed class MetalTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_repair_begins_where_somebody_points_and_is_done_in_another_way()
+    {
+        string owner = (string)(await Repair("patch"))["ownerId"]!;
+        JsonNode begun = await app.Get($"{at}/panels/{owner}/new-repair?sMm=4400&tMm=100");
+        (int status, JsonNode? plate) = await app.Send(HttpMethod.Post, $"{at}/panels/{owner}/repair-as/plate", begun.DeepClone());
+        Assert.Equal((200, "noHole"), (status, (string?)plate!["patch"]!["shape"]));
+        Assert.Equal(400, (await app.Send(HttpMethod.Post, $"{at}/panels/{owner}/repair-as/nothing", begun.DeepClone())).Status);
+        Assert.Equal(404, (await app.Send(HttpMethod.Post, $"{at}/panels/nobody/repair-as/plate", begun.DeepClone())).Status);
+        Assert.Equal(404, (int)(await app.Http.GetAsync($"{at}/panels/nobody/new-repair?sMm=1&tMm=1")).StatusCode);
+        JsonNode line = (await app.Get("/api/calculators/repair-kinds")).AsArray().Single(k => (string)k!["shape"]! == "line")!;
+        Assert.Contains("gutter", line["kinds"]!.AsArray().Select(k => (string)k!));
+    }
+
+    [Fact]
+    public async Task What_lies_on_a_pillar_is_not_printed()
+    {
+        JsonNode shell = await app.Get($"{at}/shell");
+        string left = (string)shell["panels"]!.AsArray().Single(p => (string)p!["value"]!["kind"]! == "left")!["id"]!;
+        JsonNode begun = await app.Get($"{at}/panels/{left}/new-repair?sMm=880&tMm=500");
+        (_, JsonNode? row) = await app.Send(HttpMethod.Post, $"{at}/panels/{left}/repairs", begun);
+        Assert.Contains("licensed workshop", await (await app.Http.GetAsync($"{at}/repairs/{row!["id"]}/blank.pdf")).Content.ReadAsStringAsync());
+        Assert.Equal("protectOnly", (string)(await app.Get($"{at}/repairs/{row["id"]}/plan"))["result"]!["advice"]!["method"]!);
+    }
+
+    [Fact]
     public async Task A_repair_that_is_done_closes_its_finding_and_undo_opens_it_again()
     {
         JsonNode row = await Repair("plug");

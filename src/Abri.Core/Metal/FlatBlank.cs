@@ -290,8 +290,8 @@ public static class FlatBlanks
                     null,
                     null,
                     Unit.Mm,
-                    $"In every order the bar, {lengths.Text(FoldOrder.BarHighMm)} high and at least "
-                        + $"{lengths.Text(FoldOrder.LeastBarMm)} wide, or the flange "
+                    $"In every order the bar, {lengths.Text(FoldOrder.BarHighMm)} high and "
+                        + $"{lengths.Text(FoldOrder.BarMm)} wide, or the flange "
                         + "that swings, meets what is folded already.",
                     "Make the inner flange longer or the lip shorter, leave one fold away, or make it of two pieces.",
                     []

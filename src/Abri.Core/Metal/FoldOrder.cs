@@ -10,11 +10,8 @@ namespace Abri.Core.Metal;
 /// </remarks>
 internal static class FoldOrder
 {
-    /// <summary>Width of a bar, mm: assumption, common flat steel.</summary>
-    public const double BarMm = 20;
-
-    /// <summary>Narrowest bar, mm: a narrower one bends itself. Assumption.</summary>
-    public const double LeastBarMm = 10;
+    /// <summary>Width of the bar, mm: a narrower one bends itself, a wider one is never freer. Assumption.</summary>
+    public const double BarMm = 10;
 
     /// <summary>Height of a bar, mm: assumption.</summary>
     public const double BarHighMm = 12;
@@ -41,53 +38,37 @@ internal static class FoldOrder
     public static IReadOnlyList<int>? Of(IReadOnlyList<Line> lines, IReadOnlyDictionary<int, IReadOnlyList<Link>> chains, PanelPoint[] corners)
     {
         var turns = new int[lines.Count];
-        var dead = new HashSet<string>();
-        return Next(1) ? turns : null;
-
-        // Outer folds first, and of them the longest edge: as it is done. Any that are free will do, dead ends are remembered.
-        bool Next(int turn)
+        // What is folded is only ever more in the way: a fold that can be made with all others made may come last, and the search never goes back.
+        // Of those the inner folds of short edges are made last, as it is done.
+        for (int turn = lines.Count; turn > 0; turn--)
         {
-            if (turn > lines.Count)
-                return true;
-            string state = string.Concat(turns.Select(t => t > 0 ? '1' : '0'));
-            if (dead.Contains(state))
-                return false;
-            foreach (
-                int i in Enumerable
-                    .Range(0, lines.Count)
-                    .Where(i => turns[i] == 0)
-                    .OrderByDescending(i => lines[i].Nth)
-                    .ThenByDescending(i => Length(lines[i].Edge))
-            )
-            {
-                if (!Free(lines[i]))
-                    continue;
-                turns[i] = turn;
-                if (Next(turn + 1))
-                    return true;
-                turns[i] = 0;
-            }
-            dead.Add(state);
-            return false;
+            int last = Enumerable
+                .Range(0, lines.Count)
+                .Where(i => turns[i] == 0)
+                .OrderBy(i => lines[i].Nth)
+                .ThenBy(i => Length(lines[i].Edge))
+                .FirstOrDefault(i => Free(lines[i]), -1);
+            if (last < 0)
+                return null;
+            turns[last] = turn;
         }
+        return turns;
 
         double Length(int edge) => corners[edge].DistanceMm(corners[(edge + 1) % corners.Length]);
 
+        // Looked at from the end: what has no turn yet is made before.
         bool Done(int edge, int nth)
         {
-            for (int i = 0; i < lines.Count; i++)
-            {
-                if (lines[i].Edge == edge && lines[i].Nth == nth)
-                    return turns[i] > 0;
-            }
-            return false;
+            int at = Enumerable.Range(0, lines.Count).First(i => lines[i].Edge == edge && lines[i].Nth == nth);
+            return turns[at] == 0;
         }
 
         bool Free(Line line)
         {
             IReadOnlyList<Link> own = chains[line.Edge];
             double sign = Math.Sign(own[line.Nth - 1].Degrees);
-            Link[] Folded(int edge) => [.. chains[edge].Select((l, k) => l with { Degrees = Done(edge, k + 1) ? sign * l.Degrees : 0 })];
+            bool Made(int edge, int nth) => (edge, nth) != (line.Edge, line.Nth) && Done(edge, nth);
+            Link[] Folded(int edge) => [.. chains[edge].Select((l, k) => l with { Degrees = Made(edge, k + 1) ? sign * l.Degrees : 0 })];
             Link[] mine = Folded(line.Edge);
             (double wide, int? opposite) = Opposite(corners, line.Edge, chains);
             // The fixed part, from the fold inwards: the first flange where the outer fold is made, the base, what stands at its far edge.
@@ -100,9 +81,9 @@ internal static class FoldOrder
             List<(double X, double Y)> held = Run(inwards, Math.PI, -1);
             // The bar lies on what is flat from the fold inwards.
             double flat = inwards[0].LengthMm + inwards.Skip(1).TakeWhile(l => l.Degrees == 0).Sum(l => l.LengthMm);
-            if (flat < LeastBarMm)
+            if (flat < BarMm)
                 return false;
-            double bar = Math.Min(BarMm, flat) - TouchMm;
+            double bar = BarMm - TouchMm;
             (double X, double Y)[] below = [(-bar, -TouchMm), (-TouchMm, -TouchMm), (-TouchMm, -BarHighMm), (-bar, -BarHighMm)];
             Link[] swings = [.. mine.Skip(line.Nth - 1)];
             double to = Math.Abs(own[line.Nth - 1].Degrees);

@@ -15,6 +15,7 @@ namespace Abri.Core.Metal;
 /// <param name="Attitude">How the vehicle stands as parked; null for level.</param>
 /// <param name="Cuts">Outlines of holes that are there or planned, such as openings; null for none.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+/// <param name="Near">What lies within 300 mm; null for nothing known.</param>
 public sealed record PatchSite(
     Panel Panel,
     [Members] IReadOnlyList<Member> Members,
@@ -22,7 +23,8 @@ public sealed record PatchSite(
     PatchDesign Design,
     Attitude? Attitude = null,
     [Count(0, 200, "At most 200 other holes lie on a panel.")] IReadOnlyList<IReadOnlyList<PanelPoint>>? Cuts = null,
-    LengthFormat? Lengths = null
+    LengthFormat? Lengths = null,
+    [Count(0, 8, "At most 8 things lie near a spot.")] IReadOnlyList<Nearby>? Near = null
 );
 
 /// <summary>Rivets of a patch.</summary>

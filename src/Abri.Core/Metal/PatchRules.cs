@@ -30,6 +30,9 @@ internal static class PatchRules
     /// <summary>Whether a member is not drilled: all but secondary ribs and swages.</summary>
     public static bool NeverDrilled(Member m) => m.Role is MemberRole.Structural or MemberRole.KeepOut;
 
+    /// <summary>Whether a member holds the body or people: its repair is for a licensed workshop.</summary>
+    public static bool IsStructure(Member m) => m.Role == MemberRole.Structural || Member.IsAlwaysUncut(m.Kind);
+
     /// <summary>The rows.</summary>
     public static IEnumerable<Judgement> Of(
         PatchSite site,
@@ -63,7 +66,7 @@ internal static class PatchRules
             if (shared < HairMm2)
                 continue;
             Mark[] where = [new Mark(outline, true)];
-            bool structure = m.Role == MemberRole.Structural || Member.IsAlwaysUncut(m.Kind);
+            bool structure = IsStructure(m);
             yield return m.Role == MemberRole.Pressed
                 ? Row(
                     "on-swage",
@@ -201,8 +204,10 @@ internal static class PatchRules
     private static IEnumerable<Judgement> OnCurve(PatchSite site, Patch.PatchFrame frame, LengthFormat lengths)
     {
         PanelBox box = PanelBox.Of(frame.Edge);
-        double Rise(double chord, double? radius) => radius is { } r ? chord * chord / (8 * r) : 0;
-        double rise = Math.Max(Rise(box.WidthMm, site.Panel.ArcRadiusAlongMm), Rise(box.HeightMm, site.Panel.ArcRadiusAcrossMm));
+        Surface skin = Skin(site.Panel);
+        double Rise(double s, double t) =>
+            Math.Abs(skin.HeightAt(box.Centre) - ((skin.HeightAt(box.Centre.Plus(s, t)) + skin.HeightAt(box.Centre.Plus(-s, -t))) / 2));
+        double rise = Math.Max(Rise(box.WidthMm / 2, 0), Rise(0, box.HeightMm / 2));
         if (rise > FlatMm)
             yield return new Judgement(
                 "on-curve",
@@ -224,6 +229,25 @@ internal static class PatchRules
     {
         if (site.Design.Join != PatchJoin.WeldedLap)
             yield break;
+        Nearby[] near = [.. site.Near ?? []];
+        if (near.Contains(Nearby.Fuel) || near.Contains(Nearby.BrakeLine))
+            yield return Row(
+                "weld-near-fuel",
+                JudgementState.Blocked,
+                "fuel or a brake line within 300 mm",
+                "Fuel burns, and a line that was heated fails.",
+                "Bond and rivet it; or a licensed workshop takes them off first.",
+                []
+            );
+        if (near.Contains(Nearby.Glass) || near.Contains(Nearby.Wiring))
+            yield return Row(
+                "weld-near-glass",
+                JudgementState.NeedsWork,
+                "glass or wiring within 300 mm",
+                "Spatter burns into glass, heat through insulation.",
+                "Take it out of the way, or cover it with a wet cloth and a board; sealant and foam nearby come off too.",
+                []
+            );
         if (site.Panel.Material == SkinMaterial.Aluminium || site.Design.Metal == SheetMetal.Aluminium)
             yield return Row(
                 "weld-aluminium",
@@ -257,7 +281,7 @@ internal static class PatchRules
     }
 
     /// <summary>Which way water runs at a place, as a direction on the panel, and by how many degrees it falls.</summary>
-    internal static (double S, double T, double FallDeg) DownHill(Panel panel, IReadOnlyList<Member> members, Attitude? attitude, PanelPoint at)
+    internal static (double S, double T, double FallDeg) DownHill(Panel panel, Attitude? attitude, PanelPoint at)
     {
         (double pitch, double roll) = attitude is { } a ? (a.PitchDeg * Math.PI / 180, a.RollDeg * Math.PI / 180) : (0, 0);
         switch (panel.Facing)
@@ -267,7 +291,7 @@ internal static class PatchRules
             case Facing.Front or Facing.Rear:
                 return (-Math.Sin(roll), -Math.Cos(roll), 90);
             default:
-                var surface = Surface.Of(panel, members);
+                Surface surface = Skin(panel);
                 double Fall(double s, double t) => (surface.HeightAt(at.Plus(s, t)) - surface.HeightAt(at.Plus(-s, -t))) / (2 * SlopeReachMm);
                 double down = -Fall(SlopeReachMm, 0) + Math.Sin(pitch),
                     across = -Fall(0, SlopeReachMm) - Math.Sin(roll),
@@ -275,6 +299,9 @@ internal static class PatchRules
                 return steep < 1e-9 ? (0, 0, 0) : (down / steep, across / steep, Math.Atan(steep) * 180 / Math.PI);
         }
     }
+
+    /// <summary>The skin without its swages: the flank of one does not say which way a roof falls.</summary>
+    private static Surface Skin(Panel panel) => Surface.Of(panel, []);
 
     private static IEnumerable<Judgement> Edges(PatchSite site, Patch.PatchFrame frame, IReadOnlyList<PanelPoint> edge)
     {
@@ -290,7 +317,7 @@ internal static class PatchRules
             );
             yield break;
         }
-        (double s, double t, double fall) = DownHill(site.Panel, site.Members, site.Attitude, frame.Centre);
+        (double s, double t, double fall) = DownHill(site.Panel, site.Attitude, frame.Centre);
         if (fall < LeastFallDeg)
         {
             yield return new Judgement(

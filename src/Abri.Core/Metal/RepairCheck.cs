@@ -32,7 +32,7 @@ public static class RepairCheck
         ];
         if (wanted.FirstOrDefault(w => w.Missing) is { What: not null } missing)
             return new Problem("repair-incomplete", missing.Field, $"This kind of repair needs {missing.What}.");
-        if (repair.Kind is RepairKind.Gutter or RepairKind.Trim && repair.Shape != FindingShape.Line)
+        if (!RepairProposal.Kinds(repair.Shape).Contains(repair.Kind))
             return new Problem("repair-not-a-line", "/shape", "A gutter, a seam or a trim is drawn as a line.");
         if (repair.Kind == RepairKind.Plate && repair.Patch!.Shape != HoleShape.NoHole)
             return new Problem("plate-with-hole", "/patch/shape", "A plate goes over what stays: it has no hole.");

@@ -3,6 +3,11 @@ using Abri.Core.Shell;
 
 namespace Abri.Core.Metal;
 
+/// <summary>Which kinds of repair a place allows.</summary>
+/// <param name="Shape">How the place is given.</param>
+/// <param name="Kinds">The kinds.</param>
+public sealed record KindsOfShape(FindingShape Shape, IReadOnlyList<RepairKind> Kinds);
+
 /// <summary>Proposes a repair for what was found in metal: a start, to be looked at and changed.</summary>
 /// <remarks>What nobody measured is left open, so that the rules ask for it: nothing is taken for sound.</remarks>
 public static class RepairProposal
@@ -28,27 +33,101 @@ public static class RepairProposal
         };
         if (kind is not { } found || !IsMetal(panel.Material))
             return null;
-        SheetMetal metal = MetalOf(panel.Material);
-        return new Repair(
+        var bare = new Repair(
             finding.Name,
-            found,
+            RepairKind.Leave,
             finding.Shape,
             finding.Points,
             finding.Measures.LengthMm,
             finding.Measures.WidthMm,
             found is RepairKind.Treat or RepairKind.Patch ? Spot(finding, panel) : null,
-            found == RepairKind.Patch ? PatchDesign.Usual(panel.SkinMm) with { Metal = metal } : null,
-            found == RepairKind.Plug
-                ? new HoleRow(Math.Clamp(finding.Measures.LengthMm ?? DamageOutline.UsualMm, 1, 200), panel.SkinMm, metal, false, false, null)
-                : null,
-            found == RepairKind.Gutter ? new SeamRun(BeadWideMm, BeadDeepMm, 0) : null,
-            found == RepairKind.Trim ? new TrimRun(TrimHeld.Clips, ClipMm, 0) : null,
+            null,
+            null,
+            null,
+            null,
             RepairState.Planned,
             null,
             [id],
             ""
         );
+        return As(bare, found, panel);
     }
+
+    /// <summary>Half of the square that a repair begins with where somebody points, mm: assumption.</summary>
+    private const double HalfMm = 30;
+
+    /// <summary>A repair where somebody points: a patch over a small square, to be changed.</summary>
+    /// <param name="panel">The panel.</param>
+    /// <param name="at">Where.</param>
+    public static Repair At(Panel panel, PanelPoint at)
+    {
+        PanelPoint[] around = PanelBox.Around(at, 2 * HalfMm, 2 * HalfMm).Corners;
+        var bare = new Repair(
+            "Repair",
+            RepairKind.Leave,
+            FindingShape.Area,
+            around,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            RepairState.Planned,
+            null,
+            [],
+            ""
+        );
+        return As(bare, RepairKind.Patch, panel);
+    }
+
+    /// <summary>Kinds of repair that the shape of a place allows: what runs along it wants a line.</summary>
+    public static IReadOnlyList<RepairKind> Kinds(FindingShape shape) =>
+        [.. Enum.GetValues<RepairKind>().Where(k => shape == FindingShape.Line || k is not (RepairKind.Gutter or RepairKind.Trim))];
+
+    /// <summary>The same by shape.</summary>
+    public static IReadOnlyList<KindsOfShape> KindsByShape { get; } = [.. Enum.GetValues<FindingShape>().Select(s => new KindsOfShape(s, Kinds(s)))];
+
+    /// <summary>The same repair done in another way: what that way needs is there to be filled in, and what was typed stays.</summary>
+    /// <param name="repair">The repair.</param>
+    /// <param name="kind">The other way.</param>
+    /// <param name="panel">Its panel.</param>
+    public static Repair As(Repair repair, RepairKind kind, Panel panel)
+    {
+        SheetMetal metal = MetalOf(panel.Material);
+        PatchDesign patch = repair.Patch ?? PatchDesign.Usual(panel.SkinMm) with { Metal = metal };
+        return repair with
+        {
+            Kind = kind,
+            Spot = repair.Spot ?? (kind is RepairKind.Treat or RepairKind.Patch or RepairKind.Plate ? Unknown(panel) : null),
+            Patch = kind switch
+            {
+                RepairKind.Plate => patch with
+                {
+                    Shape = HoleShape.NoHole,
+                    Join = patch.Join == PatchJoin.ButtOnStrip ? PatchJoin.BondedAndRiveted : patch.Join,
+                },
+                RepairKind.Patch when patch.Shape == HoleShape.NoHole => patch with { Shape = HoleShape.SquareRectangle },
+                RepairKind.Patch => patch,
+                _ => repair.Patch,
+            },
+            Holes = repair.Holes ?? (kind == RepairKind.Plug ? Row(repair.LengthMm, panel) : null),
+            Seam = repair.Seam ?? (kind == RepairKind.Gutter ? Bead : null),
+            Trim = repair.Trim ?? (kind == RepairKind.Trim ? Clips : null),
+        };
+    }
+
+    private static SeamRun Bead => new(BeadWideMm, BeadDeepMm, 0);
+
+    private static TrimRun Clips => new(TrimHeld.Clips, ClipMm, 0);
+
+    private static HoleRow Row(double? diameterMm, Panel panel) =>
+        new(Math.Clamp(diameterMm ?? DamageOutline.UsualMm, 1, 200), panel.SkinMm, MetalOf(panel.Material), false, false, null);
+
+    /// <summary>Metal of which nobody said anything.</summary>
+    private static RustSpot Unknown(Panel panel) =>
+        new(RustGrade.Begun, false, panel.SkinMm, null, RustDegree.All[4].UpToPercent, 0, false, false, false, false, []);
 
     /// <summary>Whether a skin is metal.</summary>
     public static bool IsMetal(SkinMaterial skin) => skin is SkinMaterial.MildSteel or SkinMaterial.GalvanisedSteel or SkinMaterial.Aluminium;

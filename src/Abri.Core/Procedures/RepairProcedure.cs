@@ -24,13 +24,16 @@ public sealed record RepairWork(
     /// <summary>The patch of the repair where it lies; null where it has none.</summary>
     internal PatchSite? PatchSite =>
         Repair.Patch is { } design && Repair.Kind is RepairKind.Patch or RepairKind.Plate
-            ? new PatchSite(Panel, Members, Repair.Damage, design, Attitude, Cuts, Lengths)
+            ? new PatchSite(Panel, Members, Repair.Damage, design, Attitude, Cuts, Lengths, Spot?.Near)
             : null;
+
+    /// <summary>What the metal is like, with what is drawn round it; null where nobody said.</summary>
+    internal RustSpot? Spot => Repair.Spot is { } spot ? Surroundings.Of(spot, Repair.Damage, Members) : null;
 }
 
 /// <summary>A repair worked out.</summary>
 /// <param name="Advice">What the rules say of the metal; null where none was looked at.</param>
-/// <param name="Patch">The patch or plate; null where there is none.</param>
+/// <param name="Patch">The patch or plate; null where there is none, or the repair is for a licensed workshop.</param>
 /// <param name="Holes">How holes are closed; null where there are none.</param>
 /// <param name="Verdict">The repair in a sentence.</param>
 /// <param name="Procedure">How it is done.</param>
@@ -70,50 +73,69 @@ public static class RepairProcedure
 
     private static Result<Worked<RepairPlan>> Metal(RepairWork work)
     {
-        Repair repair = work.Repair;
+        (Repair repair, RustSpot spot) = (work.Repair, work.Spot!);
+        RustMethod advised = RustRules.Of(spot, new RustLimits(), work.Lengths).Result.Method;
+        // What is for a licensed workshop is not drawn either.
         Worked<PatchPlan>? patch = null;
-        if (work.PatchSite is { } site && !Patch.Of(site).IsOk(out patch, out Problem? problem))
+        if (advised != RustMethod.ProtectOnly && work.PatchSite is { } site && !Patch.Of(site).IsOk(out patch, out Problem? problem))
             return problem with
             {
                 Pointer = problem
                     .Pointer.Replace("/design", "/patch", StringComparison.Ordinal)
                     .Replace("/damage", "/points", StringComparison.Ordinal),
             };
-        (double length, double width) = repair.Extent;
         RustMethod? chosen = repair.Kind switch
         {
             RepairKind.Patch => RustMethod.CutOutAndPatch,
             RepairKind.Plate => RustMethod.Plate,
-            _ => null,
+            // What the rules would cut out or plate can be treated meanwhile, and then it is said.
+            _ => advised is RustMethod.CutOutAndPatch or RustMethod.Plate ? RustMethod.TreatAndWatch : null,
         };
-        RustMethod advised = RustRules.Of(repair.Spot!, new RustLimits(), work.Lengths).Result.Method;
-        // What the rules would cut out can be treated meanwhile, and then it is said.
-        if (chosen is null && advised is RustMethod.CutOutAndPatch or RustMethod.Plate)
-            chosen = RustMethod.TreatAndWatch;
-        var rust = new RustWork(repair.Spot!, Math.Max(5, length), Math.Max(5, width));
+        (double length, double width) = repair.Extent;
+        var rust = new RustWork(spot, Math.Max(5, length), Math.Max(5, width));
         Worked<RustPlan> plan = RustProcedure.Of(rust, chosen, patch, work.Lengths);
         var sheet = new Worksheet();
         sheet.Take(plan);
-        if (repair.Kind == RepairKind.Treat && advised is RustMethod.CutOutAndPatch or RustMethod.Plate)
-            sheet.Warn($"The rules say: {RustRules.Word(advised)}. Treated only, it holds for a while: make it a patch, or watch it.");
+        bool falls = chosen < advised && advised != RustMethod.ProtectOnly;
+        if (falls || (chosen == RustMethod.Plate && advised == RustMethod.MeasureFirst))
+            sheet.Warn(
+                $"The rules say: {RustRules.Word(advised)}. {RustRules.Word(chosen!.Value)} only, it holds for a while: do that, or watch it."
+            );
         RustAdvice advice = plan.Result.Advice;
-        string verdict = advice.Method == RustMethod.ProtectOnly || plan.Result.Patch is null ? plan.Result.Procedure.Title : patch!.Result.Verdict;
+        Procedure procedure = plan.Result.Procedure;
+        Judgement[] blocked = [.. (patch?.Result.Rows ?? []).Where(r => r.State == JudgementState.Blocked)];
+        if (blocked.Length > 0)
+        {
+            string what = string.Join(" ", blocked.Select(r => $"{char.ToUpperInvariant(r.Title[0])}{r.Title[1..]}: {r.Remedy}"));
+            sheet.Warn($"Not as it is drawn. {what}");
+            procedure = Procedure.Of(procedure.Title, [Mend(what), .. procedure.Steps.Select(s => s with { After = [] })]);
+        }
         return sheet.Finish(
             new RepairPlan(
                 advice,
                 patch?.Result,
                 null,
-                verdict,
-                plan.Result.Procedure,
-                advice.LookAgainMonths ?? (chosen == RustMethod.TreatAndWatch ? RustRules.WatchMonths : null)
+                patch?.Result.Verdict ?? procedure.Title,
+                procedure,
+                advice.LookAgainMonths ?? (falls ? RustRules.WatchMonths : null)
             )
         );
     }
+
+    /// <summary>Before anything is cut: what must not be done as it is drawn.</summary>
+    private static WorkStep Mend(string what) =>
+        Step("repair-mend", "Not yet: mend the drawing", what, 1) with
+        {
+            Place = WorkPlace.Bench,
+            Holds = [HoldPoint.Seen("The bench blocks nothing any more, and the sheets are printed anew")],
+        };
 
     private static Result<Worked<RepairPlan>> Plug(RepairWork work)
     {
         Repair repair = work.Repair;
         int count = repair.Points.Count;
+        if (repair.Points.Any(p => Surroundings.IsOnStructure(p, work.Members)))
+            return OnStructure();
         if (!HoleRows.Of(repair.Holes!, count, work.Lengths).IsOk(out Worked<HoleRowPlan>? row, out Problem? problem))
             return problem with { Pointer = "/holes" + problem.Pointer["/row".Length..] };
         var sheet = new Worksheet();
@@ -175,6 +197,27 @@ public static class RepairProcedure
             },
         ];
         return sheet.Finish(new RepairPlan(null, null, plan, plan.Verdict, Procedure.Of(plan.Verdict, steps), null));
+    }
+
+    /// <summary>A hole in what holds the body or people: nothing is drilled, filled or welded there.</summary>
+    private static Worked<RepairPlan> OnStructure()
+    {
+        const string verdict = "A hole lies in structure: clean and protect it, and have it closed by a licensed workshop.";
+        var sheet = new Worksheet();
+        sheet.Cite(
+            new Source("Structure and what holds people or wheels: protection only, the repair is a licensed workshop's", SourceKind.CommonPractice)
+        );
+        sheet.Cite(MinutesTable.Source);
+        WorkStep protect = Step(
+            "rust-protect",
+            "Protect it",
+            "Dry it, oil or wax it, with a photo for the workshop. Nothing is drilled or filled.",
+            0.01,
+            "Brush"
+        );
+        return sheet.Finish(
+            new RepairPlan(null, null, null, verdict, Procedure.Of(verdict, [protect with { Weather = Dry }]), RustRules.WatchMonths)
+        );
     }
 
     private static WorkStep PlugPrime(int count) =>

@@ -57,7 +57,7 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
             .OfType<MetalSpot>();
         IEnumerable<MetalRepair> repairs = of.Repairs.Select(r =>
         {
-            RustAdvice? advice = r.Value.Spot is { } spot ? RustRules.Of(spot, new RustLimits(), of.Lengths).Result : null;
+            RustAdvice? advice = Work(of, of.PanelOf(r), r.Value).Spot is { } spot ? RustRules.Of(spot, new RustLimits(), of.Lengths).Result : null;
             return new MetalRepair(
                 r,
                 Order(JobKind.Repair, r.Id),
@@ -89,7 +89,8 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
 
     private static PanelBox CutOut(VehicleSnapshot of, Opening opening) => of.FittingOf(opening).CutOut.Turned(opening.TurnDeg).BoxAt(opening.Centre);
 
-    private static IReadOnlyList<PanelPoint> Outline(Repair repair, Panel panel) =>
+    /// <summary>Where a repair lies: of a patch its edge, else what is damaged.</summary>
+    internal static IReadOnlyList<PanelPoint> Outline(Repair repair, Panel panel) =>
         repair is { Patch: { } design, Kind: RepairKind.Patch or RepairKind.Plate } && RepairProposal.IsMetal(panel.Material)
             ? Patch.Edge(new PatchSite(panel, [], repair.Damage, design))
         : repair.Kind == RepairKind.Plug || repair.Shape != FindingShape.Area ? repair.Points

@@ -1,6 +1,7 @@
 using Abri.Core.Metal;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
+using Abri.Core.Shell;
 
 namespace Abri.Core.Stages;
 
@@ -20,6 +21,9 @@ public sealed record JointFault(string JointId, string Fault);
 /// <param name="Faults">What is wrong in their histories.</param>
 public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<OfferedJoint> Offered, IReadOnlyList<JointFault> Faults)
 {
+    private static bool Sealed(VehicleSnapshot of, Stored<Panel> panel, string findingId) =>
+        of.Repairs.On(panel.Id).Any(r => r.Value.FindingIds.Contains(findingId) && RepairJoints.Of(r.Id, r.Value, panel.Value) is not null);
+
     /// <summary>The joints of a vehicle: those written down and those that its shell offers.</summary>
     public static VehicleJoints Of(VehicleSnapshot of) =>
         new(
@@ -31,7 +35,8 @@ public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnl
                             panel.Value,
                             [.. of.MembersOn(panel)],
                             [.. of.Openings.On(panel.Id).Select(o => new JointedOpening(o.Id, o.Value, of.FittingOf(o.Value)))],
-                            [.. of.Findings.On(panel.Id)],
+                            // What a repair seals is offered as the repair's.
+                            [.. of.Findings.On(panel.Id).Where(f => !Sealed(of, panel, f.Id))],
                             of.Joints.On(panel.Id).Values()
                         )
                         .Concat(

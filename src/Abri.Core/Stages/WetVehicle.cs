@@ -123,11 +123,12 @@ public static class WetVehicle
                 .Where(r => r is { IsOver: true, DoneOn: not null } && r.Kind is not (RepairKind.Treat or RepairKind.Leave))
                 .Select(r =>
                 {
+                    // All of it has to be wetted, on a day after it was mended: what was sprayed that day may have been sprayed before, or wet sealant.
+                    IReadOnlyList<PanelPoint> places = MetalOfVehicle.Outline(r, panel.Value);
                     bool isArea = r.Kind != RepairKind.Plug && r.Shape == FindingShape.Area;
-                    IReadOnlyList<PanelPoint> places = isArea ? [PanelBox.Of(r.Points).Centre] : r.Points;
-                    var since = new DateTimeOffset(r.DoneOn!.Value.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero);
-                    TestedJoint? test = TestsOfFinding.Of(places, since, panel.Value, of.Water.Observations.Values());
-                    return new MendedPlace(r.Name, r.Points, isArea, r.DoneOn.Value, test is { Wet: false });
+                    DateOnly since = r.DoneOn!.Value.AddDays(1);
+                    TestedJoint? test = TestsOfFinding.Of(places, MendedPlace.Midnight(since), panel.Value, of.Water.Observations.Values());
+                    return new MendedPlace(r.Name, places, isArea, r.Kind == RepairKind.Plug, r.DoneOn.Value, test is { Wet: false });
                 }),
         ];
 

@@ -72,6 +72,7 @@ public static class MinutesTable
         new("rust-seal", 10, 1 / 200.0, "mm of edge"),
         new("rust-colour", 30, 50, "m2"),
         new("rust-wax", 20, 1 / 200.0, "mm of cavity"),
+        new("repair-mend", 10),
         new("plug-clean", 10, 4, "hole"),
         new("plug-drill", 5, 1, "hole"),
         new("plug-swarf", 10),

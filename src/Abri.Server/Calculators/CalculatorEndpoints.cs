@@ -154,6 +154,7 @@ internal static class CalculatorEndpoints
             .Validate<PaintInput>()
             .WithName("paint");
         calculators.MapPost("/paint-now", (PaintNowInput x) => Answer(PaintNow.Of(x.Now))).Validate<PaintNowInput>().WithName("paint-now");
+        calculators.MapGet("/repair-kinds", () => TypedResults.Ok(RepairProposal.KindsByShape)).WithName("repair-kinds");
         calculators.MapGet("/reference-fields", () => TypedResults.Ok(ReferenceField.All)).WithName("reference-fields");
         calculators
             .MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain)))

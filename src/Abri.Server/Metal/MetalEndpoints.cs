@@ -35,6 +35,19 @@ internal static class MetalEndpoints
         vehicle.MapOnPanel<Repair, RepairStore>("repair", RepairCheck.Of, KnowsFindings);
         vehicle.MapGet("/repairs/{id}/plan", Plan).WithName("repair-plan");
         vehicle.MapPost("/panels/{panelId}/repair-plan", Draft).Validate<Repair>().WithName("repair-draft-plan");
+        vehicle
+            .MapGet("/panels/{panelId}/new-repair", Results<Ok<Repair>, ProblemHttpResult> (string panelId, double sMm, double tMm, OfVehicle of) =>
+                PanelOf(of, panelId) is { } panel ? TypedResults.Ok(RepairProposal.At(panel.Value, new PanelPoint(sMm, tMm))) : NoPanel()
+            )
+            .WithName("repair-new");
+        vehicle
+            .MapPost(
+                "/panels/{panelId}/repair-as/{kind}",
+                Results<Ok<Repair>, ProblemHttpResult> (string panelId, Named<RepairKind> kind, Repair value, OfVehicle of) =>
+                    PanelOf(of, panelId) is { } panel ? TypedResults.Ok(RepairProposal.As(value, kind.Value, panel.Value)) : NoPanel()
+            )
+            .Validate<Repair>()
+            .WithName("repair-as");
         vehicle.MapGet("/repairs/{id}/steps.pdf", Steps).WithName("repair-steps-pdf");
         vehicle
             .MapGet("/repairs/{id}/{sheet}.pdf", (string id, OfVehicle of, Named<PatchSheet> sheet, Named<Paper>? paper) =>
@@ -75,12 +88,16 @@ internal static class MetalEndpoints
 
     private static Results<Ok<Worked<RepairPlan>>, ProblemHttpResult> Draft(string panelId, Repair value, OfVehicle of)
     {
-        if (of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId) is not { } panel)
-            return Problems.NotFound("This panel is not there any more.");
+        if (PanelOf(of, panelId) is not { } panel)
+            return NoPanel();
         return RepairProcedure.Of(MetalOfVehicle.Work(of.Snapshot, panel, value)).IsOk(out Worked<RepairPlan>? plan, out Problem? problem)
             ? TypedResults.Ok(plan)
             : Problems.Of(problem);
     }
+
+    private static Stored<Panel>? PanelOf(OfVehicle of, string panelId) => of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId);
+
+    private static ProblemHttpResult NoPanel() => Problems.NotFound("This panel is not there any more.");
 
     private static IResult Steps(string id, OfVehicle of, TimeProvider clock, Named<Paper>? paper)
     {
@@ -105,7 +122,7 @@ internal static class MetalEndpoints
         if (!PlanOf(of.Snapshot, row).IsOk(out Worked<RepairPlan>? plan, out Problem? problem))
             return Problems.Of(problem);
         if (plan.Result.Patch is not { } patch)
-            return Problems.NotFound("This repair has no patch to draw.");
+            return Problems.NotFound("This repair has no patch to draw: nothing is cut here, or a licensed workshop does it.");
         Panel panel = of.Snapshot.PanelOf(row).Value;
         Facing facing = panel.Faces ?? Panel.FacingOf(panel.Kind);
         Drawing drawing =

@@ -194,6 +194,28 @@ public class FlatBlankTests
         Assert.Equal(can, blank.FoldLines.All(l => l.Order is not null));
     }
 
+    [Theory] // As many folds as are taken, of which one pair locks or none does: told at once
+    [InlineData(20, true)]
+    [InlineData(9, false)]
+    public void Eighty_folds_are_put_in_order_or_refused_at_once(double one, bool can)
+    {
+        PanelPoint[] round =
+        [
+            .. Enumerable.Range(0, 40).Select(i => new PanelPoint(500 * Math.Cos(Math.PI * i / 20), 500 * Math.Sin(Math.PI * i / 20))),
+        ];
+        FoldedEdge[] edges = [.. Enumerable.Range(0, 40).Select(i => new FoldedEdge(i, [Down(i == 7 ? one : 20), Down(15)]))];
+        var clock = System.Diagnostics.Stopwatch.StartNew();
+        FlatBlank blank = Unfolded(Piece(round, edges));
+        Assert.True(clock.Elapsed < TimeSpan.FromSeconds(2), $"{clock.Elapsed}");
+        Assert.Equal(can ? JudgementState.Good : JudgementState.Blocked, blank.Rows.Single(r => r.Id == "fold-order").State);
+        if (can)
+        {
+            Assert.Equal(Enumerable.Range(1, 80), blank.FoldLines.Select(l => l.Order!.Value).Order());
+            // A lip is made before the flange that carries it would be in the way.
+            Assert.All(blank.FoldLines.GroupBy(l => l.Edge), e => Assert.True(e.Single(l => l.Nth == 2).Order < e.Single(l => l.Nth == 1).Order));
+        }
+    }
+
     [Fact]
     public void A_narrow_channel_is_folded_while_the_bar_still_fits()
     {

@@ -207,7 +207,7 @@ public class PatchTests
     public void Water_runs_down_hill(Facing facing, double pitch, double roll, double s, double t)
     {
         Panel panel = Side with { Faces = facing, Outline = new PanelBox(0, 2000, -750, 750).Corners };
-        (double ds, double dt, double fall) = PatchRules.DownHill(panel, [], new Attitude(pitch, roll), new PanelPoint(1000, 0));
+        (double ds, double dt, double fall) = PatchRules.DownHill(panel, new Attitude(pitch, roll), new PanelPoint(1000, 0));
         Assert.Equal((s, t), (Math.Round(ds, 4), Math.Round(dt, 4)));
         Assert.True(fall > 2.9);
     }
@@ -216,10 +216,10 @@ public class PatchTests
     public void A_curved_roof_sheds_to_its_edges()
     {
         Panel roof = Side with { Kind = PanelKind.Roof, Outline = new PanelBox(0, 2000, -750, 750).Corners, ArcRadiusAcrossMm = 7000 };
-        (double ds, double dt, double fall) = PatchRules.DownHill(roof, [], null, new PanelPoint(1000, 350));
+        (double ds, double dt, double fall) = PatchRules.DownHill(roof, null, new PanelPoint(1000, 350));
         Assert.Equal((0, 1), (Math.Round(ds, 6), Math.Round(dt, 6)));
         Assert.Equal(2.87, fall, 0.02);
-        Assert.Equal(0, PatchRules.DownHill(Side with { Kind = PanelKind.Roof, Outline = roof.Outline }, [], null, new PanelPoint(1000, 0)).FallDeg);
+        Assert.Equal(0, PatchRules.DownHill(Side with { Kind = PanelKind.Roof, Outline = roof.Outline }, null, new PanelPoint(1000, 0)).FallDeg);
     }
 
     [Fact]
@@ -308,6 +308,63 @@ public class PatchTests
         string[] none = ["two-metals", "thinner", "joggle", "weld-zinc", "weld-aluminium", "weld-thin"];
         Assert.DoesNotContain(Planned(Site(Usual with { Joggled = true, LapMm = 15 })).Rows, r => none.Contains(r.Id));
         Assert.DoesNotContain(Planned(Site(welded)).Rows, r => none.Contains(r.Id));
+    }
+
+    [Fact] // The flank of a swage beside the patch says nothing of which way the roof falls
+    public void Swages_do_not_turn_the_water()
+    {
+        Panel roof = Side with { Kind = PanelKind.Roof, Outline = new PanelBox(0, 2000, -750, 750).Corners, ArcRadiusAcrossMm = 7000 };
+        var swage = new Member(
+            "Swage",
+            MemberKind.Swage,
+            MemberRole.Pressed,
+            new Footprint(FootprintShape.Spine, [new(0, 385), new(2000, 385)], 30),
+            -30,
+            5
+        );
+        PanelPoint[] spot = [new(980, 320), new(1040, 320), new(1040, 345), new(980, 345)];
+        string[] Edges(params Member[] members) =>
+            [
+                .. Planned(Site(null, spot, members) with { Panel = roof })
+                    .Rows.Where(r => r.Id.StartsWith("edge-", StringComparison.Ordinal))
+                    .Select(r => r.Id),
+            ];
+        Assert.Equal(Edges(), Edges(swage));
+        Assert.Contains("edge-upper", Edges());
+    }
+
+    [Theory] // By hand: a chord of 115 (65 and two laps of 25) rises 115^2 / 8 R: 1 mm at 1653
+    [InlineData(1640, true)]
+    [InlineData(1670, false)]
+    public void On_a_curve_sheet_is_rolled_first(double radius, bool said)
+    {
+        Panel roof = Side with { Kind = PanelKind.Roof, Outline = new PanelBox(0, 2000, -750, 750).Corners, ArcRadiusAcrossMm = radius };
+        PanelPoint[] spot = [new(980, -12.5), new(1040, -12.5), new(1040, 12.5), new(980, 12.5)];
+        Assert.Equal(said, Planned(Site(null, spot) with { Panel = roof }).Rows.Any(r => r.Id == "on-curve"));
+        // Measured sections say so too.
+        Panel measured = roof with
+        {
+            ArcRadiusAcrossMm = null,
+            Surface = SurfaceSource.Measured,
+            Sections =
+            [
+                new SurfaceSection(500, [new(-700, 40), new(-50, said ? 3 : 0), new(0, 0), new(50, said ? 3 : 0), new(700, 40)]),
+                new SurfaceSection(1500, [new(-700, 40), new(-50, said ? 3 : 0), new(0, 0), new(50, said ? 3 : 0), new(700, 40)]),
+            ],
+        };
+        if (said)
+            Assert.Contains(Planned(Site(null, spot) with { Panel = measured }).Rows, r => r.Id == "on-curve");
+    }
+
+    [Theory]
+    [InlineData(Nearby.Fuel, "weld-near-fuel", JudgementState.Blocked)]
+    [InlineData(Nearby.BrakeLine, "weld-near-fuel", JudgementState.Blocked)]
+    [InlineData(Nearby.Glass, "weld-near-glass", JudgementState.NeedsWork)]
+    [InlineData(Nearby.Wiring, "weld-near-glass", JudgementState.NeedsWork)]
+    public void Nothing_is_welded_near_fuel(Nearby near, string id, JudgementState state)
+    {
+        Assert.Equal(state, Planned(Site(Usual with { Join = PatchJoin.WeldedLap }) with { Near = [near] }).Rows.Single(r => r.Id == id).State);
+        Assert.DoesNotContain(Planned(Site() with { Near = [near] }).Rows, r => r.Id == id);
     }
 
     [Fact]

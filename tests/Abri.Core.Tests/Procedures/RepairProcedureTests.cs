@@ -97,6 +97,100 @@ public class RepairProcedureTests
         Assert.DoesNotContain(Planned(Some(RepairKind.Treat)).Warnings, w => w.Contains("The rules say", StringComparison.Ordinal));
     }
 
+    private static Member Upright(MemberKind kind, double at, double wide = 40) =>
+        new("M", kind, Member.DefaultRole(kind), new Footprint(FootprintShape.Spine, [new(at, 0), new(at, 1500)], wide), 40);
+
+    private static Worked<RepairPlan> Beside(Repair repair, params Member[] members) =>
+        RepairProcedure.Of(new RepairWork(repair, Wall, members, null, [], LengthFormat.Millimetres)).Value!;
+
+    [Theory] // Damage reaches to 1040; what is drawn counts though nobody ticked it: pillars that it lies on, belts and fuel within 300 mm of their edge
+    [InlineData(MemberKind.Pillar, 1059, true)]
+    [InlineData(MemberKind.Pillar, 1061, false)]
+    [InlineData(MemberKind.Anchorage, 1359, true)]
+    [InlineData(MemberKind.Anchorage, 1361, false)]
+    [InlineData(MemberKind.SideRib, 1010, false)]
+    public void What_is_drawn_round_the_damage_decides_as_if_it_were_said(MemberKind kind, double at, bool licensed)
+    {
+        RepairPlan plan = Beside(Some(RepairKind.Patch), Upright(kind, at)).Result;
+        Assert.Equal(licensed, plan.Advice!.Method == RustMethod.ProtectOnly);
+        // What is for a licensed workshop is not drawn, and nothing is cut.
+        Assert.Equal(licensed, plan.Patch is null);
+        Assert.Equal(licensed, plan.Procedure.Steps.All(s => s.Key != "rust-cut"));
+        Assert.Equal(licensed, Beside(Some(RepairKind.Treat), Upright(kind, at)).Result.Advice!.Method == RustMethod.ProtectOnly);
+    }
+
+    [Theory]
+    [InlineData(1359, true)]
+    [InlineData(1361, false)]
+    public void Near_a_filler_neck_nothing_sparks(double at, bool near)
+    {
+        WorkStep strip = Step(Beside(Some(RepairKind.Patch), Upright(MemberKind.FillerNeck, at)), "rust-strip");
+        Assert.Equal(near, strip.Cautions.Contains(Cautions.FuelNear));
+        Assert.Equal(near, !strip.Tools.Contains("Angle grinder"));
+    }
+
+    [Theory]
+    [InlineData(519, true)]
+    [InlineData(521, false)]
+    public void A_hole_in_a_pillar_is_left_to_a_workshop(double at, bool licensed)
+    {
+        RepairPlan plan = Beside(Some(RepairKind.Plug, FindingShape.Point), Upright(MemberKind.Pillar, at)).Result;
+        Assert.Equal(licensed, plan.Holes is null);
+        Assert.Equal(licensed, plan.Procedure.Steps.All(s => s.Key == "rust-protect"));
+    }
+
+    [Fact]
+    public void What_the_bench_blocks_comes_before_everything()
+    {
+        Repair narrow = Some(RepairKind.Patch) with { Patch = PatchDesign.Usual(1) with { LapMm = 8 } };
+        Worked<RepairPlan> plan = Planned(narrow);
+        Assert.Equal("repair-mend", plan.Result.Procedure.Steps[0].Key);
+        Assert.Contains("Lap: Take at least 12.8 mm.", plan.Result.Procedure.Steps[0].Do);
+        Assert.Single(plan.Result.Procedure.Steps[0].Holds);
+        Assert.Contains(plan.Warnings, w => w.StartsWith("Not as it is drawn", StringComparison.Ordinal));
+        Assert.Equal("rust-wash", Planned(Some(RepairKind.Patch)).Result.Procedure.Steps[0].Key);
+    }
+
+    [Theory] // A plate hides what should be cut out, or what nobody measured
+    [InlineData(0.5, true)]
+    [InlineData(0.8, false)]
+    [InlineData(null, true)]
+    public void A_plate_over_too_little_is_said(double? left, bool said)
+    {
+        RustSpot pits = Sound with { Grade = RustGrade.ManyPits, LeftMm = left, Carries = true };
+        Assert.Equal(
+            said,
+            Planned(Some(RepairKind.Plate) with { Spot = pits }).Warnings.Any(w => w.Contains("The rules say", StringComparison.Ordinal))
+        );
+    }
+
+    [Fact]
+    public void A_repair_done_in_another_way_keeps_what_was_typed()
+    {
+        Repair begun = RepairProposal.At(Wall, new PanelPoint(500, 600));
+        Assert.Equal(new PanelBox(470, 530, 570, 630), PanelBox.Of(begun.Points));
+        // Nothing is taken for sound.
+        Assert.Null(begun.Spot!.LeftMm);
+        Assert.Null(RepairCheck.Of(Wall, begun));
+        Repair butt = begun with { Patch = begun.Patch! with { Join = PatchJoin.ButtOnStrip, LapMm = 31 } };
+        foreach (FindingShape shape in Enum.GetValues<FindingShape>())
+        {
+            foreach (RepairKind kind in RepairProposal.Kinds(shape))
+            {
+                Repair other = RepairProposal.As(butt with { Shape = shape, Points = Some(kind, shape).Points }, kind, Wall);
+                Assert.Null(RepairCheck.Of(Wall, other));
+                Assert.Null(other.Patch!.Contradiction());
+                Assert.Equal(31, other.Patch.LapMm);
+            }
+        }
+        Assert.DoesNotContain(RepairKind.Gutter, RepairProposal.Kinds(FindingShape.Area));
+        Assert.Equal(
+            HoleShape.SquareRectangle,
+            RepairProposal.As(RepairProposal.As(begun, RepairKind.Plate, Wall), RepairKind.Patch, Wall).Patch!.Shape
+        );
+        Assert.Equal(SheetMetal.Aluminium, RepairProposal.At(Wall with { Material = SkinMaterial.Aluminium }, new PanelPoint(500, 600)).Patch!.Metal);
+    }
+
     [Fact]
     public void A_plate_cuts_nothing()
     {

@@ -35,7 +35,8 @@ public class MetalOfVehicleTests
         IReadOnlyList<Repair> repairs,
         IReadOnlyList<Finding> findings,
         IReadOnlyList<Observation>? observations = null,
-        IReadOnlyList<Joint>? joints = null
+        IReadOnlyList<Joint>? joints = null,
+        IReadOnlyList<Member>? members = null
     ) =>
         new(
             new Stored<Vehicle>(
@@ -45,7 +46,7 @@ public class MetalOfVehicleTests
                 new Vehicle("Van", VehicleKind.PanelVan, null, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3)
             ),
             [new Stored<Panel>("p", 1, "v", new Panel(PanelKind.Left, new PanelBox(0, 2000, 0, 1500).Corners, 1, SkinMaterial.MildSteel))],
-            [],
+            [.. (members ?? []).Select((m, i) => new Stored<Member>($"m{i}", 1, "p", m))],
             [],
             [],
             [.. findings.Select((f, i) => new Stored<Finding>($"f{i}", 1, "p", f))],
@@ -121,50 +122,91 @@ public class MetalOfVehicleTests
         }
     }
 
-    [Theory]
-    [InlineData(null, Condition.Unknown)]
-    [InlineData(false, Condition.Sound)]
-    [InlineData(true, Condition.Unknown)]
-    public void What_was_mended_is_sound_once_a_water_test_leaves_it_dry(bool? wet, Condition condition)
+    private static Observation Test(int day, bool wet, PanelBox zone) =>
+        new(
+            ObservationKind.WaterTest,
+            new PanelPoint(500, 100),
+            new DateTimeOffset(2026, 6, day, 9, 0, 0, TimeSpan.Zero),
+            wet,
+            null,
+            null,
+            null,
+            new Spray(PanelKind.Left, zone, 5, true),
+            null,
+            "",
+            ""
+        );
+
+    [Theory] // Mended on the first: what was sprayed that day may have been sprayed before, or on wet sealant; and all of it has to be wetted
+    [InlineData(0, false, 300, Condition.Unknown)]
+    [InlineData(1, false, 300, Condition.Unknown)]
+    [InlineData(2, false, 300, Condition.Sound)]
+    [InlineData(2, true, 300, Condition.Unknown)]
+    [InlineData(2, false, 550, Condition.Unknown)]
+    public void What_was_mended_is_sound_once_a_water_test_of_all_of_it_leaves_it_dry(int day, bool wet, double from, Condition condition)
     {
-        var done = new DateOnly(2026, 6, 1);
-        Repair plug = RepairProcedureTests.Some(RepairKind.Plug, FindingShape.Point) with { State = RepairState.Done, DoneOn = done };
-        Observation[] tests = wet is { } seen
-            ?
-            [
-                new Observation(
-                    ObservationKind.WaterTest,
-                    new PanelPoint(500, 100),
-                    new DateTimeOffset(2026, 6, 2, 9, 0, 0, TimeSpan.Zero),
-                    seen,
-                    null,
-                    null,
-                    null,
-                    new Spray(PanelKind.Left, new PanelBox(300, 700, 300, 700), 5, true),
-                    null,
-                    "",
-                    ""
-                ),
-            ]
-            : [];
-        // Somebody had written the hole down as open, before it was mended.
+        Repair plug = RepairProcedureTests.Some(RepairKind.Plug, FindingShape.Point) with
+        {
+            Points = [new(500, 500), new(600, 500)],
+            State = RepairState.Done,
+            DoneOn = new DateOnly(2026, 6, 1),
+        };
+        Observation[] tests = day == 0 ? [] : [Test(day, wet, new PanelBox(from, 700, 300, 700))];
+        Suspect Bolt(string name, double at) => new(name, SuspectKind.Screw, [new(at, 500)], Condition.Open, null, "");
+        // Somebody had written the holes down as open before they were mended; their neighbours, a hand away and between them, were not.
+        Suspect[] written = [Bolt("Bolt", 600), Bolt("Neighbour", 616), Bolt("Between", 550)];
         VehicleSnapshot van = Van([plug], [], tests) with
         {
             Water = new WaterRows(
-                [new Stored<Suspect>("s", 1, "p", new Suspect("Bolt", SuspectKind.Screw, [new(500, 500)], Condition.Open, null, ""))],
+                [.. written.Select((w, i) => new Stored<Suspect>($"s{i}", 1, "p", w))],
                 [.. tests.Select((o, i) => new Stored<Observation>($"o{i}", 1, "p", o))],
                 [],
                 [],
                 []
             ),
         };
-        OfferedSuspect bolt = OfferedSuspects.Of(WetVehicle.Shell(van)).Single(s => s.Suspect.Name == "Bolt");
-        Assert.Equal(condition, bolt.Suspect.Condition);
-        Assert.Contains("mended on 2026-06-01", bolt.Why);
+        IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(WetVehicle.Shell(van));
+        Assert.Equal(condition, offered.Single(s => s.Suspect.Name == "Bolt").Suspect.Condition);
+        Assert.Contains("mended on 2026-06-01", offered.Single(s => s.Suspect.Name == "Bolt").Why);
+        Assert.All(offered.Where(s => s.Suspect.Name is "Neighbour" or "Between"), s => Assert.Equal(Condition.Open, s.Suspect.Condition));
         Assert.Equal(
             Condition.Open,
             OfferedSuspects.Of(WetVehicle.Shell(van with { Repairs = [] })).Single(s => s.Suspect.Name == "Bolt").Suspect.Condition
         );
+    }
+
+    [Fact]
+    public void A_finding_that_a_repair_seals_offers_no_joint_of_its_own()
+    {
+        Finding hole = Found(FindingKind.OpenHole);
+        Repair plug = RepairProcedureTests.Some(RepairKind.Plug, FindingShape.Point) with { FindingIds = ["f0"] };
+        JointOfKind[] Of(params Repair[] repairs) =>
+            [
+                .. VehicleJoints
+                    .Of(Van(repairs, [hole]))
+                    .Offered.Select(o => o.Joint.Of!.Kind)
+                    .Where(k => k is JointOfKind.Finding or JointOfKind.Repair),
+            ];
+        Assert.Equal([JointOfKind.Finding], Of());
+        Assert.Equal([JointOfKind.Repair], Of(plug));
+        // What is only treated seals nothing.
+        Assert.Equal([JointOfKind.Finding], Of(RepairProcedureTests.Some(RepairKind.Treat) with { FindingIds = ["f0"] }));
+    }
+
+    [Fact]
+    public void The_list_knows_the_pillar_that_is_drawn()
+    {
+        Repair treat = RepairProcedureTests.Some(RepairKind.Treat);
+        VehicleSnapshot van = Van([treat], []);
+        Assert.NotEqual(RustMethod.ProtectOnly, MetalOfVehicle.Of(van).Repairs[0].Method);
+        var pillar = new Member(
+            "Pillar",
+            MemberKind.Pillar,
+            MemberRole.Structural,
+            new Footprint(FootprintShape.Spine, [new(1000, 0), new(1000, 1500)], 60),
+            60
+        );
+        Assert.Equal(RustMethod.ProtectOnly, MetalOfVehicle.Of(Van([treat], [], members: [pillar])).Repairs[0].Method);
     }
 
     [Fact]

@@ -816,6 +816,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/repair-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/reference-fields": {
         parameters: {
             query?: never;
@@ -2149,6 +2165,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/new-repair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-new"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/repair-as/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["repair-as"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/repairs/{id}/steps.pdf": {
         parameters: {
             query?: never;
@@ -3243,6 +3291,10 @@ export interface components {
             key: string;
             value: components["schemas"]["Suspect"];
         };
+        KindsOfShape: {
+            shape: components["schemas"]["FindingShape"];
+            kinds: components["schemas"]["RepairKind"][];
+        };
         /** @enum {unknown} */
         Lap: "unknown" | "upperOverLower" | "lowerOverUpper" | "lowerOverUpperSealed";
         LeakEvidence: {
@@ -3399,6 +3451,7 @@ export interface components {
             name: string;
             points: components["schemas"]["PanelPoint"][];
             isArea: boolean;
+            isRow: boolean;
             /** Format: date */
             on: string;
             testedDry: boolean;
@@ -3789,6 +3842,7 @@ export interface components {
             attitude?: null | components["schemas"]["Attitude"];
             cuts?: null | components["schemas"]["PanelPoint"][][];
             lengths?: null | components["schemas"]["LengthFormat"];
+            near?: null | components["schemas"]["Nearby"][];
         };
         PerSide: {
             /** Format: double */
@@ -6371,6 +6425,26 @@ export interface operations {
             };
         };
     };
+    "repair-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindsOfShape"][];
+                };
+            };
+        };
+    };
     "reference-fields": {
         parameters: {
             query?: never;
@@ -8870,6 +8944,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfRepairPlan"];
+                };
+            };
+        };
+    };
+    "repair-new": {
+        parameters: {
+            query: {
+                sMm: number;
+                tMm: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Repair"];
+                };
+            };
+        };
+    };
+    "repair-as": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Repair"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Repair"];
                 };
             };
         };

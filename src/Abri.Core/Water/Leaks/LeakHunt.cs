@@ -432,7 +432,7 @@ public sealed record LeakHunt(
         public WetSpot AsSpot(Looked[] looked, int index) => new(Name, PanelId, On, looked.Any(l => l.PlaceIndex == index && l.Wet));
     }
 
-    /// <summary>The ways under one attitude, and where each suspect lets water in. Nobody knows an attitude to better than <see cref="DoubtDeg"/>, so
+    /// <summary>The ways under one attitude, and where each suspect lets water in. An attitude is known to <see cref="DoubtDeg"/> at best, so
     /// the ways a little off it count too.</summary>
     private sealed class Ways
     {

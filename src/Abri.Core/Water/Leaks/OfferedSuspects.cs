@@ -98,13 +98,21 @@ public static class OfferedSuspects
         return offered.Select(o => Mended(panel, o));
     }
 
-    /// <summary>What lies on a place that was mended is sound once a water test has left it dry; until then nobody knows again.</summary>
+    /// <summary>How near to a repair a hole or a screw lies that it mends, mm: less than a hand's breadth, so that its neighbour stays a suspect.</summary>
+    private const double OnMendMm = 15;
+
+    /// <summary>Distance of a place from what was mended: from each hole of a row, or from the line, mm.</summary>
+    private static double Off(MendedPlace place, PanelPoint at) =>
+        place.IsRow ? place.Points.Min(p => p.DistanceMm(at)) : DistanceMm(place.Points, at);
+
+    /// <summary>What lies on a place that was mended is sound once a water test has left it dry; until then its condition is unknown.</summary>
     private static OfferedSuspect Mended(WetPanel panel, OfferedSuspect offered)
     {
         bool Covers(MendedPlace place) =>
             offered.Suspect.Points.All(p =>
-                DistanceMm(place.IsArea ? [.. place.Points, place.Points[0]] : place.Points, p) <= OnJointMm
-                || (place.IsArea && Outlines.Encloses(place.Points, p))
+                place.IsArea
+                    ? Outlines.Encloses(place.Points, p) || DistanceMm([.. place.Points, place.Points[0]], p) <= OnMendMm
+                    : Off(place, p) <= (IsJoint(offered.Suspect.Kind) ? OnJointMm : OnMendMm)
             );
         MendedPlace? last = (panel.Mended ?? []).Where(Covers).MaxBy(m => m.On);
         if (last is null || offered.Suspect.SinceAt is { } since && DateOnly.FromDateTime(since.UtcDateTime) >= last.On)
@@ -114,7 +122,7 @@ public static class OfferedSuspects
             Suspect = offered.Suspect with
             {
                 Condition = last.TestedDry ? Condition.Sound : Condition.Unknown,
-                SinceAt = new DateTimeOffset(last.On.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero),
+                SinceAt = MendedPlace.Midnight(last.On.AddDays(1)),
             },
             Why = $"{last.Name}, mended on {last.On:yyyy-MM-dd}" + (last.TestedDry ? ", dry when it was tested." : ": test it."),
         };

@@ -15,15 +15,21 @@ public sealed record CutOpening([Name] string Name, [Enclosing("The edge of an o
 /// <param name="Name">What people call the repair.</param>
 /// <param name="Points">The place, the holes, the line, or the corners of the area.</param>
 /// <param name="IsArea">Whether the points are the corners of an area.</param>
+/// <param name="IsRow">Whether the points are holes, and what lies between them was not mended.</param>
 /// <param name="On">When it was mended.</param>
 /// <param name="TestedDry">Whether a water test that wetted it since left it dry.</param>
 public sealed record MendedPlace(
     [Name] string Name,
     [Count(1, Limits.MostPoints, "A place has 1 to 500 points.")] IReadOnlyList<PanelPoint> Points,
     bool IsArea,
+    bool IsRow,
     [Dated] DateOnly On,
     bool TestedDry
-);
+)
+{
+    /// <summary>The beginning of a day.</summary>
+    internal static DateTimeOffset Midnight(DateOnly day) => new(day.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero);
+}
 
 /// <summary>A panel with all that bears on water.</summary>
 /// <param name="Id">By what the caller knows it.</param>

@@ -35,6 +35,7 @@ export const metalTexts = {
     doneOn: 'Done on',
     was: 'Done on {on}.',
     again: 'Not done after all',
+    protects: 'Protected only: watch it until a licensed workshop has repaired it.',
     doingMore: 'It comes first in Walkaround now: the shell may stand open there.',
     testIt: 'A dry water test on this place makes it sound in Water.',
     gone: 'This repair is not there any more',

@@ -20,12 +20,11 @@ import TextField from '@/ui/TextField.vue'
 import Ticks from '@/ui/Ticks.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import Wrong from '@/ui/Wrong.vue'
-import { kindsFor } from './kinds'
-import { asKind } from './newRepair'
 import PatchFields from './PatchFields.vue'
 import PatchHandles from './PatchHandles.vue'
 import PatchLayer from './PatchLayer.vue'
 import SpotFields from './SpotFields.vue'
+import { useRepairKinds } from './useRepairKinds'
 import type { Repair } from './useRepairs'
 
 /** What is done at a place, in a drawing of its panel: the patch can be dragged by its sides; the rules follow. */
@@ -43,7 +42,8 @@ const marks = ref<Schemas['Mark'][]>([])
 const part = ref<'make' | 'metal' | 'place'>('make')
 const members = computed(() => shell.value!.members.filter((m) => m.ownerId === props.panelId).map((m) => m.value))
 const patch = computed(() => props.plan?.result.patch ?? null)
-const put = (own: Partial<Repair>) => (value.value = { ...value.value, ...own })
+const { kindsOf, asKind } = useRepairKinds()
+const setKind = async (kind: Repair['kind']) => (value.value = await asKind(value.value, kind, props.panelId))
 /** What is drawn where there is no patch: the place itself. */
 const damage = computed<readonly Point[]>(() => (value.value.shape === 'area' ? value.value.points : []))
 /** The drawing shows the place with room round it, and stays while a side is dragged. */
@@ -96,12 +96,11 @@ const parts = computed(
         <PatchLayer :view="view" :damage="damage" :patch="patch" />
         <PatchHandles
           v-if="value.patch && value.patch.shape !== 'grown'"
+          v-model="value.patch"
           :view="view"
           :damage="damage"
           :patch="patch"
           :facing="facingOf(panel)"
-          :model-value="value.patch"
-          @update:model-value="(p) => put({ patch: p })"
         />
       </template>
       <template v-else>
@@ -135,30 +134,18 @@ const parts = computed(
         class="wide"
         :model-value="value.kind"
         :label="t('metal.how')"
-        :options="kindsFor(value).map((k) => ({ value: k, text: t(`metal.kind.${k}`) }))"
-        @update:model-value="(kind) => (value = asKind(value, kind, panel))"
+        :options="kindsOf(value)"
+        @update:model-value="setKind"
       />
       <PatchFields
         v-if="(value.kind === 'patch' || value.kind === 'plate') && value.patch"
-        :model-value="value.patch"
+        v-model="value.patch"
         :plate="value.kind === 'plate'"
         :facing="facingOf(panel)"
-        @update:model-value="(p) => put({ patch: p })"
       />
       <template v-else-if="value.kind === 'plug' && value.holes">
-        <LengthInput
-          :model-value="value.holes.diameterMm"
-          :bounds="bounds.HoleRow.diameterMm"
-          :label="t('metal.diameter')"
-          @update:model-value="(n) => put({ holes: { ...value.holes!, diameterMm: n } })"
-        />
-        <NumberInput
-          :model-value="value.holes.sheetMm"
-          :bounds="bounds.HoleRow.sheetMm"
-          :label="t('figures.sheetMm')"
-          required
-          @update:model-value="(n) => put({ holes: { ...value.holes!, sheetMm: n } })"
-        />
+        <LengthInput v-model="value.holes.diameterMm" :bounds="bounds.HoleRow.diameterMm" :label="t('metal.diameter')" />
+        <NumberInput v-model="value.holes.sheetMm" :bounds="bounds.HoleRow.sheetMm" :label="t('figures.sheetMm')" required />
         <Choice
           :model-value="value.holes.way ?? 'first'"
           :label="t('metal.way')"
@@ -166,13 +153,12 @@ const parts = computed(
             { value: 'first', text: t('metal.firstWay') },
             ...enums.HoleWay.map((w) => ({ value: w, text: t(`metal.ways.${w}`) })),
           ]"
-          @update:model-value="(w) => put({ holes: { ...value.holes!, way: w === 'first' ? null : (w as Schemas['HoleWay']) } })"
+          @update:model-value="(w) => (value.holes!.way = w === 'first' ? null : (w as Schemas['HoleWay']))"
         />
         <Choice
-          :model-value="value.holes.metal"
+          v-model="value.holes.metal"
           :label="t('metal.metal')"
           :options="enums.SheetMetal.map((m) => ({ value: m, text: t(`metal.metals.${m}`) }))"
-          @update:model-value="(m) => put({ holes: { ...value.holes!, metal: m } })"
         />
         <Ticks
           class="wide"
@@ -181,95 +167,52 @@ const parts = computed(
             { key: 'bothSides', text: t('figures.bothSides') },
             { key: 'carries', text: t('metal.carriesAgain') },
           ]"
-          @tick="(key, on) => put({ holes: { ...value.holes!, [key]: on } })"
+          @tick="(key, on) => (value.holes![key] = on)"
         />
       </template>
       <template v-else-if="value.kind === 'gutter' && value.seam">
-        <LengthInput
-          :model-value="value.seam.wideMm"
-          :bounds="bounds.SeamRun.wideMm"
-          :label="t('metal.beadWide')"
-          @update:model-value="(n) => put({ seam: { ...value.seam!, wideMm: n } })"
-        />
-        <LengthInput
-          :model-value="value.seam.deepMm"
-          :bounds="bounds.SeamRun.deepMm"
-          :label="t('metal.beadDeep')"
-          @update:model-value="(n) => put({ seam: { ...value.seam!, deepMm: n } })"
-        />
-        <NumberInput
-          :model-value="value.seam.spotWelds"
-          :bounds="bounds.SeamRun.spotWelds"
-          :label="t('metal.spotWelds')"
-          required
-          @update:model-value="(n) => put({ seam: { ...value.seam!, spotWelds: Math.round(n) } })"
-        />
+        <LengthInput v-model="value.seam.wideMm" :bounds="bounds.SeamRun.wideMm" :label="t('metal.beadWide')" />
+        <LengthInput v-model="value.seam.deepMm" :bounds="bounds.SeamRun.deepMm" :label="t('metal.beadDeep')" />
+        <NumberInput v-model="value.seam.spotWelds" :bounds="bounds.SeamRun.spotWelds" :label="t('metal.spotWelds')" required />
       </template>
       <template v-else-if="value.kind === 'trim' && value.trim">
         <Choice
-          :model-value="value.trim.held"
+          v-model="value.trim.held"
           :label="t('metal.heldBy')"
           :options="enums.TrimHeld.map((h) => ({ value: h, text: t(`metal.held.${h}`) }))"
-          @update:model-value="(h) => put({ trim: { ...value.trim!, held: h } })"
         />
-        <LengthInput
-          :model-value="value.trim.pitchMm"
-          :bounds="bounds.TrimRun.pitchMm"
-          :label="t('metal.pitch')"
-          @update:model-value="(n) => put({ trim: { ...value.trim!, pitchMm: n } })"
-        />
-        <LengthInput
-          :model-value="value.trim.beddingWideMm"
-          :bounds="bounds.TrimRun.beddingWideMm"
-          :label="t('metal.beddingWide')"
-          @update:model-value="(n) => put({ trim: { ...value.trim!, beddingWideMm: n } })"
-        />
+        <LengthInput v-model="value.trim.pitchMm" :bounds="bounds.TrimRun.pitchMm" :label="t('metal.pitch')" />
+        <LengthInput v-model="value.trim.beddingWideMm" :bounds="bounds.TrimRun.beddingWideMm" :label="t('metal.beddingWide')" />
       </template>
     </div>
     <div v-else-if="part === 'metal' && value.spot" class="form">
-      <SpotFields :model-value="value.spot" @update:model-value="(spot) => put({ spot })" />
+      <SpotFields v-model="value.spot" />
     </div>
     <div v-else class="form">
-      <TextField
-        class="wide"
-        :model-value="value.name"
-        :label="t('metal.name')"
-        :most="80"
-        @update:model-value="(name) => put({ name })"
-      />
+      <TextField v-model="value.name" class="wide" :label="t('metal.name')" :most="80" />
       <PointList
+        v-model="value.points"
         class="wide"
-        :model-value="value.points"
         :least="value.shape === 'area' ? 3 : value.shape === 'line' ? 2 : 1"
         :most="value.kind === 'plug' || value.shape !== 'point' ? undefined : 1"
         :add-label="t('metal.addPoint')"
         :facing="facingOf(panel)"
-        @update:model-value="(points) => put({ points })"
       />
       <LengthInput
         v-if="value.shape === 'point'"
-        :model-value="value.lengthMm"
+        v-model="value.lengthMm"
         optional
         :bounds="bounds.Repair.lengthMm"
         :label="t('metal.diameter')"
-        @update:model-value="(lengthMm) => put({ lengthMm })"
       />
       <LengthInput
         v-if="value.shape === 'line'"
-        :model-value="value.widthMm"
+        v-model="value.widthMm"
         optional
         :bounds="bounds.Repair.widthMm"
         :label="t('metal.lineWidth')"
-        @update:model-value="(widthMm) => put({ widthMm })"
       />
-      <TextField
-        class="wide"
-        :model-value="value.notes"
-        :label="t('metal.notes')"
-        :most="4000"
-        lines
-        @update:model-value="(notes) => put({ notes })"
-      />
+      <TextField v-model="value.notes" class="wide" :label="t('metal.notes')" :most="4000" lines />
     </div>
     <table v-if="patch && part === 'make'" class="figures" data-testid="patch-figures">
       <tbody>

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { Empty, Skeleton } from 'ant-design-vue'
+import { Empty, message, Skeleton } from 'ant-design-vue'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
-import type { Schemas } from '@/api/client'
+import { api, got, type Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
-import { useState } from '@/app/state'
+import { newName } from '@/app/newName'
+import { said, useState } from '@/app/state'
 import { panelName, type ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
 import RepairLayer from '@/drawing/RepairLayer.vue'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import Action from '@/ui/Action.vue'
-import { newRepair } from './newRepair'
 import { useRepairs, type MetalLine, type Repair } from './useRepairs'
 
 /** The metal of the shell: what rusts or is open, what is done about it, and in which order. */
@@ -79,17 +79,15 @@ const toBench = (id: string) =>
 const placing = ref(false)
 async function place(panelId: string, at: Schemas['PanelPoint']) {
   placing.value = false
-  const panel = shell.value!.panels.find((p) => p.id === panelId)!
-  const row = await add(
-    panelId,
-    newRepair(
-      t('metal.newName'),
-      lines.value.map((l) => l.value.name),
-      panel.value,
-      at,
-    ),
-  )
-  if (row) await toBench(row.id)
+  try {
+    const path = { vehicleId: shell.value!.vehicle.id, panelId }
+    const start = await got(api.GET('/api/vehicles/{vehicleId}/panels/{panelId}/new-repair', { params: { path, query: at } }))
+    const taken = lines.value.map((l) => l.value.name)
+    const row = await add(panelId, { ...start, name: newName(t('metal.newName'), taken) })
+    if (row) await toBench(row.id)
+  } catch (e) {
+    void message.error(said(e))
+  }
 }
 useKeys((event) => drawingKey(event, from, drawing.value))
 </script>

@@ -17,7 +17,6 @@ type Design = Schemas['PatchDesign']
 const props = defineProps<{ plate: boolean; facing: Facing }>()
 const design = defineModel<Design>({ required: true })
 const { t } = useI18n()
-const put = (own: Partial<Design>) => (design.value = { ...design.value, ...own })
 const shapes = computed(() => enums.HoleShape.filter((s) => (s === 'noHole') === props.plate))
 const side = ref<Schemas['Side']>('top')
 const own = computed(() => ownSide(design.value, side.value))
@@ -27,7 +26,8 @@ const putFold = (i: number, change: Partial<Schemas['Fold']>) =>
   putSide({ folds: own.value.folds.map((f, k) => (k === i ? { ...f, ...change } : f)) })
 /** A grown outline has no straight sides. */
 function setShape(shape: Design['shape']) {
-  put({ shape, ...(shape === 'grown' ? { sides: [] } : {}) })
+  design.value.shape = shape
+  if (shape === 'grown') design.value.sides = []
 }
 </script>
 
@@ -41,58 +41,32 @@ function setShape(shape: Design['shape']) {
     @update:model-value="setShape"
   />
   <Choice
+    v-model="design.join"
     class="wide"
-    :model-value="design.join"
     :label="t('metal.join')"
     :options="
       enums.PatchJoin.filter((j) => !plate || j !== 'buttOnStrip').map((j) => ({ value: j, text: t(`metal.joins.${j}`) }))
     "
-    @update:model-value="(join) => put({ join })"
   />
-  <LengthInput
-    v-if="!plate"
-    :model-value="design.cutBackMm"
-    :bounds="bounds.PatchDesign.cutBackMm"
-    :label="t('metal.cutBack')"
-    @update:model-value="(cutBackMm) => put({ cutBackMm })"
-  />
-  <LengthInput
-    :model-value="design.lapMm"
-    optional
-    :bounds="bounds.PatchDesign.lapMm"
-    :label="t('metal.lap')"
-    @update:model-value="(lapMm) => put({ lapMm })"
-  />
+  <LengthInput v-if="!plate" v-model="design.cutBackMm" :bounds="bounds.PatchDesign.cutBackMm" :label="t('metal.cutBack')" />
+  <LengthInput v-model="design.lapMm" optional :bounds="bounds.PatchDesign.lapMm" :label="t('metal.lap')" />
   <Choice
-    :model-value="design.metal"
+    v-model="design.metal"
     :label="t('metal.metal')"
     :options="enums.SheetMetal.map((m) => ({ value: m, text: t(`metal.metals.${m}`) }))"
-    @update:model-value="(metal) => put({ metal })"
   />
-  <NumberInput
-    :model-value="design.sheetMm"
-    :bounds="bounds.PatchDesign.sheetMm"
-    :label="t('figures.sheetMm')"
-    required
-    @update:model-value="(sheetMm) => put({ sheetMm })"
-  />
+  <NumberInput v-model="design.sheetMm" :bounds="bounds.PatchDesign.sheetMm" :label="t('figures.sheetMm')" required />
   <Choice
-    :model-value="design.upperEdge"
+    v-model="design.upperEdge"
     :label="t('metal.upperEdge')"
     :options="enums.EdgeLie.map((e) => ({ value: e, text: t(`metal.lies.${e}`) }))"
-    @update:model-value="(upperEdge) => put({ upperEdge })"
   />
-  <LengthInput
-    :model-value="design.cornerMm"
-    :bounds="bounds.PatchDesign.cornerMm"
-    :label="t('metal.corner')"
-    @update:model-value="(cornerMm) => put({ cornerMm })"
-  />
+  <LengthInput v-model="design.cornerMm" :bounds="bounds.PatchDesign.cornerMm" :label="t('metal.corner')" />
   <Ticks
     class="wide"
     :of="design"
     :choices="[{ key: 'joggled', text: t('metal.joggled') }]"
-    @tick="(_, joggled) => put({ joggled })"
+    @tick="(_, on) => (design.joggled = on)"
   />
   <fieldset v-if="design.shape !== 'grown'" class="wide">
     <legend>{{ t('metal.sides') }}</legend>

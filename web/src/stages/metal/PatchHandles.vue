@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
 import type { Point, Schemas } from '@/api/client'
 import DragHandle from '@/drawing/DragHandle.vue'
 import { sideWord, type Facing } from '@/drawing/facing'
@@ -41,7 +42,8 @@ const handles = computed(() =>
 function move(h: (typeof handles.value)[number], to: Point) {
   const own = turned(to, -props.patch.turnDeg)
   const value = h.side === 'front' || h.side === 'rear' ? own.sMm : own.tMm
-  const mm = Math.min(500, Math.max(0, Math.round((value - h.from) * sign[h.side])))
+  const { least, most } = h.what === 'lap' ? bounds.PatchSide.lapMm : bounds.PatchSide.cutBackMm
+  const mm = Math.min(most, Math.max(least, Math.round((value - h.from) * sign[h.side])))
   design.value = withSide(design.value, h.side, h.what === 'lap' ? { lapMm: mm } : { cutBackMm: mm })
 }
 </script>

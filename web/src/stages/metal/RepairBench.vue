@@ -41,16 +41,15 @@ useDraft({
 })
 const isChanged = computed(() => row.value !== undefined && JSON.stringify(draft.value) !== JSON.stringify(row.value.value))
 const plan = useRepairPlan(() => (row.value && draft.value ? { panelId: row.value.ownerId!, value: draft.value } : null))
-const isPatch = computed(() => draft.value?.kind === 'patch' || draft.value?.kind === 'plate')
-const isMetal = computed(() => isPatch.value || draft.value?.kind === 'treat')
+const result = computed(() => plan.answer.value?.result)
 const tabs = computed<Tab[]>(() => [
   'design',
-  ...(isPatch.value ? (['blank', 'fasteners'] as const) : []),
-  ...(isMetal.value ? (['finish'] as const) : []),
+  ...(result.value?.patch ? (['blank', 'fasteners'] as const) : []),
+  ...(result.value?.advice ? (['finish'] as const) : []),
   'steps',
 ])
 watch([tabs, tab], ([all, now]) => {
-  if (draft.value && !all.includes(now)) void router.replace({ params: { tab: 'design' } })
+  if (result.value && !plan.wrong.value && !all.includes(now)) void router.replace({ params: { tab: 'design' } })
 })
 const toMetal = computed(() => ({ name: 'metal', params: { vehicleId: shell.value!.vehicle.id }, query: { at: row.value?.id } }))
 async function keep() {

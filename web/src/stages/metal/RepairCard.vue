@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Schemas, Stored } from '@/api/client'
+import type { Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { minutesText } from '@/app/minutes'
 import { useState } from '@/app/state'
@@ -10,11 +10,10 @@ import Choice from '@/ui/Choice.vue'
 import JudgementList from '@/ui/JudgementList.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import Wrong from '@/ui/Wrong.vue'
-import { asKind } from './newRepair'
 import RepairProgress from './RepairProgress.vue'
 import SpotFields from './SpotFields.vue'
 import { useRepairPlan, type Repair } from './useRepairs'
-import { kindsFor } from './kinds'
+import { useRepairKinds } from './useRepairKinds'
 
 /** A spot or a repair: what the metal is like, what that leads to and why, and how far it has come. */
 const props = defineProps<{
@@ -30,7 +29,8 @@ const { shell } = useState()
 /** Before it is planned, what the metal is like is typed here; afterwards at the bench. */
 const draft = ref(copyOf(props.value))
 const value = computed(() => (props.row ? props.value : draft.value))
-const panel = computed(() => shell.value!.panels.find((p) => p.id === props.panelId)!.value as Schemas['Panel'])
+const { kindsOf, asKind } = useRepairKinds()
+const setKind = async (kind: Repair['kind']) => (draft.value = await asKind(draft.value, kind, props.panelId))
 const plan = useRepairPlan(() => ({ panelId: props.panelId, value: value.value }))
 const result = computed(() => plan.answer.value?.result)
 const findings = computed(() => shell.value!.findings.filter((f) => value.value.findingIds.includes(f.id)))
@@ -56,14 +56,14 @@ const look = computed(() => (result.value?.holes ? result.value.holes.way === nu
       <Action v-else look="main" :disabled="!result" @click="emit('plan', draft)">{{ t('metal.planIt') }}</Action>
     </div>
   </div>
-  <RepairProgress v-if="row" :row="row" />
+  <RepairProgress v-if="row" :row="row" :protects="result?.advice?.method === 'protectOnly'" />
   <div v-if="!row" class="form">
     <Choice
       class="wide"
       :model-value="draft.kind"
       :label="t('metal.how')"
-      :options="kindsFor(draft).map((k) => ({ value: k, text: t(`metal.kind.${k}`) }))"
-      @update:model-value="(kind) => (draft = asKind(draft, kind, panel))"
+      :options="kindsOf(draft)"
+      @update:model-value="setKind"
     />
     <SpotFields v-if="draft.spot && draft.kind !== 'plug'" v-model="draft.spot" />
   </div>

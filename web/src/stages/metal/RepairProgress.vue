@@ -7,7 +7,11 @@ import Action from '@/ui/Action.vue'
 import { useRepairs, type Repair } from './useRepairs'
 
 /** How far a repair has come: begun, done on a day, watched, or planned again. */
-const props = defineProps<{ row: Stored<Repair> }>()
+const props = defineProps<{
+  row: Stored<Repair>
+  /** Whether it only protects what a licensed workshop has to repair: that is watched, not done. */
+  protects: boolean
+}>()
 const { t } = useI18n()
 const { save } = useRepairs()
 const state = computed(() => props.row.value.state)
@@ -26,7 +30,7 @@ const to = (next: Repair['state']) =>
       <Action v-if="state === 'planned'" @click="to('doing')">{{ t('metal.begin') }}</Action>
       <template v-if="state === 'planned' || state === 'doing'">
         <DatePicker v-model:value="on" value-format="YYYY-MM-DD" :allow-clear="false" :aria-label="t('metal.doneOn')" />
-        <Action @click="to('done')">{{ t('metal.isDone') }}</Action>
+        <Action v-if="!protects" @click="to('done')">{{ t('metal.isDone') }}</Action>
         <Action look="plain" @click="to('watch')">{{ t('metal.watchIt') }}</Action>
       </template>
       <template v-else>
@@ -34,6 +38,7 @@ const to = (next: Repair['state']) =>
         <Action look="plain" @click="to('planned')">{{ t('metal.again') }}</Action>
       </template>
     </div>
+    <p v-if="protects" class="warn">{{ t('metal.protects') }}</p>
     <p v-if="state === 'doing'" class="soft">{{ t('metal.doingMore') }}</p>
     <p v-if="state === 'done' && row.value.kind !== 'treat'" class="soft">{{ t('metal.testIt') }}</p>
   </div>

@@ -26,19 +26,17 @@ const nearby = computed(
       boolean
     >,
 )
-const put = <K extends keyof Spot>(key: K, value: Spot[K]) => (spot.value = { ...spot.value, [key]: value })
 function setNear(what: (typeof enums.Nearby)[number], on: boolean) {
-  put('near', on ? [...spot.value.near, what] : spot.value.near.filter((n) => n !== what))
+  spot.value.near = on ? [...spot.value.near, what] : spot.value.near.filter((n) => n !== what)
 }
 </script>
 
 <template>
   <Choice
+    v-model="spot.grade"
     class="wide"
-    :model-value="spot.grade"
     :label="t('figures.grade')"
     :options="enums.RustGrade.map((g) => ({ value: g, text: t(`figures.grades.${g}`) }))"
-    @update:model-value="(g) => put('grade', g)"
   />
   <div class="wide">
     <b id="how-much">{{ t('figures.howMuch') }}</b>
@@ -48,7 +46,7 @@ function setNear(what: (typeof enums.Nearby)[number], on: boolean) {
         :key="f.percent"
         type="button"
         :aria-pressed="spot.areaPercent === f.percent"
-        @click="put('areaPercent', f.percent)"
+        @click="spot.areaPercent = f.percent"
       >
         <svg viewBox="0 0 1 1" aria-hidden="true">
           <circle v-for="(s, i) in f.spots" :key="i" :cx="s.x" :cy="1 - s.y" :r="s.radius" />
@@ -57,38 +55,16 @@ function setNear(what: (typeof enums.Nearby)[number], on: boolean) {
       </button>
     </div>
   </div>
-  <NumberInput
-    :model-value="spot.areaPercent"
-    :bounds="bounds.RustSpot.areaPercent"
-    :label="t('figures.share')"
-    required
-    @update:model-value="(n) => put('areaPercent', n)"
-  />
-  <NumberInput
-    :model-value="spot.sheetMm"
-    :bounds="bounds.RustSpot.sheetMm"
-    :label="t('figures.sheetMm')"
-    required
-    @update:model-value="(n) => put('sheetMm', n)"
-  />
-  <NumberInput
-    :model-value="spot.leftMm"
-    :bounds="bounds.RustSpot.leftMm"
-    :label="t('figures.leftMm')"
-    @update:model-value="(n) => put('leftMm', n)"
-  />
-  <LengthInput
-    :model-value="spot.holeMm"
-    :bounds="bounds.RustSpot.holeMm"
-    :label="t('figures.holeMm')"
-    @update:model-value="(n) => put('holeMm', n)"
-  />
+  <NumberInput v-model="spot.areaPercent" :bounds="bounds.RustSpot.areaPercent" :label="t('figures.share')" required />
+  <NumberInput v-model="spot.sheetMm" :bounds="bounds.RustSpot.sheetMm" :label="t('figures.sheetMm')" required />
+  <NumberInput v-model="spot.leftMm" :bounds="bounds.RustSpot.leftMm" :label="t('figures.leftMm')" />
+  <LengthInput v-model="spot.holeMm" :bounds="bounds.RustSpot.holeMm" :label="t('figures.holeMm')" />
   <slot />
   <Ticks
     class="wide"
     :of="spot"
     :choices="flags.map((f) => ({ key: f, text: t(`figures.${f}`) }))"
-    @tick="(f, on) => put(f, on)"
+    @tick="(f, on) => (spot[f] = on)"
   />
   <h3 class="wide">{{ t('figures.near') }}</h3>
   <Ticks

@@ -34,6 +34,8 @@ function line(j: ShownJoint): { points: Point[]; closed: boolean } | null {
       closed: true,
     }
   }
+  const repair = of?.kind === 'repair' && props.shell.repairs.find((r) => r.id === of.id)
+  if (repair) return { points: repair.value.points, closed: repair.value.shape === 'area' }
   const finding = of?.kind === 'finding' && props.shell.findings.find((f) => f.id === of.id)
   return finding ? { points: finding.value.points, closed: finding.value.shape === 'area' } : null
 }

@@ -29,6 +29,19 @@ public sealed record RepairWork(
 
     /// <summary>What the metal is like, with what is drawn round it; null where nobody said.</summary>
     internal RustSpot? Spot => Repair.Spot is { } spot ? Surroundings.Of(spot, Repair.Damage, Members) : null;
+
+    /// <summary>Whether it is for a licensed workshop: here it is only cleaned and protected.</summary>
+    internal bool IsForWorkshop =>
+        Repair.Kind switch
+        {
+            RepairKind.Treat or RepairKind.Patch or RepairKind.Plate => Spot is { } spot
+                && RustRules.Of(spot, new RustLimits(), Lengths).Result.Method == RustMethod.ProtectOnly,
+            RepairKind.Plug => Repair.Points.Any(p => Surroundings.IsOnStructure(p, Members)),
+            _ => false,
+        };
+
+    /// <summary>The repair as it may be done here: what is for a licensed workshop has no patch, no joint and covers nothing.</summary>
+    internal Repair Allowed => IsForWorkshop ? Repair with { Kind = RepairKind.Treat, Patch = null, Holes = null } : Repair;
 }
 
 /// <summary>A repair worked out.</summary>
@@ -77,7 +90,7 @@ public static class RepairProcedure
         RustMethod advised = RustRules.Of(spot, new RustLimits(), work.Lengths).Result.Method;
         // What is for a licensed workshop is not drawn either.
         Worked<PatchPlan>? patch = null;
-        if (advised != RustMethod.ProtectOnly && work.PatchSite is { } site && !Patch.Of(site).IsOk(out patch, out Problem? problem))
+        if (!work.IsForWorkshop && work.PatchSite is { } site && !Patch.Of(site).IsOk(out patch, out Problem? problem))
             return problem with
             {
                 Pointer = problem
@@ -96,7 +109,7 @@ public static class RepairProcedure
         Worked<RustPlan> plan = RustProcedure.Of(rust, chosen, patch, work.Lengths);
         var sheet = new Worksheet();
         sheet.Take(plan);
-        bool falls = chosen < advised && advised != RustMethod.ProtectOnly;
+        bool falls = chosen < advised && !work.IsForWorkshop;
         if (falls || (chosen == RustMethod.Plate && advised == RustMethod.MeasureFirst))
             sheet.Warn(
                 $"The rules say: {RustRules.Word(advised)}. {RustRules.Word(chosen!.Value)} only, it holds for a while: do that, or watch it."
@@ -134,7 +147,7 @@ public static class RepairProcedure
     {
         Repair repair = work.Repair;
         int count = repair.Points.Count;
-        if (repair.Points.Any(p => Surroundings.IsOnStructure(p, work.Members)))
+        if (work.IsForWorkshop)
             return OnStructure();
         if (!HoleRows.Of(repair.Holes!, count, work.Lengths).IsOk(out Worked<HoleRowPlan>? row, out Problem? problem))
             return problem with { Pointer = "/holes" + problem.Pointer["/row".Length..] };

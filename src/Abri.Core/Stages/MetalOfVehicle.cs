@@ -57,13 +57,14 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
             .OfType<MetalSpot>();
         IEnumerable<MetalRepair> repairs = of.Repairs.Select(r =>
         {
-            RustAdvice? advice = Work(of, of.PanelOf(r), r.Value).Spot is { } spot ? RustRules.Of(spot, new RustLimits(), of.Lengths).Result : null;
+            RepairWork work = Work(of, of.PanelOf(r), r.Value);
+            RustAdvice? advice = work.Spot is { } spot ? RustRules.Of(spot, new RustLimits(), of.Lengths).Result : null;
             return new MetalRepair(
                 r,
                 Order(JobKind.Repair, r.Id),
                 advice?.Summary,
                 advice?.Method,
-                Outline(r.Value, panels[r.OwnerId!]),
+                Outline(work.Allowed, work.Panel),
                 LookAgain(r.Value, advice)
             );
         });

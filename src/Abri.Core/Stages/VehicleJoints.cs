@@ -22,7 +22,10 @@ public sealed record JointFault(string JointId, string Fault);
 public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<OfferedJoint> Offered, IReadOnlyList<JointFault> Faults)
 {
     private static bool Sealed(VehicleSnapshot of, Stored<Panel> panel, string findingId) =>
-        of.Repairs.On(panel.Id).Any(r => r.Value.FindingIds.Contains(findingId) && RepairJoints.Of(r.Id, r.Value, panel.Value) is not null);
+        of.Repairs.On(panel.Id).Any(r => r.Value.FindingIds.Contains(findingId) && OfRepair(of, panel, r) is not null);
+
+    private static Joint? OfRepair(VehicleSnapshot of, Stored<Panel> panel, Stored<Repair> repair) =>
+        RepairJoints.Of(repair.Id, MetalOfVehicle.Work(of, panel, repair.Value).Allowed, panel.Value);
 
     /// <summary>The joints of a vehicle: those written down and those that its shell offers.</summary>
     public static VehicleJoints Of(VehicleSnapshot of) =>
@@ -42,7 +45,7 @@ public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnl
                         .Concat(
                             of.Repairs.On(panel.Id)
                                 .Where(r => of.Joints.All(j => j.Value.Of != new JointOf(JointOfKind.Repair, r.Id)))
-                                .Select(r => RepairJoints.Of(r.Id, r.Value, panel.Value))
+                                .Select(r => OfRepair(of, panel, r))
                                 .OfType<Joint>()
                         )
                         .Select(joint => new OfferedJoint(panel.Id, joint))

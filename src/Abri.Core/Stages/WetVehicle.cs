@@ -95,7 +95,7 @@ public static class WetVehicle
             .. of.Water.Coverings.On(panel.Id).Values(),
             .. of
                 .Repairs.On(panel.Id)
-                .Values()
+                .Select(r => MetalOfVehicle.Work(of, panel, r.Value).Allowed)
                 .Where(r => r is { Kind: RepairKind.Patch or RepairKind.Plate, Patch: not null })
                 .Select(r => Covering(of, panel, r)),
         ];
@@ -119,7 +119,7 @@ public static class WetVehicle
         [
             .. of
                 .Repairs.On(panel.Id)
-                .Values()
+                .Select(r => MetalOfVehicle.Work(of, panel, r.Value).Allowed)
                 .Where(r => r is { IsOver: true, DoneOn: not null } && r.Kind is not (RepairKind.Treat or RepairKind.Leave))
                 .Select(r =>
                 {

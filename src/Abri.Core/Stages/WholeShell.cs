@@ -1,5 +1,6 @@
 using Abri.Core.Metal;
 using Abri.Core.Openings;
+using Abri.Core.Procedures;
 using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Core.Water;
@@ -98,7 +99,8 @@ public sealed record WholeShell(
     /// <summary>A repair in the order of work; the wax of its cavity by itself, since that comes last.</summary>
     private static IEnumerable<Waiting> Waits(VehicleSnapshot of, Stored<Repair> row, string where)
     {
-        Repair repair = row.Value;
+        RepairWork work = MetalOfVehicle.Work(of, of.PanelOf(row), row.Value);
+        Repair repair = work.Allowed;
         var job = new Job(JobKind.Repair, row.Id);
         Severity severity = of
             .Findings.Where(f => repair.FindingIds.Contains(f.Id))
@@ -114,7 +116,7 @@ public sealed record WholeShell(
             RepairKind.Gutter => ("seal anew", RepairTurn.KeepsWaterOut),
             RepairKind.Trim => ("take off and put on again", RepairTurn.Uncovers),
             RepairKind.Leave => ("look at", RepairTurn.MendsMetal),
-            _ => ("treat", RepairTurn.MendsMetal),
+            _ => (work.IsForWorkshop ? "clean and protect" : "treat", RepairTurn.MendsMetal),
         };
         yield return new Waiting(job, where, null, Repair: new WaitingRepair(repair.Name, verb, turn, severity));
         if (repair.Kind == RepairKind.Patch || (repair.Spot?.Pocket == true && repair.Kind is RepairKind.Treat or RepairKind.Plate))

@@ -193,20 +193,35 @@ public class MetalOfVehicleTests
         Assert.Equal([JointOfKind.Finding], Of(RepairProcedureTests.Some(RepairKind.Treat) with { FindingIds = ["f0"] }));
     }
 
+    private static readonly Member Pillar = new(
+        "Pillar",
+        MemberKind.Pillar,
+        MemberRole.Structural,
+        new Footprint(FootprintShape.Spine, [new(1000, 0), new(1000, 1500)], 60),
+        60
+    );
+
     [Fact]
     public void The_list_knows_the_pillar_that_is_drawn()
     {
         Repair treat = RepairProcedureTests.Some(RepairKind.Treat);
         VehicleSnapshot van = Van([treat], []);
         Assert.NotEqual(RustMethod.ProtectOnly, MetalOfVehicle.Of(van).Repairs[0].Method);
-        var pillar = new Member(
-            "Pillar",
-            MemberKind.Pillar,
-            MemberRole.Structural,
-            new Footprint(FootprintShape.Spine, [new(1000, 0), new(1000, 1500)], 60),
-            60
-        );
-        Assert.Equal(RustMethod.ProtectOnly, MetalOfVehicle.Of(Van([treat], [], members: [pillar])).Repairs[0].Method);
+        Assert.Equal(RustMethod.ProtectOnly, MetalOfVehicle.Of(Van([treat], [], members: [Pillar])).Repairs[0].Method);
+    }
+
+    [Fact]
+    public void What_is_for_a_licensed_workshop_is_nowhere_a_patch()
+    {
+        Repair patch = RepairProcedureTests.Some(RepairKind.Patch);
+        VehicleSnapshot free = Van([patch], []),
+            held = Van([patch], [], members: [Pillar]);
+        Assert.Contains(VehicleJoints.Of(free).Offered, j => j.Joint.Kind == JointKind.PatchEdge);
+        Assert.DoesNotContain(VehicleJoints.Of(held).Offered, j => j.Joint.Kind == JointKind.PatchEdge);
+        Assert.Empty(WetVehicle.Coverings(held, held.Panels[0]));
+        Assert.StartsWith("clean and protect", Assert.Single(WholeShell.NextJobs(held)).What);
+        Assert.Equal(patch.Damage, MetalOfVehicle.Of(held).Repairs[0].Outline);
+        Assert.NotEqual(patch.Damage, MetalOfVehicle.Of(free).Repairs[0].Outline);
     }
 
     [Fact]

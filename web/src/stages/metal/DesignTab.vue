@@ -42,6 +42,7 @@ const marks = ref<Schemas['Mark'][]>([])
 const part = ref<'make' | 'metal' | 'place'>('make')
 const members = computed(() => shell.value!.members.filter((m) => m.ownerId === props.panelId).map((m) => m.value))
 const patch = computed(() => props.plan?.result.patch ?? null)
+const protects = computed(() => props.plan?.result.advice?.method === 'protectOnly')
 const { kindsOf, asKind } = useRepairKinds()
 const setKind = async (kind: Repair['kind']) => (value.value = await asKind(value.value, kind, props.panelId))
 /** What is drawn where there is no patch: the place itself. */
@@ -57,7 +58,7 @@ const rows = computed(() => {
   const result = props.plan?.result
   const advice = result?.advice?.rows ?? []
   if (part.value === 'metal') return advice
-  const first = result?.advice?.method === 'protectOnly' || !result?.patch ? advice : []
+  const first = protects.value || !result?.patch ? advice : []
   return [...first, ...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? [])]
 })
 /** What was typed a moment ago is read before its field goes. */
@@ -137,8 +138,9 @@ const parts = computed(
         :options="kindsOf(value)"
         @update:model-value="setKind"
       />
+      <p v-if="protects" class="warn wide">{{ t('metal.protects') }}</p>
       <PatchFields
-        v-if="(value.kind === 'patch' || value.kind === 'plate') && value.patch"
+        v-else-if="(value.kind === 'patch' || value.kind === 'plate') && value.patch"
         v-model="value.patch"
         :plate="value.kind === 'plate'"
         :facing="facingOf(panel)"

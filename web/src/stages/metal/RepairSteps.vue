@@ -34,7 +34,7 @@ const print = () => `/api/vehicles/${shell.value!.vehicle.id}/repairs/${props.ro
           <td>{{ t('steps.work') }}</td>
           <td class="n">{{ range(plan.result.procedure.work) }}</td>
         </tr>
-        <tr>
+        <tr v-if="plan.result.procedure.openMinutes.slow > 0">
           <td>{{ t('steps.open') }}</td>
           <td class="n">
             <b>{{ range(plan.result.procedure.openMinutes) }}</b>

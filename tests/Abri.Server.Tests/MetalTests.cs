@@ -111,8 +111,63 @@ public sealed class MetalTests : IAsyncLifetime
         Assert.Equal(400, (await app.Send(HttpMethod.Post, $"{at}/panels/{owner}/repair-as/nothing", begun.DeepClone())).Status);
         Assert.Equal(404, (await app.Send(HttpMethod.Post, $"{at}/panels/nobody/repair-as/plate", begun.DeepClone())).Status);
         Assert.Equal(404, (int)(await app.Http.GetAsync($"{at}/panels/nobody/new-repair?sMm=1&tMm=1")).StatusCode);
-        JsonNode line = (await app.Get("/api/calculators/repair-kinds")).AsArray().Single(k => (string)k!["shape"]! == "line")!;
+        JsonNode line = (await app.Get($"{at}/panels/{owner}/repair-kinds")).AsArray().Single(k => (string)k!["shape"]! == "line")!;
         Assert.Contains("gutter", line["kinds"]!.AsArray().Select(k => (string)k!));
+        Assert.DoesNotContain("door", line["kinds"]!.AsArray().Select(k => (string)k!));
+    }
+
+    [Fact]
+    public async Task A_door_keeps_every_round_of_readings_and_says_what_is_next()
+    {
+        JsonNode shell = await app.Get($"{at}/shell");
+        string Panel(string kind) => (string)shell["panels"]!.AsArray().First(p => (string)p!["value"]!["kind"]! == kind)!["id"]!;
+        string door = Panel("rearRightDoor");
+        JsonNode begun = await app.Get($"{at}/panels/{door}/new-repair?sMm=-400&tMm=800");
+        (int status, JsonNode? repair) = await app.Send(HttpMethod.Post, $"{at}/panels/{door}/repair-as/door", begun);
+        Assert.Equal(200, status);
+        (status, JsonNode? plan) = await app.Send(HttpMethod.Post, $"{at}/panels/{door}/repair-plan", repair);
+        Assert.Equal((200, "asFound"), (status, (string)plan!["result"]!["door"]!["next"]!));
+        repair!["door"]!["rounds"] = JsonNode.Parse(
+            """
+            [{"after":"asFound","pushed":null,"readings":[{"edge":"latch","heightMm":50,"gapMm":9},{"edge":"latch","heightMm":750,"gapMm":15},
+            {"edge":"latch","heightMm":1450,"gapMm":9}]}]
+            """
+        );
+        (status, JsonNode? row) = await app.Send(HttpMethod.Post, $"{at}/panels/{door}/repairs", repair);
+        Assert.Equal(200, status);
+        plan = await app.Get($"{at}/repairs/{row!["id"]}/plan");
+        Assert.Equal((11, 750), ((double)plan["result"]!["door"]!["push"]!["pushMm"]!, (double)plan["result"]!["door"]!["push"]!["atMm"]!));
+        Assert.Contains((await app.Get($"{at}/shell"))["next"]!.AsArray(), j =>
+            ((string)j!["what"]!).StartsWith("make it lie", StringComparison.Ordinal)
+        );
+        // A wall is no door, and readings that contradict each other are pointed at.
+        Assert.Equal("repair-no-door", (string)(await app.Send(HttpMethod.Post, $"{at}/panels/{Panel("left")}/repair-plan", repair)).Body!["code"]!);
+        repair["door"]!["rounds"]![0]!["after"] = "seal";
+        (status, JsonNode? told) = await app.Send(HttpMethod.Post, $"{at}/panels/{door}/repair-plan", repair);
+        Assert.Equal((422, "/door/rounds/0/after"), (status, (string)told!["pointer"]!));
+    }
+
+    [Fact]
+    public async Task An_old_window_knows_what_the_new_opening_swallows()
+    {
+        JsonNode shell = await app.Get($"{at}/shell");
+        JsonNode opening = shell["openings"]!.AsArray().First(o => (string)o!["value"]!["name"]! == "Hinged window by the wheel")!;
+        string panel = (string)opening["ownerId"]!;
+        double s = (double)opening["value"]!["centre"]!["sMm"]!,
+            t = (double)opening["value"]!["centre"]!["tMm"]!;
+        JsonNode begun = await app.Get($"{at}/panels/{panel}/new-repair?sMm={s}&tMm={t}");
+        JsonNode repair = (await app.Send(HttpMethod.Post, $"{at}/panels/{panel}/repair-as/windowOut", begun)).Body!;
+        repair["window"]!["marks"] = JsonNode.Parse(
+            $$"""[{"at":{"sMm":{{s}},"tMm":{{t}}},"acrossMm":10},{"at":{"sMm":{{s}},"tMm":{{t - 700}}},"acrossMm":10}]"""
+        );
+        (int status, JsonNode? row) = await app.Send(HttpMethod.Post, $"{at}/panels/{panel}/repairs", repair);
+        Assert.Equal(200, status);
+        JsonNode window = (await app.Get($"{at}/repairs/{row!["id"]}/plan"))["result"]!["window"]!;
+        Assert.Equal(["cutAway", "shows"], window["marks"]!.AsArray().Select(m => (string)m!["fate"]!));
+        Assert.Equal(200, (int)(await app.Http.GetAsync($"{at}/repairs/{row["id"]}/steps.pdf")).StatusCode);
+        Assert.Contains((await app.Get($"{at}/shell"))["next"]!.AsArray(), j =>
+            ((string)j!["what"]!).StartsWith("take out Repair", StringComparison.Ordinal)
+        );
     }
 
     [Fact]

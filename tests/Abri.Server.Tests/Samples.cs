@@ -188,6 +188,19 @@ internal static class Samples
             ["hole-row"] = JsonNode.Parse(
                 """{"row":{"diameterMm":6,"sheetMm":0.8,"metal":"mildSteel","bothSides":true,"carries":false,"way":null},"count":2}"""
             )!,
+            ["door-bow"] = JsonNode.Parse(
+                """
+                {"door":{"sealMm":14,"glass":false,"dents":false,"rounds":[{"after":"asFound","pushed":null,"readings":[
+                {"edge":"latch","heightMm":50,"gapMm":9},{"edge":"latch","heightMm":750,"gapMm":15},{"edge":"latch","heightMm":1450,"gapMm":9}]}]}}
+                """
+            )!,
+            ["window-out"] = JsonNode.Parse(
+                """
+                {"window":{"held":"adhesive","glassMm":4,"keepPane":false,"stuck":false,"after":"newWindow","sameAdhesive":true,
+                "marks":[{"at":{"sMm":520,"tMm":700},"acrossMm":10}]},"site":{"outline":[{"sMm":500,"tMm":400},{"sMm":1700,"tMm":400},
+                {"sMm":1700,"tMm":1000},{"sMm":500,"tMm":1000}],"cuts":[],"flanges":[]}}
+                """
+            )!,
             ["bend"] = JsonNode.Parse("""{"metal":"mildSteel","thickMm":1.5,"radiusMm":2,"degrees":90}""")!,
             ["fasteners"] = JsonNode.Parse(
                 """{"row":{"patchMm":{"widthMm":240,"heightMm":170,"cornerRadiusMm":10},"edgeMm":12,"sheetsMm":[1,1],"sealantMm":1,"duty":"seal"}}"""

@@ -27,6 +27,12 @@ public enum RepairKind
 
     /// <summary>Left as it is, and looked at now and then.</summary>
     Leave,
+
+    /// <summary>An old window taken out.</summary>
+    WindowOut,
+
+    /// <summary>A door made to lie in its seal.</summary>
+    Door,
 }
 
 /// <summary>How far a repair has come.</summary>
@@ -61,6 +67,8 @@ public enum RepairState
 /// <param name="DoneOn">When it was done; null until then.</param>
 /// <param name="FindingIds">Ids of the findings that it mends; in a vehicle file their keys there.</param>
 /// <param name="Notes">Anything worth keeping.</param>
+/// <param name="Window">The old window; null for others.</param>
+/// <param name="Door">The door with its readings; null for others.</param>
 public sealed record Repair(
     [Name] string Name,
     RepairKind Kind,
@@ -76,7 +84,9 @@ public sealed record Repair(
     RepairState State,
     [Dated] DateOnly? DoneOn,
     [Count(0, 50, "A repair mends at most 50 findings.")] IReadOnlyList<string> FindingIds,
-    [Notes] string Notes
+    [Notes] string Notes,
+    OldWindow? Window = null,
+    DoorFit? Door = null
 )
 {
     /// <summary>Whether nothing is left to do but to look at it.</summary>

@@ -29,11 +29,19 @@ public static class RepairCheck
             ("/holes", repair is { Kind: RepairKind.Plug, Holes: null }, "the holes"),
             ("/seam", repair is { Kind: RepairKind.Gutter, Seam: null }, "the bead"),
             ("/trim", repair is { Kind: RepairKind.Trim, Trim: null }, "the trim"),
+            ("/window", repair is { Kind: RepairKind.WindowOut, Window: null }, "the window"),
+            ("/door", repair is { Kind: RepairKind.Door, Door: null }, "the readings of the door"),
         ];
         if (wanted.FirstOrDefault(w => w.Missing) is { What: not null } missing)
             return new Problem("repair-incomplete", missing.Field, $"This kind of repair needs {missing.What}.");
-        if (!RepairProposal.Kinds(repair.Shape).Contains(repair.Kind))
-            return new Problem("repair-not-a-line", "/shape", "A gutter, a seam or a trim is drawn as a line.");
+        if (repair.Kind == RepairKind.Door && !panel.IsDoor)
+            return new Problem("repair-no-door", "/kind", "This panel is no door: its kind stands with its shape.");
+        if (!RepairProposal.Kinds(repair.Shape, panel.IsDoor).Contains(repair.Kind))
+            return repair.Kind == RepairKind.WindowOut
+                ? new Problem("repair-not-an-area", "/shape", "A window is drawn as an area.")
+                : new Problem("repair-not-a-line", "/shape", "A gutter, a seam or a trim is drawn as a line.");
+        if (repair is { Kind: RepairKind.Door, Door: { } door } && DoorBow.Wrong(door) is { } contradiction)
+            return contradiction with { Pointer = "/door" + contradiction.Pointer };
         if (repair.Kind == RepairKind.Plate && repair.Patch!.Shape != HoleShape.NoHole)
             return new Problem("plate-with-hole", "/patch/shape", "A plate goes over what stays: it has no hole.");
         if (repair.Kind == RepairKind.Patch && repair.Patch!.Shape == HoleShape.NoHole)

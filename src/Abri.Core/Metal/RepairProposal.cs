@@ -14,7 +14,9 @@ public static class RepairProposal
 {
     private const double BeadWideMm = 12,
         BeadDeepMm = 6,
-        ClipMm = 300;
+        ClipMm = 300,
+        PaneMm = 4,
+        SealMm = 14;
 
     /// <summary>The repair, or null where a finding is not about metal.</summary>
     /// <param name="id">Id of the finding.</param>
@@ -83,11 +85,26 @@ public static class RepairProposal
     }
 
     /// <summary>Kinds of repair that the shape of a place allows: what runs along it wants a line.</summary>
-    public static IReadOnlyList<RepairKind> Kinds(FindingShape shape) =>
-        [.. Enum.GetValues<RepairKind>().Where(k => shape == FindingShape.Line || k is not (RepairKind.Gutter or RepairKind.Trim))];
+    /// <param name="shape">How the place is given.</param>
+    /// <param name="onDoor">Whether its panel is a door.</param>
+    public static IReadOnlyList<RepairKind> Kinds(FindingShape shape, bool onDoor) =>
+        [
+            .. Enum.GetValues<RepairKind>()
+                .Where(k =>
+                    k switch
+                    {
+                        RepairKind.Gutter or RepairKind.Trim => shape == FindingShape.Line,
+                        RepairKind.WindowOut => shape == FindingShape.Area,
+                        RepairKind.Door => onDoor,
+                        _ => true,
+                    }
+                ),
+        ];
 
-    /// <summary>The same by shape.</summary>
-    public static IReadOnlyList<KindsOfShape> KindsByShape { get; } = [.. Enum.GetValues<FindingShape>().Select(s => new KindsOfShape(s, Kinds(s)))];
+    /// <summary>The same by shape, on a panel.</summary>
+    /// <param name="panel">The panel.</param>
+    public static IReadOnlyList<KindsOfShape> KindsByShape(Panel panel) =>
+        [.. Enum.GetValues<FindingShape>().Select(s => new KindsOfShape(s, Kinds(s, panel.IsDoor)))];
 
     /// <summary>The same repair done in another way: what that way needs is there to be filled in, and what was typed stays.</summary>
     /// <param name="repair">The repair.</param>
@@ -115,10 +132,16 @@ public static class RepairProposal
             Holes = repair.Holes ?? (kind == RepairKind.Plug ? Row(repair.LengthMm, panel) : null),
             Seam = repair.Seam ?? (kind == RepairKind.Gutter ? Bead : null),
             Trim = repair.Trim ?? (kind == RepairKind.Trim ? Clips : null),
+            Window = repair.Window ?? (kind == RepairKind.WindowOut ? Bonded : null),
+            Door = repair.Door ?? (kind == RepairKind.Door ? Unread : null),
         };
     }
 
     private static SeamRun Bead => new(BeadWideMm, BeadDeepMm, 0);
+
+    private static OldWindow Bonded => new(WindowHeld.Adhesive, PaneMm, false, false, AfterWindow.NewWindow, true, []);
+
+    private static DoorFit Unread => new(SealMm, false, false, []);
 
     private static TrimRun Clips => new(TrimHeld.Clips, ClipMm, 0);
 

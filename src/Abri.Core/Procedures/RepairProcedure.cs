@@ -10,7 +10,8 @@ namespace Abri.Core.Procedures;
 /// <param name="Panel">Its panel.</param>
 /// <param name="Members">Members of the panel.</param>
 /// <param name="Attitude">How the vehicle stands as parked; null for level.</param>
-/// <param name="Cuts">Outlines of openings on the panel.</param>
+/// <param name="Cuts">Cut-outs of the openings on the panel.</param>
+/// <param name="Flanges">Their flanges, in the same order.</param>
 /// <param name="Lengths">How lengths are written in sentences.</param>
 public sealed record RepairWork(
     Repair Repair,
@@ -18,6 +19,7 @@ public sealed record RepairWork(
     IReadOnlyList<Member> Members,
     Attitude? Attitude,
     IReadOnlyList<IReadOnlyList<PanelPoint>> Cuts,
+    IReadOnlyList<IReadOnlyList<PanelPoint>> Flanges,
     LengthFormat Lengths
 )
 {
@@ -51,7 +53,20 @@ public sealed record RepairWork(
 /// <param name="Verdict">The repair in a sentence.</param>
 /// <param name="Procedure">How it is done.</param>
 /// <param name="LookAgainMonths">Months after which it is looked at again; null where it need not be.</param>
-public sealed record RepairPlan(RustAdvice? Advice, PatchPlan? Patch, HoleRowPlan? Holes, string Verdict, Procedure Procedure, int? LookAgainMonths);
+/// <param name="Window">How an old window comes out; null where there is none.</param>
+/// <param name="Door">The door with its readings; null where there is none.</param>
+/// <param name="IsForWorkshop">Whether it only protects what a licensed workshop has to repair.</param>
+public sealed record RepairPlan(
+    RustAdvice? Advice,
+    PatchPlan? Patch,
+    HoleRowPlan? Holes,
+    string Verdict,
+    Procedure Procedure,
+    int? LookAgainMonths,
+    WindowOutPlan? Window = null,
+    DoorPlan? Door = null,
+    bool IsForWorkshop = false
+);
 
 /// <summary>Writes the procedure of a repair.</summary>
 /// <remarks>
@@ -80,6 +95,8 @@ public static class RepairProcedure
             RepairKind.Plug => Plug(work),
             RepairKind.Gutter => Gutter(work, work.Repair.Seam!),
             RepairKind.Trim => Trim(work, work.Repair.Trim!),
+            RepairKind.WindowOut => WindowOutOf(work, work.Repair.Window!),
+            RepairKind.Door => DoorOf(work, work.Repair.Door!),
             _ => Leave(),
         };
     }
@@ -130,7 +147,8 @@ public static class RepairProcedure
                 null,
                 patch?.Result.Verdict ?? procedure.Title,
                 procedure,
-                advice.LookAgainMonths ?? (falls ? RustRules.WatchMonths : null)
+                advice.LookAgainMonths ?? (falls ? RustRules.WatchMonths : null),
+                IsForWorkshop: work.IsForWorkshop
             )
         );
     }
@@ -229,7 +247,15 @@ public static class RepairProcedure
             "Brush"
         );
         return sheet.Finish(
-            new RepairPlan(null, null, null, verdict, Procedure.Of(verdict, [protect with { Weather = Dry }]), RustRules.WatchMonths)
+            new RepairPlan(
+                null,
+                null,
+                null,
+                verdict,
+                Procedure.Of(verdict, [protect with { Weather = Dry }]),
+                RustRules.WatchMonths,
+                IsForWorkshop: true
+            )
         );
     }
 
@@ -469,6 +495,31 @@ public static class RepairProcedure
             },
         ];
         return sheet.Finish(new RepairPlan(null, null, null, verdict, Procedure.Of(verdict, steps), null));
+    }
+
+    private static Result<Worked<RepairPlan>> WindowOutOf(RepairWork work, OldWindow window)
+    {
+        var site = new WindowSite(work.Repair.Points, work.Cuts, work.Flanges);
+        if (!WindowOut.Of(window, site, work.Lengths).IsOk(out Worked<WindowOutPlan>? plan, out Problem? problem))
+            return problem with { Pointer = problem.Pointer.Replace("/site/outline", "/points", StringComparison.Ordinal) };
+        var sheet = new Worksheet();
+        sheet.Take(plan);
+        sheet.Cite(MinutesTable.Source);
+        WindowOutPlan result = plan.Result;
+        return sheet.Finish(
+            new RepairPlan(null, null, null, result.Verdict, WindowOutProcedure.Of(result.Verdict, window, result, work.Lengths), null, result)
+        );
+    }
+
+    private static Result<Worked<RepairPlan>> DoorOf(RepairWork work, DoorFit door)
+    {
+        if (!DoorBow.Of(door, work.Lengths).IsOk(out Worked<DoorPlan>? plan, out Problem? problem))
+            return problem with { Pointer = "/door" + problem.Pointer };
+        var sheet = new Worksheet();
+        sheet.Take(plan);
+        sheet.Cite(MinutesTable.Source);
+        DoorPlan result = plan.Result;
+        return sheet.Finish(new RepairPlan(null, null, null, result.Verdict, DoorProcedure.Of(door, result, work.Lengths), null, null, result));
     }
 
     private static Worked<RepairPlan> Leave()

@@ -119,6 +119,9 @@ public sealed record Panel(
     /// <summary>Which way its outside looks.</summary>
     internal Facing Facing => Faces ?? FacingOf(Kind);
 
+    /// <summary>Whether it hangs or runs, or may: a panel of no kind can be a cab's door.</summary>
+    internal bool IsDoor => Kind is PanelKind.RearLeftDoor or PanelKind.RearRightDoor or PanelKind.SlidingDoor or PanelKind.Other;
+
     /// <summary>The smallest rectangle around the outline.</summary>
     internal PanelBox Box => PanelBox.Of(Outline);
 

@@ -84,11 +84,13 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
             panel.Value,
             of.MembersOn(panel).Values(),
             of.Vehicle.Value.Attitude,
-            [.. of.Openings.On(panel.Id).Select(o => (IReadOnlyList<PanelPoint>)CutOut(of, o.Value).Corners)],
+            [.. Shapes(of, panel, f => f.CutOut)],
+            [.. Shapes(of, panel, f => f.Flange)],
             of.Lengths
         );
 
-    private static PanelBox CutOut(VehicleSnapshot of, Opening opening) => of.FittingOf(opening).CutOut.Turned(opening.TurnDeg).BoxAt(opening.Centre);
+    private static IEnumerable<IReadOnlyList<PanelPoint>> Shapes(VehicleSnapshot of, Stored<Panel> panel, Func<Fitting, RoundedRectangle> shape) =>
+        of.Openings.On(panel.Id).Values().Select(o => shape(of.FittingOf(o).Turned(o.TurnDeg)).BoxAt(o.Centre).Corners);
 
     /// <summary>Where a repair lies: of a patch its edge, else what is damaged.</summary>
     internal static IReadOnlyList<PanelPoint> Outline(Repair repair, Panel panel) =>

@@ -65,6 +65,12 @@ public static class Cautions
     /// <summary>While glass is carried.</summary>
     public static Caution Glass { get; } = new("glass", "Glass: two people, cut-proof gloves.");
 
+    /// <summary>While a door is unscrewed.</summary>
+    public static Caution DoorFalls { get; } = new("door-falls", "A door that comes off its hinges falls: somebody holds it.");
+
+    /// <summary>While a door is bent.</summary>
+    public static Caution Fingers { get; } = new("fingers", "Fingers out of the gap; nobody stands in the doorway while it is pushed.");
+
     /// <summary>When a flue is fired for the first time.</summary>
     public static Caution FirstFiring { get; } =
         new("first-firing", "The first firing is watched, windows open: carbon monoxide and smoke. An alarm is fitted before.");

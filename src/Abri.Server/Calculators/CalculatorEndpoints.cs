@@ -150,11 +150,18 @@ internal static class CalculatorEndpoints
             .Validate<HoleRowInput>()
             .WithName("hole-row");
         calculators
+            .MapPost("/door-bow", (DoorBowInput x) => Answer(DoorBow.Of(x.Door, x.Lengths ?? LengthFormat.Millimetres), "/door"))
+            .Validate<DoorBowInput>()
+            .WithName("door-bow");
+        calculators
+            .MapPost("/window-out", (WindowOutInput x) => Answer(WindowOut.Of(x.Window, x.Site, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<WindowOutInput>()
+            .WithName("window-out");
+        calculators
             .MapPost("/paint", (PaintInput x) => TypedResults.Ok(Paint.Of(x.Coats, x.AreaM2, x.AirC)))
             .Validate<PaintInput>()
             .WithName("paint");
         calculators.MapPost("/paint-now", (PaintNowInput x) => Answer(PaintNow.Of(x.Now))).Validate<PaintNowInput>().WithName("paint-now");
-        calculators.MapGet("/repair-kinds", () => TypedResults.Ok(RepairProposal.KindsByShape)).WithName("repair-kinds");
         calculators.MapGet("/reference-fields", () => TypedResults.Ok(ReferenceField.All)).WithName("reference-fields");
         calculators
             .MapPost("/bond-thickness", (BondThicknessInput x) => TypedResults.Ok(BondThickness.Of(x.First, x.Second, x.LengthMm, x.SpanK, x.Strain)))

@@ -54,6 +54,17 @@ public sealed record WeldOrderInput(
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
 public sealed record HoleRowInput(HoleRow Row, [Within(1, 500, "The holes", "")] int Count, LengthFormat? Lengths = null);
 
+/// <summary>Input of the calculator <c>door-bow</c>.</summary>
+/// <param name="Door">The door with its readings.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record DoorBowInput(DoorFit Door, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>window-out</c>.</summary>
+/// <param name="Window">The old window.</param>
+/// <param name="Site">Where it sits.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record WindowOutInput(OldWindow Window, WindowSite Site, LengthFormat? Lengths = null);
+
 /// <summary>Input of the calculator <c>paint</c>.</summary>
 /// <param name="Coats">The coats, in order.</param>
 /// <param name="AreaM2">Area, m2.</param>

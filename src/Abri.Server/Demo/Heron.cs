@@ -337,8 +337,42 @@ internal static class Heron
             new Panel(PanelKind.RearRightDoor, new PanelBox(-HalfWidthMm, 0, 0, HeightMm).Corners, 0.8, SkinMaterial.GalvanisedSteel, SkinGapMm: 32),
             [new("Door frame", MemberKind.SideRib, MemberRole.Secondary, Strip(new(-HalfWidthMm, 780), new(0, 780), 50), 35)],
             [],
-            []
+            [],
+            repairs:
+            [
+                new Repair(
+                    "Right rear door stands off",
+                    RepairKind.Door,
+                    FindingShape.Point,
+                    [new(-60, 950)],
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    RepairState.Doing,
+                    null,
+                    [],
+                    "",
+                    Door: new DoorFit(
+                        14,
+                        false,
+                        false,
+                        [
+                            new DoorRound(DoorTurn.AsFound, null, LatchGaps(12.5, 15.5, 17.5, 16, 13)),
+                            new DoorRound(DoorTurn.HingesAndLatch, null, LatchGaps(9, 12, 14, 12.5, 9.5)),
+                            new DoorRound(DoorTurn.Bend, new DoorPushed(DoorEdge.Latch, 950, 10), LatchGaps(9, 12, 14, 12.5, 9.5)),
+                            new DoorRound(DoorTurn.Bend, new DoorPushed(DoorEdge.Latch, 950, 15), LatchGaps(9, 11.5, 12.5, 12, 9.5)),
+                        ]
+                    )
+                ),
+            ]
         );
+
+    /// <summary>Gaps along the latch edge from below upwards, mm.</summary>
+    private static DoorReading[] LatchGaps(params double[] gaps) => [.. gaps.Select((gap, i) => new DoorReading(DoorEdge.Latch, 150 + (i * 400), gap))];
 
     private static PanelRecord Bulkhead =>
         PanelRecord.Of(

@@ -41,6 +41,11 @@ internal static class MetalEndpoints
             )
             .WithName("repair-new");
         vehicle
+            .MapGet("/panels/{panelId}/repair-kinds", Results<Ok<IReadOnlyList<KindsOfShape>>, ProblemHttpResult> (string panelId, OfVehicle of) =>
+                PanelOf(of, panelId) is { } panel ? TypedResults.Ok(RepairProposal.KindsByShape(panel.Value)) : NoPanel()
+            )
+            .WithName("repair-kinds");
+        vehicle
             .MapPost(
                 "/panels/{panelId}/repair-as/{kind}",
                 Results<Ok<Repair>, ProblemHttpResult> (string panelId, Named<RepairKind> kind, Repair value, OfVehicle of) =>

@@ -33,6 +33,8 @@ public sealed class RepairStore(Database database, PanelStore panels) : Store<Re
             ["done_on"] = Storage.Columns.MaybeDate(value.DoneOn),
             ["finding_ids"] = Storage.Columns.Json(value.FindingIds),
             ["notes"] = value.Notes,
+            ["old_window"] = Storage.Columns.MaybeJson(value.Window),
+            ["door"] = Storage.Columns.MaybeJson(value.Door),
         };
 
     /// <inheritdoc/>
@@ -52,7 +54,9 @@ public sealed class RepairStore(Database database, PanelStore panels) : Store<Re
             row.Enum<RepairState>("state"),
             row.MaybeDate("done_on"),
             row.Json<string[]>("finding_ids"),
-            row.Text("notes")
+            row.Text("notes"),
+            row.MaybeJson<OldWindow>("old_window"),
+            row.MaybeJson<DoorFit>("door")
         );
 
     /// <summary>The first finding that a repair names and that is not on its panel, or null.</summary>

@@ -39,11 +39,13 @@ public class RepairProcedureTests
             RepairState.Planned,
             null,
             [],
-            ""
+            "",
+            kind == RepairKind.WindowOut ? new OldWindow(WindowHeld.Gasket, 4, false, false, AfterWindow.NewWindow, false, []) : null,
+            kind == RepairKind.Door ? new DoorFit(14, false, false, []) : null
         );
 
     private static Worked<RepairPlan> Planned(Repair repair) =>
-        RepairProcedure.Of(new RepairWork(repair, Wall, [], null, [], LengthFormat.Millimetres)).Value!;
+        RepairProcedure.Of(new RepairWork(repair, Wall, [], null, [], [], LengthFormat.Millimetres)).Value!;
 
     private static WorkStep Step(Worked<RepairPlan> plan, string key) => plan.Result.Procedure.Steps.Single(s => s.Key == key);
 
@@ -101,7 +103,7 @@ public class RepairProcedureTests
         new("M", kind, Member.DefaultRole(kind), new Footprint(FootprintShape.Spine, [new(at, 0), new(at, 1500)], wide), 40);
 
     private static Worked<RepairPlan> Beside(Repair repair, params Member[] members) =>
-        RepairProcedure.Of(new RepairWork(repair, Wall, members, null, [], LengthFormat.Millimetres)).Value!;
+        RepairProcedure.Of(new RepairWork(repair, Wall, members, null, [], [], LengthFormat.Millimetres)).Value!;
 
     [Theory] // Damage reaches to 1040; what is drawn counts though nobody ticked it: pillars that it lies on, belts and fuel within 300 mm of their edge
     [InlineData(MemberKind.Pillar, 1059, true)]
@@ -136,6 +138,7 @@ public class RepairProcedureTests
     {
         RepairPlan plan = Beside(Some(RepairKind.Plug, FindingShape.Point), Upright(MemberKind.Pillar, at)).Result;
         Assert.Equal(licensed, plan.Holes is null);
+        Assert.Equal(licensed, plan.IsForWorkshop);
         Assert.Equal(licensed, plan.Procedure.Steps.All(s => s.Key == "rust-protect"));
     }
 
@@ -175,7 +178,7 @@ public class RepairProcedureTests
         Repair butt = begun with { Patch = begun.Patch! with { Join = PatchJoin.ButtOnStrip, LapMm = 31 } };
         foreach (FindingShape shape in Enum.GetValues<FindingShape>())
         {
-            foreach (RepairKind kind in RepairProposal.Kinds(shape))
+            foreach (RepairKind kind in RepairProposal.Kinds(shape, false))
             {
                 Repair other = RepairProposal.As(butt with { Shape = shape, Points = Some(kind, shape).Points }, kind, Wall);
                 Assert.Null(RepairCheck.Of(Wall, other));
@@ -183,7 +186,7 @@ public class RepairProcedureTests
                 Assert.Equal(31, other.Patch.LapMm);
             }
         }
-        Assert.DoesNotContain(RepairKind.Gutter, RepairProposal.Kinds(FindingShape.Area));
+        Assert.DoesNotContain(RepairKind.Gutter, RepairProposal.Kinds(FindingShape.Area, true));
         Assert.Equal(
             HoleShape.SquareRectangle,
             RepairProposal.As(RepairProposal.As(begun, RepairKind.Plate, Wall), RepairKind.Patch, Wall).Patch!.Shape
@@ -297,6 +300,8 @@ public class RepairProcedureTests
     [InlineData("plate-with-hole")]
     [InlineData("patch-without-hole")]
     [InlineData("finding-twice")]
+    [InlineData("repair-no-door")]
+    [InlineData("repair-not-an-area")]
     [InlineData("repair-undated")]
     public void What_contradicts_itself_is_said(string code)
     {
@@ -310,13 +315,16 @@ public class RepairProcedureTests
             "repair-not-a-line" => Some(RepairKind.Gutter),
             "plate-with-hole" => patch with { Kind = RepairKind.Plate },
             "patch-without-hole" => Some(RepairKind.Plate) with { Kind = RepairKind.Patch },
+            "repair-no-door" => Some(RepairKind.Door),
+            "repair-not-an-area" => Some(RepairKind.WindowOut, FindingShape.Line),
             "finding-twice" => patch with { FindingIds = ["a", "a"] },
             _ => patch with { State = RepairState.Done },
         };
         Assert.Equal(code, RepairCheck.Of(Wall, repair)!.Code);
-        Assert.False(RepairProcedure.Of(new RepairWork(repair, Wall, [], null, [], LengthFormat.Millimetres)).IsOk(out _, out _));
+        Assert.False(RepairProcedure.Of(new RepairWork(repair, Wall, [], null, [], [], LengthFormat.Millimetres)).IsOk(out _, out _));
+        Panel door = Wall with { Kind = PanelKind.SlidingDoor };
         Assert.All(Enum.GetValues<RepairKind>(), kind =>
-            Assert.Null(RepairCheck.Of(Wall, Some(kind, kind is RepairKind.Gutter or RepairKind.Trim ? FindingShape.Line : FindingShape.Area)))
+            Assert.Null(RepairCheck.Of(door, Some(kind, kind is RepairKind.Gutter or RepairKind.Trim ? FindingShape.Line : FindingShape.Area)))
         );
     }
 

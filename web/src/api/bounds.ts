@@ -92,6 +92,16 @@ export const bounds = {
     airC: { least: -40, most: 80, label: 'The temperature', unit: 'C' },
     surfaceC: { least: -40, most: 120, label: "The surface's temperature", unit: 'C' },
   },
+  DigMark: { acrossMm: { least: 0.5, most: 300, label: 'The mark', unit: 'mm' } },
+  DoorFit: { sealMm: { least: 3, most: 60, label: 'The seal', unit: 'mm' } },
+  DoorPushed: {
+    atMm: { least: 0, most: 4000, label: 'The height', unit: 'mm' },
+    byMm: { least: 0, most: 200, label: 'The push', unit: 'mm' },
+  },
+  DoorReading: {
+    heightMm: { least: 0, most: 4000, label: 'The height', unit: 'mm' },
+    gapMm: { least: 0, most: 100, label: 'The gap', unit: 'mm' },
+  },
   DraughtInput: {
     volumeM3: { least: 0, most: 1000, label: 'The volume', unit: 'm3' },
     floorAreaM2: { least: 0, most: 200, label: 'The floor area', unit: 'm2' },
@@ -185,6 +195,7 @@ export const bounds = {
     moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' },
     afterMinutes: { least: 0, most: 1000, label: 'After how many minutes', unit: 'minutes' },
   },
+  OldWindow: { glassMm: { least: 2, most: 12, label: 'The pane', unit: 'mm' } },
   OpenTimeInput: { layMinutes: { least: 0, most: 1440, label: 'The time to lay it', unit: 'minutes' } },
   Opening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   OpeningsTogether: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },

@@ -1,6 +1,7 @@
 // Written by web/scripts/api.sh from the API document: change the record in Core instead.
 export const enums = {
   Adhesion: ['none', 'withPrimer', 'good'],
+  AfterWindow: ['newWindow', 'patch'],
   BendMetal: ['softCopper', 'mildSteel', 'hardSteel'],
   ChangeState: ['done', 'undone', 'dropped'],
   Condition: ['unknown', 'sound', 'aged', 'cracked', 'loose', 'open'],
@@ -8,6 +9,8 @@ export const enums = {
   CureState: ['tackFree', 'rainSafe', 'clampsOff', 'driveGently', 'full'],
   CutSize: ['wasteSide', 'withClearance'],
   DeviceKind: ['distanceMeter', 'moistureMeter', 'thermoHygrometer'],
+  DoorEdge: ['latch', 'hinge'],
+  DoorTurn: ['asFound', 'hingesAndLatch', 'seal', 'bend'],
   DryingState: ['dryEnough', 'drying', 'tooEarly', 'waterComesIn'],
   EdgeLie: ['overTheSkin', 'underTheSkin'],
   Facing: ['up', 'down', 'left', 'right', 'rear', 'front'],
@@ -55,6 +58,7 @@ export const enums = {
   JudgementState: ['good', 'needsWork', 'blocked'],
   Lap: ['unknown', 'upperOverLower', 'lowerOverUpper', 'lowerOverUpperSealed'],
   LeakState: ['nothingWet', 'searching', 'oneCause', 'twoCauses', 'contradiction'],
+  MarkFate: ['cutAway', 'underFlange', 'shows'],
   MaterialKind: ['sealant', 'tape', 'paint', 'cleaner', 'fastener', 'abrasive', 'trim'],
   MemberKind: [
     'pillar',
@@ -99,7 +103,7 @@ export const enums = {
     'heatSilicone',
   ],
   ReadingQuality: ['good', 'doubtful'],
-  RepairKind: ['treat', 'patch', 'plate', 'plug', 'gutter', 'trim', 'leave'],
+  RepairKind: ['treat', 'patch', 'plate', 'plug', 'gutter', 'trim', 'leave', 'windowOut', 'door'],
   RepairState: ['planned', 'doing', 'done', 'watch'],
   RibInTheWay: ['keep', 'cutSecondary'],
   RibOrder: ['ribsFirst', 'skinFirst'],
@@ -150,6 +154,7 @@ export const enums = {
   ViewedFrom: ['outside', 'inside'],
   WideTrim: ['innerEdge', 'wider'],
   WindFrom: ['calm', 'front', 'rear', 'left', 'right'],
+  WindowHeld: ['gasket', 'clampScrews', 'adhesive', 'adhesiveAndClips'],
   WishKind: ['overZone', 'bayCentre', 'centreLine', 'level', 'leastFill'],
   WorkPlace: ['roof', 'outside', 'inside', 'bench'],
   ZoneKind: ['bench', 'bed', 'galley', 'shower', 'seat', 'stove', 'overheadLocker', 'bulkhead', 'furring'],

@@ -784,6 +784,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/door-bow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["door-bow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/window-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["window-out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/paint": {
         parameters: {
             query?: never;
@@ -810,22 +842,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["paint-now"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calculators/repair-kinds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["repair-kinds"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2181,6 +2197,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/repair-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repair-kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/panels/{panelId}/repair-as/{kind}": {
         parameters: {
             query?: never;
@@ -2382,6 +2414,8 @@ export interface components {
         };
         /** @enum {unknown} */
         Adhesion: "none" | "withPrimer" | "good";
+        /** @enum {unknown} */
+        AfterWindow: "newWindow" | "patch";
         AirHour: {
             /** Format: double */
             airC: number;
@@ -2822,6 +2856,96 @@ export interface components {
             /** Format: double */
             surfaceC?: null | number;
         };
+        DigMark: {
+            at: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            acrossMm: number;
+        };
+        DoorBowInput: {
+            door: components["schemas"]["DoorFit"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        /** @enum {unknown} */
+        DoorEdge: "latch" | "hinge";
+        DoorFit: {
+            /** Format: double */
+            sealMm: number;
+            glass: boolean;
+            dents: boolean;
+            rounds: components["schemas"]["DoorRound"][];
+        };
+        DoorLine: {
+            edge: components["schemas"]["DoorEdge"];
+            points: components["schemas"]["DoorPoint"][];
+            /** Format: double */
+            bowMm: number;
+            /** Format: double */
+            bowAtMm: number;
+            passes: components["schemas"]["HeightSpan"][];
+        };
+        DoorPlan: {
+            rounds: components["schemas"]["DoorRead"][];
+            /** Format: double */
+            wantedGapMm: number;
+            /** Format: double */
+            leastGapMm: number;
+            /** Format: double */
+            mostGapMm: number;
+            next: null | components["schemas"]["DoorTurn"];
+            push: null | components["schemas"]["DoorPush"];
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
+        };
+        DoorPoint: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            straightMm: number;
+            /** Format: double */
+            bowMm: number;
+            /** Format: double */
+            squeezePercent: number;
+        };
+        DoorPush: {
+            edge: components["schemas"]["DoorEdge"];
+            /** Format: double */
+            atMm: number;
+            inwards: boolean;
+            endsMm: number[];
+            /** Format: double */
+            wantMm: number;
+            /** Format: double */
+            pushMm: number;
+            /** Format: double */
+            springBackMm: null | number;
+        };
+        DoorPushed: {
+            edge: components["schemas"]["DoorEdge"];
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            byMm: number;
+        };
+        DoorRead: {
+            after: components["schemas"]["DoorTurn"];
+            lines: components["schemas"]["DoorLine"][];
+        };
+        DoorReading: {
+            edge: components["schemas"]["DoorEdge"];
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            gapMm: number;
+        };
+        DoorRound: {
+            after: components["schemas"]["DoorTurn"];
+            pushed: null | components["schemas"]["DoorPushed"];
+            readings: components["schemas"]["DoorReading"][];
+        };
+        /** @enum {unknown} */
+        DoorTurn: "asFound" | "hingesAndLatch" | "seal" | "bend";
         Drain: {
             name: string;
             place: components["schemas"]["PanelPoint"];
@@ -2877,6 +3001,10 @@ export interface components {
         FastenersInput: {
             row: components["schemas"]["RivetRow"];
             lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        FatedMark: {
+            mark: components["schemas"]["DigMark"];
+            fate: components["schemas"]["MarkFate"];
         };
         FieldSpot: {
             /** Format: double */
@@ -3127,6 +3255,12 @@ export interface components {
              * @default 0
              */
             tMinMm: number;
+        };
+        HeightSpan: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
         };
         HistoryStep: {
             what: null | string;
@@ -3385,6 +3519,8 @@ export interface components {
             points: components["schemas"]["PanelPoint"][];
             isArea: boolean;
         };
+        /** @enum {unknown} */
+        MarkFate: "cutAway" | "underFlange" | "shows";
         Marking: {
             view: components["schemas"]["ViewedFrom"];
             /** Format: double */
@@ -3545,6 +3681,16 @@ export interface components {
         OfferedJoint: {
             panelId: string;
             joint: components["schemas"]["Joint"];
+        };
+        OldWindow: {
+            held: components["schemas"]["WindowHeld"];
+            /** Format: double */
+            glassMm: number;
+            keepPane: boolean;
+            stuck: boolean;
+            after: components["schemas"]["AfterWindow"];
+            sameAdhesive: boolean;
+            marks: components["schemas"]["DigMark"][];
         };
         OpenTimeInput: {
             product: components["schemas"]["Product"];
@@ -4074,9 +4220,11 @@ export interface components {
             doneOn: null | string;
             findingIds: string[];
             notes: string;
+            window?: null | components["schemas"]["OldWindow"];
+            door?: null | components["schemas"]["DoorFit"];
         };
         /** @enum {unknown} */
-        RepairKind: "treat" | "patch" | "plate" | "plug" | "gutter" | "trim" | "leave";
+        RepairKind: "treat" | "patch" | "plate" | "plug" | "gutter" | "trim" | "leave" | "windowOut" | "door";
         RepairPlan: {
             advice: null | components["schemas"]["RustAdvice"];
             patch: null | components["schemas"]["PatchPlan"];
@@ -4085,6 +4233,10 @@ export interface components {
             procedure: components["schemas"]["Procedure"];
             /** Format: int32 */
             lookAgainMonths: null | number;
+            window?: null | components["schemas"]["WindowOutPlan"];
+            door?: null | components["schemas"]["DoorPlan"];
+            /** @default false */
+            isForWorkshop: boolean;
         };
         /** @enum {unknown} */
         RepairState: "planned" | "doing" | "done" | "watch";
@@ -5041,6 +5193,35 @@ export interface components {
         WideTrim: "innerEdge" | "wider";
         /** @enum {unknown} */
         WindFrom: "calm" | "front" | "rear" | "left" | "right";
+        /** @enum {unknown} */
+        WindowHeld: "gasket" | "clampScrews" | "adhesive" | "adhesiveAndClips";
+        WindowOutInput: {
+            window: components["schemas"]["OldWindow"];
+            site: components["schemas"]["WindowSite"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        WindowOutPlan: {
+            /** Format: double */
+            edgeMm: number;
+            /** Format: double */
+            paneKg: number;
+            /** Format: int32 */
+            people: number;
+            /** Format: double */
+            coverWideMm: number;
+            /** Format: double */
+            coverHighMm: number;
+            breaks: string[];
+            whenStuck: string[];
+            marks: components["schemas"]["FatedMark"][];
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
+        };
+        WindowSite: {
+            outline: components["schemas"]["PanelPoint"][];
+            cuts: components["schemas"]["PanelPoint"][][];
+            flanges: components["schemas"]["PanelPoint"][][];
+        };
         Wish: {
             kind: components["schemas"]["WishKind"];
             /**
@@ -5120,6 +5301,12 @@ export interface components {
         };
         WorkedOfDew: {
             result: components["schemas"]["Dew"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfDoorPlan: {
+            result: components["schemas"]["DoorPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -5372,6 +5559,12 @@ export interface components {
         };
         WorkedOfWeldPlan: {
             result: components["schemas"]["WeldPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWindowOutPlan: {
+            result: components["schemas"]["WindowOutPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -6377,6 +6570,54 @@ export interface operations {
             };
         };
     };
+    "door-bow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoorBowInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDoorPlan"];
+                };
+            };
+        };
+    };
+    "window-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WindowOutInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWindowOutPlan"];
+                };
+            };
+        };
+    };
     paint: {
         parameters: {
             query?: never;
@@ -6421,26 +6662,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfPaintNowAnswer"];
-                };
-            };
-        };
-    };
-    "repair-kinds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindsOfShape"][];
                 };
             };
         };
@@ -8970,6 +9191,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Repair"];
+                };
+            };
+        };
+    };
+    "repair-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindsOfShape"][];
                 };
             };
         };

@@ -9,6 +9,7 @@ import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import { facingOf, type ViewedFrom } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
+import OpeningShape from '@/drawing/OpeningShape.vue'
 import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import PointList from '@/stages/walkaround/PointList.vue'
@@ -20,11 +21,15 @@ import TextField from '@/ui/TextField.vue'
 import Ticks from '@/ui/Ticks.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import Wrong from '@/ui/Wrong.vue'
+import DoorDrawing from './DoorDrawing.vue'
+import DoorFields from './DoorFields.vue'
 import PatchFields from './PatchFields.vue'
 import PatchHandles from './PatchHandles.vue'
 import PatchLayer from './PatchLayer.vue'
 import SpotFields from './SpotFields.vue'
 import { useRepairKinds } from './useRepairKinds'
+import { usualMarkMm } from './marks'
+import WindowFields from './WindowFields.vue'
 import type { Repair } from './useRepairs'
 
 /** What is done at a place, in a drawing of its panel: the patch can be dragged by its sides; the rules follow. */
@@ -36,15 +41,15 @@ const props = defineProps<{
 }>()
 const value = defineModel<Repair>({ required: true })
 const { t } = useI18n()
-const { shell, lengths } = useState()
+const { shell, fittings, lengths } = useState()
 const from = ref<ViewedFrom>('outside')
 const marks = ref<Schemas['Mark'][]>([])
 const part = ref<'make' | 'metal' | 'place'>('make')
 const members = computed(() => shell.value!.members.filter((m) => m.ownerId === props.panelId).map((m) => m.value))
 const patch = computed(() => props.plan?.result.patch ?? null)
-const protects = computed(() => props.plan?.result.advice?.method === 'protectOnly')
-const { kindsOf, asKind } = useRepairKinds()
-const setKind = async (kind: Repair['kind']) => (value.value = await asKind(value.value, kind, props.panelId))
+const protects = computed(() => props.plan?.result.isForWorkshop === true)
+const { kindsOf, asKind } = useRepairKinds(() => props.panelId)
+const setKind = async (kind: Repair['kind']) => (value.value = await asKind(value.value, kind))
 /** What is drawn where there is no patch: the place itself. */
 const damage = computed<readonly Point[]>(() => (value.value.shape === 'area' ? value.value.points : []))
 /** The drawing shows the place with room round it, and stays while a side is dragged. */
@@ -53,13 +58,35 @@ const focus = computed(() => {
   const room = Math.max(120, (b.s2 - b.s1) * 0.12, (b.t2 - b.t1) * 0.12)
   return { s1: b.s1 - room, s2: b.s2 + room, t1: b.t1 - room, t2: b.t2 + room }
 })
+/** The height of the panel, where it is a door. */
+const doorHeight = computed(() => {
+  const b = boxOf(props.panel.outline)
+  return b.t2 - b.t1
+})
+/** What is planned beside an old window, since it swallows marks. */
+const openings = computed(() =>
+  value.value.kind !== 'windowOut'
+    ? []
+    : shell.value!.openings.flatMap((o) => {
+        const fitting = fittings.value.find((f) => f.id === o.value.fittingId)?.value
+        return o.ownerId === props.panelId && fitting ? [{ id: o.id, ...o.value, fitting }] : []
+      }),
+)
+/** A click marks a dig beside an old window. */
+function mark(at: Point) {
+  const old = value.value.window
+  if (value.value.kind === 'windowOut' && old && part.value === 'make') old.marks = [...old.marks, { at, acrossMm: usualMarkMm }]
+}
+/** Of a door its gaps are drawn instead of its panel. */
+const chart = computed(() => (value.value.door && part.value === 'make' ? (props.plan?.result.door ?? null) : null))
 /** What the rules say of the metal stands with the metal; what nothing overrules stands everywhere. */
 const rows = computed(() => {
   const result = props.plan?.result
   const advice = result?.advice?.rows ?? []
   if (part.value === 'metal') return advice
   const first = protects.value || !result?.patch ? advice : []
-  return [...first, ...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? [])]
+  const more = result?.window?.rows ?? result?.door?.rows ?? []
+  return [...first, ...(result?.patch?.rows ?? []), ...(result?.holes?.ways ?? []), ...more]
 })
 /** What was typed a moment ago is read before its field goes. */
 async function toPart(which: typeof part.value) {
@@ -82,7 +109,9 @@ const parts = computed(
 </script>
 
 <template>
+  <DoorDrawing v-if="chart" :plan="chart" :height-mm="doorHeight" :seal-mm="value.door!.sealMm" />
   <PanelDrawing
+    v-else
     :panel="panel"
     :members="members"
     :from="from"
@@ -91,6 +120,7 @@ const parts = computed(
     :focus="focus"
     :hide="{ bays: true }"
     :label="t('metal.drawing')"
+    @place="mark"
   >
     <template #default="{ view }">
       <template v-if="patch">
@@ -105,11 +135,35 @@ const parts = computed(
         />
       </template>
       <template v-else>
-        <path v-if="value.shape === 'area'" class="place" :d="view.path(value.points)" />
+        <OpeningShape
+          v-for="o in openings"
+          :key="o.id"
+          :view="view"
+          :fitting="o.fitting"
+          :centre="o.centre"
+          :turn-deg="o.turnDeg"
+          :name="o.name"
+          :state="o.state"
+        />
+        <path
+          v-if="value.shape === 'area'"
+          class="place"
+          :class="{ pane: value.kind === 'windowOut' }"
+          :d="view.path(value.points)"
+        />
         <path
           v-else-if="value.points.length > 1 && value.kind !== 'plug'"
           class="run"
           :d="view.path(value.points).slice(0, -1)"
+        />
+        <circle
+          v-for="(m, i) in value.window?.marks ?? []"
+          :key="`m${i}`"
+          class="mark"
+          :class="plan?.result.window?.marks[i]?.fate"
+          :cx="view.x(m.at.sMm)"
+          :cy="view.y(m.at.tMm)"
+          :r="Math.max(4, (m.acrossMm / 2) * view.scale.value)"
         />
         <template v-if="value.shape !== 'area' || value.kind === 'plug'">
           <circle v-for="(p, i) in value.points" :key="i" class="spot" :cx="view.x(p.sMm)" :cy="view.y(p.tMm)" r="6" />
@@ -118,7 +172,7 @@ const parts = computed(
     </template>
   </PanelDrawing>
   <aside>
-    <div class="row">
+    <div v-if="!chart" class="row">
       <ViewSwitch v-model="from" />
     </div>
     <p v-if="plan && !wrong" class="verdict" :class="{ look }" role="status" data-testid="repair-verdict">
@@ -177,6 +231,19 @@ const parts = computed(
         <LengthInput v-model="value.seam.deepMm" :bounds="bounds.SeamRun.deepMm" :label="t('metal.beadDeep')" />
         <NumberInput v-model="value.seam.spotWelds" :bounds="bounds.SeamRun.spotWelds" :label="t('metal.spotWelds')" required />
       </template>
+      <WindowFields
+        v-else-if="value.kind === 'windowOut' && value.window"
+        v-model="value.window"
+        :plan="plan?.result.window ?? null"
+        :outline="value.points"
+        :facing="facingOf(panel)"
+      />
+      <DoorFields
+        v-else-if="value.kind === 'door' && value.door"
+        v-model="value.door"
+        :plan="plan?.result.door ?? null"
+        :height-mm="doorHeight"
+      />
       <template v-else-if="value.kind === 'trim' && value.trim">
         <Choice
           v-model="value.trim.held"
@@ -256,6 +323,18 @@ const parts = computed(
   fill: none;
   stroke: var(--rust);
   stroke-width: 4;
+}
+.place.pane {
+  fill: none;
+  stroke-width: 2.5;
+  stroke-dasharray: 10 5;
+}
+.mark.cutAway {
+  fill: var(--teal);
+}
+.mark {
+  fill: var(--amber);
+  stroke: var(--ink);
 }
 .spot {
   fill: var(--rust);

@@ -29,8 +29,8 @@ const { shell } = useState()
 /** Before it is planned, what the metal is like is typed here; afterwards at the bench. */
 const draft = ref(copyOf(props.value))
 const value = computed(() => (props.row ? props.value : draft.value))
-const { kindsOf, asKind } = useRepairKinds()
-const setKind = async (kind: Repair['kind']) => (draft.value = await asKind(draft.value, kind, props.panelId))
+const { kindsOf, asKind } = useRepairKinds(() => props.panelId)
+const setKind = async (kind: Repair['kind']) => (draft.value = await asKind(draft.value, kind))
 const plan = useRepairPlan(() => ({ panelId: props.panelId, value: value.value }))
 const result = computed(() => plan.answer.value?.result)
 const findings = computed(() => shell.value!.findings.filter((f) => value.value.findingIds.includes(f.id)))
@@ -56,7 +56,7 @@ const look = computed(() => (result.value?.holes ? result.value.holes.way === nu
       <Action v-else look="main" :disabled="!result" @click="emit('plan', draft)">{{ t('metal.planIt') }}</Action>
     </div>
   </div>
-  <RepairProgress v-if="row" :row="row" :protects="result?.advice?.method === 'protectOnly'" />
+  <RepairProgress v-if="row" :row="row" :protects="result?.isForWorkshop === true" />
   <div v-if="!row" class="form">
     <Choice
       class="wide"

@@ -26,7 +26,7 @@ const print = () => `/api/vehicles/${shell.value!.vehicle.id}/repairs/${props.ro
     <StepList :steps="plan.result.procedure.steps" />
   </div>
   <aside>
-    <RepairProgress :row="row" :protects="plan.result.advice?.method === 'protectOnly'" />
+    <RepairProgress :row="row" :protects="plan.result.isForWorkshop" />
     <p v-for="w in plan.warnings" :key="w" class="warn">{{ w }}</p>
     <table class="figures" data-testid="times">
       <tbody>

@@ -140,7 +140,7 @@ export const metalTexts = {
     marks: 'Digs and scratches',
     across: 'Across',
     addMark: 'Add a mark',
-    markHint: 'Or click them in the drawing.',
+    markHint: 'Or double-click the skin in the drawing.',
     dropMark: 'Remove mark {n}',
     fates: { cutAway: 'is cut away', underFlange: 'under the flange', shows: 'shows' },
     paneEdge: 'Edge to free',

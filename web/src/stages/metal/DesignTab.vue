@@ -72,7 +72,7 @@ const openings = computed(() =>
         return o.ownerId === props.panelId && fitting ? [{ id: o.id, ...o.value, fitting }] : []
       }),
 )
-/** A click marks a dig beside an old window. */
+/** A double click marks a dig beside an old window. */
 function mark(at: Point) {
   const old = value.value.window
   if (value.value.kind === 'windowOut' && old && part.value === 'make') old.marks = [...old.marks, { at, acrossMm: usualMarkMm }]

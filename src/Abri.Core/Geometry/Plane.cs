@@ -1,6 +1,7 @@
 using NetTopologySuite;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Implementation;
+using NetTopologySuite.Operation.Buffer;
 using NetTopologySuite.Operation.OverlayNG;
 using NetTopologySuite.Triangulate.Polygon;
 
@@ -78,6 +79,10 @@ internal static class Plane
     /// <summary>An area with everything nearer to it than a distance: round corners as polygons that lie nowhere inside the true one.</summary>
     public static NetTopologySuite.Geometries.Geometry Grown(NetTopologySuite.Geometries.Geometry area, double byMm) =>
         area.Buffer(byMm / Math.Cos(Math.PI / (4 * CornerPieces)), CornerPieces);
+
+    /// <summary>An area with everything nearer to it than a distance, or without what is nearer to its edge; corners stay sharp.</summary>
+    public static NetTopologySuite.Geometries.Geometry Square(NetTopologySuite.Geometries.Geometry area, double byMm) =>
+        area.Buffer(byMm, new BufferParameters(CornerPieces, EndCapStyle.Flat, JoinStyle.Mitre, 5));
 
     /// <summary>An area cut into triangles.</summary>
     public static IReadOnlyList<IReadOnlyList<PanelPoint>> Triangles(NetTopologySuite.Geometries.Geometry area) =>

@@ -32,7 +32,11 @@ public enum DoorTurn
 /// <param name="Edge">At which edge.</param>
 /// <param name="HeightMm">Height above the door's lower edge, mm.</param>
 /// <param name="GapMm">From the frame to the door, where the seal lies, mm: measured by a lump of putty that was shut in.</param>
-public sealed record DoorReading(DoorEdge Edge, [Within(0, 4000, "The height", "mm")] double HeightMm, [Within(0, 100, "The gap", "mm")] double GapMm);
+public sealed record DoorReading(
+    DoorEdge Edge,
+    [Within(0, 4000, "The height", "mm")] double HeightMm,
+    [Within(0, 100, "The gap", "mm")] double GapMm
+);
 
 /// <summary>How a door was pushed.</summary>
 /// <param name="Edge">At which edge.</param>

@@ -372,7 +372,8 @@ internal static class Heron
         );
 
     /// <summary>Gaps along the latch edge from below upwards, mm.</summary>
-    private static DoorReading[] LatchGaps(params double[] gaps) => [.. gaps.Select((gap, i) => new DoorReading(DoorEdge.Latch, 150 + (i * 400), gap))];
+    private static DoorReading[] LatchGaps(params double[] gaps) =>
+        [.. gaps.Select((gap, i) => new DoorReading(DoorEdge.Latch, 150 + (i * 400), gap))];
 
     private static PanelRecord Bulkhead =>
         PanelRecord.Of(

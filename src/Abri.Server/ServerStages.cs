@@ -49,7 +49,7 @@ internal static class ServerStages
             WaterEndpoints.MapWater
         ),
         new(services => services.AddSingleton<FittingStore>().AddSingleton<OpeningStore>(), OpeningEndpoints.MapOpenings),
-        new(services => services.AddSingleton<RepairStore>(), MetalEndpoints.MapMetal),
+        new(services => services.AddSingleton<RepairStore>().AddSingleton<SheetStore>(), MetalEndpoints.MapMetal),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -140,9 +140,11 @@ public sealed class MetalTests : IAsyncLifetime
         Assert.Contains((await app.Get($"{at}/shell"))["next"]!.AsArray(), j =>
             ((string)j!["what"]!).StartsWith("make it lie", StringComparison.Ordinal)
         );
+        repair["points"] = JsonNode.Parse("""[{"sMm":500,"tMm":500},{"sMm":600,"tMm":500},{"sMm":600,"tMm":600}]""");
         // A wall is no door, and readings that contradict each other are pointed at.
         Assert.Equal("repair-no-door", (string)(await app.Send(HttpMethod.Post, $"{at}/panels/{Panel("left")}/repair-plan", repair)).Body!["code"]!);
         repair["door"]!["rounds"]![0]!["after"] = "seal";
+        repair["points"] = row["value"]!["points"]!.DeepClone();
         (status, JsonNode? told) = await app.Send(HttpMethod.Post, $"{at}/panels/{door}/repair-plan", repair);
         Assert.Equal((422, "/door/rounds/0/after"), (status, (string)told!["pointer"]!));
     }
@@ -166,9 +168,63 @@ public sealed class MetalTests : IAsyncLifetime
         Assert.Equal(["cutAway", "shows"], window["marks"]!.AsArray().Select(m => (string)m!["fate"]!));
         Assert.Equal(200, (int)(await app.Http.GetAsync($"{at}/repairs/{row["id"]}/steps.pdf")).StatusCode);
         Assert.Contains((await app.Get($"{at}/shell"))["next"]!.AsArray(), j =>
-            ((string)j!["what"]!).StartsWith("take out Repair", StringComparison.Ordinal)
+            ((string)j!["what"]!).StartsWith("take out: repair", StringComparison.Ordinal)
         );
     }
+
+    [Fact]
+    public async Task Blanks_are_cut_from_a_sheet_its_offcut_is_kept_and_undo_brings_all_back()
+    {
+        JsonNode sheets = await app.Get($"{at}/sheets?gapMm=5");
+        JsonNode group = sheets["groups"]!.AsArray()[0]!;
+        JsonNode cut = new JsonObject
+        {
+            ["metal"] = (string)group["metal"]!,
+            ["thickMm"] = (double)group["thickMm"]!,
+            ["gapMm"] = 5,
+            ["repairIds"] = new JsonArray([.. group["pieces"]!.AsArray().Select(p => JsonValue.Create((string)p!["repairId"]!))]),
+        };
+        string before = (await app.Get($"{at}/sheets?gapMm=5")).ToJsonString();
+        JsonNode other = cut.DeepClone();
+        other["repairIds"] = new JsonArray("nobody");
+        (int status, JsonNode? told) = await app.Send(HttpMethod.Post, $"{at}/sheets/cut", other);
+        Assert.Equal((422, "plan-changed"), (status, (string)told!["code"]!));
+        Assert.Equal(204, (await app.Send(HttpMethod.Post, $"{at}/sheets/cut", cut)).Status);
+        JsonNode after = await app.Get($"{at}/sheets?gapMm=5");
+        Assert.DoesNotContain(after["groups"]!.AsArray(), g =>
+            (string)g!["metal"]! == (string)cut["metal"]! && (double)g["thickMm"]! == (double)cut["thickMm"]!
+        );
+        Assert.Contains(after["sheets"]!.AsArray(), s => ((string)s!["value"]!["name"]!).StartsWith("Offcut of ", StringComparison.Ordinal));
+        // A file takes its sheets along.
+        JsonNode file = await app.Get($"{at}/vehicle.json?photos=false");
+        Assert.Equal(after["sheets"]!.AsArray().Count, file["record"]!["sheets"]!.AsArray().Count);
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, $"{at}/undo", null)).Status);
+        JsonNode back = await app.Get($"{at}/sheets?gapMm=5");
+        Assert.Equal(
+            JsonNode.Parse(before)!["sheets"]!.AsArray().Select(s => s!["value"]!.ToJsonString()),
+            back["sheets"]!.AsArray().Select(s => s!["value"]!.ToJsonString())
+        );
+        Assert.Equal(JsonNode.Parse(before)!["groups"]!.AsArray().Count, back["groups"]!.AsArray().Count);
+    }
+
+    [Theory]
+    [InlineData(
+        """{"name":"Sheet","metal":"mildSteel","thickMm":1,"outline":[{"sMm":0,"tMm":0},{"sMm":9,"tMm":9},{"sMm":9,"tMm":0},{"sMm":0,"tMm":9}],"notes":""}""",
+        422
+    )]
+    [InlineData(
+        """{"name":"Sheet","metal":"mildSteel","thickMm":0,"outline":[{"sMm":0,"tMm":0},{"sMm":9,"tMm":0},{"sMm":9,"tMm":9}],"notes":""}""",
+        400
+    )]
+    [InlineData(
+        """{"name":"Sheet","metal":"mildSteel","thickMm":1,"outline":[{"sMm":0,"tMm":0},{"sMm":9,"tMm":0},{"sMm":9,"tMm":9}],"notes":""}""",
+        200
+    )]
+    public async Task A_sheet_is_kept_where_its_outline_holds(string sheet, int status) =>
+        Assert.Equal(status, (await app.Send(HttpMethod.Post, $"{at}/sheets", JsonNode.Parse(sheet))).Status);
+
+    [Fact]
+    public async Task A_gap_that_nobody_can_cut_is_refused() => Assert.Equal(422, (int)(await app.Http.GetAsync($"{at}/sheets?gapMm=0")).StatusCode);
 
     [Fact]
     public async Task What_lies_on_a_pillar_is_not_printed()

@@ -188,6 +188,13 @@ internal static class Samples
             ["hole-row"] = JsonNode.Parse(
                 """{"row":{"diameterMm":6,"sheetMm":0.8,"metal":"mildSteel","bothSides":true,"carries":false,"way":null},"count":2}"""
             )!,
+            ["nest"] = JsonNode.Parse(
+                """
+                {"question":{"pieces":[{"name":"Patch","outline":[{"sMm":0,"tMm":0},{"sMm":200,"tMm":0},{"sMm":200,"tMm":100},{"sMm":0,"tMm":100}],
+                "grain":false}],"sheets":[{"name":"Sheet","outline":[{"sMm":0,"tMm":0},{"sMm":500,"tMm":0},{"sMm":500,"tMm":1000},
+                {"sMm":0,"tMm":1000}]}],"gapMm":5}}
+                """
+            )!,
             ["door-bow"] = JsonNode.Parse(
                 """
                 {"door":{"sealMm":14,"glass":false,"dents":false,"rounds":[{"after":"asFound","pushed":null,"readings":[

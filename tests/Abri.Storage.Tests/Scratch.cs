@@ -54,6 +54,7 @@ internal sealed class Scratch : IDisposable
             Priors,
             Joints,
             Repairs,
+            new SheetStore(Database),
             Products
         );
         Records = new RecordStore(
@@ -70,6 +71,7 @@ internal sealed class Scratch : IDisposable
             Priors,
             Joints,
             Repairs,
+            new SheetStore(Database),
             Products
         );
     }

@@ -23,10 +23,10 @@ async function openPanel(page: Page, panel: string) {
   await page.getByRole('table').getByRole('link', { name: panel, exact: true }).click()
 }
 
-async function openRepair(page: Page) {
+async function openRepair(page: Page, name = 'Patch under the rear step') {
   await open(page)
   await page.getByRole('link', { name: /^Metal/ }).click()
-  await page.getByTestId('metal').getByRole('button', { name: /Patch under the rear step/ }).click()
+  await page.getByTestId('metal').getByRole('button', { name }).click()
   await page.getByRole('button', { name: 'To the bench' }).click()
 }
 
@@ -52,6 +52,8 @@ for (const [name, go] of [
   ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button', { name: /seam/i }).first().click())],
   ['metal', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click())],
   ['a repair', async (page: Page) => openRepair(page)],
+  ['a door', async (page: Page) => openRepair(page, 'Right rear door stands off')],
+  ['a cutting plan', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click()).then(() => page.getByRole('link', { name: 'Cutting plan' }).click())],
   ['a blank', async (page: Page) => openRepair(page).then(() => page.getByRole('link', { name: 'Blank', exact: true }).click())],
   ['the finish of a repair', async (page: Page) => openRepair(page).then(() => page.getByRole('link', { name: 'Finish', exact: true }).click())],
   ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],

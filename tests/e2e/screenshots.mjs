@@ -20,6 +20,7 @@ const vehicles = await (await fetch(`${url}/api/vehicles`)).json()
 const id = vehicles.find((v) => v.value.name === 'Heron').id
 const shell = await (await fetch(`${url}/api/vehicles/${id}/shell`)).json()
 const patch = shell.repairs.find((r) => r.value.kind === 'patch').id
+const door = shell.repairs.find((r) => r.value.kind === 'door').id
 const opening = (part) => shell.openings.find((o) => o.value.name.includes(part)).id
 const panel = (kind, tab) => `/vehicles/${id}/panels/${shell.panels.find((p) => p.value.kind === kind).id}/${tab}`
 const at = (part, tab) => `/vehicles/${id}/openings/${opening(part)}/${tab}`
@@ -34,10 +35,11 @@ const views = [
   ['surface', panel('roof', 'surface')],
   ['leaks', `/vehicles/${id}/water`, farSuspect],
   ['water', `/vehicles/${id}/water/standing`, worstAttitude],
-  ['ways-out', `/vehicles/${id}/water/out`],
   ['metal', `/vehicles/${id}/metal`],
   ['patch', `/vehicles/${id}/metal/${patch}/design`],
   ['blank', `/vehicles/${id}/metal/${patch}/blank`],
+  ['door', `/vehicles/${id}/metal/${door}/design`],
+  ['cutting-plan', `/vehicles/${id}/metal/sheets`],
   ['openings', `/vehicles/${id}/openings`],
   ['place', at('Vent', 'place')],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
@@ -47,7 +49,6 @@ const views = [
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['quick-figures', '/figures', rust],
-  ['vehicles', '/vehicles'],
 ]
 async function tapeTwice(page) {
   await page.getByLabel('Running readings').fill('1780 / 1825')

@@ -64,16 +64,15 @@ public sealed record NestPlan(
 /// <remarks>
 /// First bottom-left along the longer side of each sheet, in several orders, true outlines against true outlines. Where that meets the bound from
 /// areas it is proven. Else rectangles on rectangular sheets go to CP-SAT (<see cref="NestModel"/>), which proves it or says what cannot be less;
-/// for other outlines the bound from areas stays. Sheets cost their area, so that offcuts are used up first. One order of tries and a fixed seed:
-/// the same question has the same answer.
+/// for other outlines the bound from areas stays. Sheets cost their area, so that offcuts are used up first. The same question has the same answer.
 /// </remarks>
 /// <example>Four pieces of 500 by 500 with a gap of 2 on 1250 by 2500: one sheet, proven.</example>
 public static class Nest
 {
     /// <summary>Least side of an offcut that is worth keeping, mm: assumption.</summary>
-    public const double KeepMm = 100;
+    public const double KeepMm = 50;
 
-    /// <summary>Random orders that are tried beyond the three usual ones.</summary>
+    /// <summary>Orders that are tried beyond the three usual ones: each with another piece first.</summary>
     private const int Orders = 12;
 
     /// <summary>The plan.</summary>
@@ -106,7 +105,7 @@ public static class Nest
             used = sheet.Step("S", "sheets cut into", "sum of their areas", best.SheetsMm2 / 1e6, "m2") * 1e6;
         least = best.Left.Count > 0 ? 0 : sheet.Step("B", "no less does", proven ? "proven" : "bound", Math.Min(least, used) / 1e6, "m2") * 1e6;
         sheet.Cite(new Source("Bottom-left in several orders; rectangles by CP-SAT, with proof or bound", SourceKind.Geometry));
-        sheet.Cite(new Source("Offcuts of 100 mm and more are kept", SourceKind.Assumption));
+        sheet.Cite(new Source("Offcuts that are 50 mm wide and more are kept", SourceKind.Assumption));
         return sheet.Finish(
             new NestPlan(best.Places, best.Left, pieces, used, least, proven, Offcuts(question, best), Verdict(question, best, least, proven))
         );
@@ -127,19 +126,20 @@ public static class Nest
         return null;
     }
 
-    /// <summary>The best of several orders: by area, by length, by height, then at random.</summary>
+    /// <summary>The best of several orders: by area, by length, by height, then with one piece after the other first.</summary>
     private static NestLayout BestOrder(NestQuestion question, CancellationToken stop)
     {
         int[] all = [.. Enumerable.Range(0, question.Pieces.Count)];
         PanelBox Box(int i) => PanelBox.Of(question.Pieces[i].Outline);
         double Area(int i) => Math.Abs(Outlines.SignedAreaMm2(question.Pieces[i].Outline));
-        var random = new Random(1);
         IEnumerable<int[]> orders =
         [
             [.. all.OrderByDescending(Area)],
             [.. all.OrderByDescending(i => Math.Max(Box(i).WidthMm, Box(i).HeightMm))],
             [.. all.OrderByDescending(i => Math.Min(Box(i).WidthMm, Box(i).HeightMm))],
-            .. Enumerable.Range(0, Orders).Select(_ => all.OrderBy(_ => random.Next()).ToArray()),
+            .. Enumerable
+                .Range(0, Math.Min(Orders, all.Length))
+                .Select(k => all.OrderByDescending(i => i == all.Length - 1 - k).ThenByDescending(Area).ToArray()),
         ];
         // Small sheets first: what fits on an offcut does not begin a new sheet. And the other way round, where one large sheet holds all.
         int[] small = [.. Enumerable.Range(0, question.Sheets.Count).OrderBy(j => Math.Abs(Outlines.SignedAreaMm2(question.Sheets[j].Outline)))];
@@ -179,7 +179,7 @@ public static class Nest
         return least;
     }
 
-    /// <summary>What is left of the sheets that are cut into, without slivers.</summary>
+    /// <summary>What is left of the sheets that are cut into, where a square of the least side has room in it.</summary>
     private static NestOffcut[] Offcuts(NestQuestion question, NestLayout layout) =>
         [
             .. layout
@@ -187,18 +187,35 @@ public static class Nest
                 .OrderBy(g => g.Key)
                 .SelectMany(on =>
                 {
-                    NetTopologySuite.Geometries.Geometry rest = Plane.Difference(
-                        Plane.Polygon(question.Sheets[on.Key].Outline),
-                        Plane.Union([.. on.Select(p => Plane.Square(Plane.Polygon(p.Outline), question.GapMm))])
-                    );
-                    // Opened by half the least side: what is narrower falls away.
-                    NetTopologySuite.Geometries.Geometry wide = Plane.Square(Plane.Square(rest, -KeepMm / 2), (KeepMm / 2) - 0.01);
-                    return Plane
-                        .Parts(Plane.Difference(wide, Plane.Difference(wide, rest)).Each())
-                        .Where(p => p.Holes.Count == 0)
-                        .Select(p => new NestOffcut(on.Key, p.Outline));
+                    NestSheet sheet = question.Sheets[on.Key];
+                    NetTopologySuite.Geometries.Geometry cut = Plane.Union([
+                        .. on.Select(p => Plane.Square(Plane.Polygon(p.Outline), question.GapMm)),
+                    ]);
+                    return Whole(Plane.Difference(Plane.Polygon(sheet.Outline), cut))
+                        .Where(part => !Plane.Square(Plane.Polygon(part), -KeepMm / 2).IsEmpty)
+                        .Select(part => new NestOffcut(on.Key, part));
                 }),
         ];
+
+    /// <summary>Outlines of areas without holes: where a piece was cut from the middle, all that lies above and below it goes with it.</summary>
+    internal static IEnumerable<IReadOnlyList<PanelPoint>> Whole(NetTopologySuite.Geometries.Geometry rest)
+    {
+        foreach (RegionPart part in Plane.Parts(rest.Each()))
+        {
+            if (part.Holes.Count == 0)
+            {
+                yield return part.Outline;
+                continue;
+            }
+            NetTopologySuite.Geometries.Geometry bands = Plane.Union([
+                .. part
+                    .Holes.Select(PanelBox.Of)
+                    .Select(b => Plane.Polygon(new PanelBox(b.SMinMm, b.SMaxMm, part.Box.TMinMm - 1, part.Box.TMaxMm + 1))),
+            ]);
+            foreach (RegionPart beside in Plane.Parts(Plane.Difference(Plane.Polygon(part), bands).Each()))
+                yield return beside.Outline;
+        }
+    }
 
     private static string Verdict(NestQuestion question, NestLayout layout, double least, bool proven)
     {

@@ -146,7 +146,7 @@ internal sealed record NestLayout(IReadOnlyList<NestPlace> Places, IReadOnlyList
                 .Distinct()
                 .Order();
 
-        /// <summary>Whether a piece with its corner at a place is on the sheet and clear of what lies; rectangles first, since they are quick.</summary>
+        /// <summary>Whether a piece with its corner at a place is on the sheet and clear of what lies; rectangles first.</summary>
         private bool Fits(IReadOnlyList<PanelPoint> outline, PanelBox size, double s, double t)
         {
             var own = new PanelBox(s, s + size.WidthMm, t, t + size.HeightMm);

@@ -69,6 +69,7 @@ public enum RepairState
 /// <param name="Notes">Anything worth keeping.</param>
 /// <param name="Window">The old window; null for others.</param>
 /// <param name="Door">The door with its readings; null for others.</param>
+/// <param name="BlankCut">Whether the blank of its patch is cut out of a sheet.</param>
 public sealed record Repair(
     [Name] string Name,
     RepairKind Kind,
@@ -86,7 +87,8 @@ public sealed record Repair(
     [Count(0, 50, "A repair mends at most 50 findings.")] IReadOnlyList<string> FindingIds,
     [Notes] string Notes,
     OldWindow? Window = null,
-    DoorFit? Door = null
+    DoorFit? Door = null,
+    bool BlankCut = false
 )
 {
     /// <summary>Whether nothing is left to do but to look at it.</summary>

@@ -107,7 +107,7 @@ public sealed record WindowSite(
 
 /// <summary>Says how an old window comes out, and what becomes of the marks that are left.</summary>
 /// <remarks>
-/// Glass weighs 2.5 kg per m2 and mm of thickness (published: density of float glass, EN 572-1). Two people at least, one inside; 15 kg each: assumption.
+/// Glass weighs 2.5 kg per m2 and mm of thickness (EN 572-1, from memory). Two people at least, one inside; 15 kg each: assumption.
 /// The cover laps the hole by 100 mm on each side: common practice. A mark is gone only where all of it lies in the new hole.
 /// </remarks>
 /// <example>Pane of 1200 by 600 by 4: 7.2 kg, two people; cover of 1400 by 800.</example>

@@ -39,7 +39,8 @@ internal static class DoorProcedure
                     Step(
                         "door-seal",
                         "Change the seal",
-                        $"{Marked("-top")} {Marked("-bottom")} Clean the channel, lay it without stretching, its joint at the bottom with a gap to drain.",
+                        $"{Marked("-top")} {Marked("-bottom")} Clean the channel, lay it without stretching, "
+                            + "its joint at the bottom with a gap to drain.",
                         1,
                         "Plastic scraper"
                     )
@@ -60,9 +61,10 @@ internal static class DoorProcedure
                         "Bend it",
                         (
                             push.Inwards
-                                ? $"Blocks of wood between door and frame at {ends} from below; push the door in at {lengths.Text(push.AtMm)}, flat hands or knee "
-                                    + "on a board, slowly"
-                                : $"A block of wood between door and frame at {lengths.Text(push.AtMm)} from below; push the door in at {ends}, slowly"
+                                ? $"Blocks of wood between door and frame at {ends} from below; push the door in at {lengths.Text(push.AtMm)}, "
+                                    + "flat hands or knee on a board, slowly"
+                                : $"A block of wood between door and frame at {lengths.Text(push.AtMm)} from below; "
+                                    + $"push the door in at {ends}, slowly"
                         )
                             + $", until it stands {lengths.Text(push.PushMm)} from where it was; hold for five seconds, let go slowly. "
                             + (
@@ -86,7 +88,8 @@ internal static class DoorProcedure
                 Step(
                     "door-read",
                     plan.Next == DoorTurn.AsFound ? "Read the gaps" : "Read the gaps again",
-                    "Lumps of putty on the seal, top, middle and bottom at least, at the same heights each time; shut the door, measure each lump; write them down as a new round.",
+                    "Lumps of putty on the seal, top, middle and bottom at least, at the same heights each time; "
+                        + "shut the door, measure each lump; write them down as a new round.",
                     plan.Rounds is [.., var last] ? last.Lines.Sum(l => l.Points.Count) : FirstReadings,
                     "Putty",
                     "Caliper"

@@ -39,7 +39,8 @@ internal static class WindowOutProcedure
             Step(
                 "window-lift",
                 "Lift it out",
-                $"{lengths.Text(plan.EdgeMm)} of edge, {plan.PaneKg:0.#} kg: with suction cups, somebody inside to push and hold, outwards and down onto the blanket. "
+                $"{lengths.Text(plan.EdgeMm)} of edge, {plan.PaneKg:0.#} kg: with suction cups, somebody inside to push and hold, "
+                    + "outwards and down onto the blanket. "
                     + "Not in wind, and not while it rains.",
                 WorkPlace.Outside,
                 1,

@@ -37,6 +37,11 @@ public static class RecordCheck
             return new Problem("key-twice", "/products", $"Two products have the key \"{productKey}\".");
         if (First(products, p => ProductCheck.Of(p.Value)?.Under("/value"), "/products") is { } wrong)
             return wrong;
+        for (int i = 0; i < (record.Sheets?.Count ?? 0); i++)
+        {
+            if (StockSheet.Check(record.Sheets![i]) is { } crossed)
+                return crossed.Under($"/sheets/{i}");
+        }
         HashSet<string> fittings = [.. record.Fittings.Select(f => f.Key)],
             atHand = [.. products.Select(p => p.Key)];
         for (int i = 0; i < record.Panels.Count; i++)

@@ -22,7 +22,8 @@ public static class VehicleFile
             fittings.Used,
             panels,
             of.LeakPriors.Count > 0 ? of.LeakPriors.Values() : null,
-            products.Used.Count > 0 ? products.Used : null
+            products.Used.Count > 0 ? products.Used : null,
+            of.Sheets.Count > 0 ? of.Sheets.Values() : null
         );
     }
 

@@ -15,13 +15,15 @@ namespace Abri.Core.Record;
 /// <param name="Panels">Its panels with all that lies on them.</param>
 /// <param name="LeakPriors">Priors of leaks that somebody changed; null for none.</param>
 /// <param name="Products">The products that its joints name; null for none.</param>
+/// <param name="Sheets">Sheets and offcuts to cut from; null for none.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
     IReadOnlyList<Keyed<Fitting>> Fittings,
     [Count(0, 40, "A vehicle has at most 40 panels.")] IReadOnlyList<PanelRecord> Panels,
     IReadOnlyList<LeakPrior>? LeakPriors = null,
-    [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null
+    [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null,
+    [Count(0, 200, "A vehicle has at most 200 sheets.")] IReadOnlyList<StockSheet>? Sheets = null
 );
 
 /// <summary>A panel with all that lies on it.</summary>

@@ -21,6 +21,7 @@ namespace Abri.Core.Record;
 /// <param name="LeakPriors">Priors of leaks that somebody changed.</param>
 /// <param name="Joints">Joints that were written down.</param>
 /// <param name="Repairs">Repairs of all panels.</param>
+/// <param name="Sheets">Sheets and offcuts to cut from.</param>
 /// <param name="Fittings">The catalogue of fittings, which all vehicles share.</param>
 /// <param name="Products">The catalogue of products, which all vehicles share.</param>
 public sealed record VehicleSnapshot(
@@ -35,6 +36,7 @@ public sealed record VehicleSnapshot(
     IReadOnlyList<Stored<LeakPrior>> LeakPriors,
     IReadOnlyList<Stored<Joint>> Joints,
     IReadOnlyList<Stored<Repair>> Repairs,
+    IReadOnlyList<Stored<StockSheet>> Sheets,
     IReadOnlyList<Stored<Fitting>> Fittings,
     IReadOnlyList<Stored<Product>> Products
 )

@@ -126,7 +126,7 @@ public static class WetVehicle
                 )
                 .Select(r =>
                 {
-                    // All of it has to be wetted, on a day after it was mended: what was sprayed that day may have been sprayed before, or wet sealant.
+                    // All of it has to be wetted, on a later day: what was sprayed that day may have been sprayed before, or wet sealant.
                     IReadOnlyList<PanelPoint> places = MetalOfVehicle.Outline(r, panel.Value);
                     bool isArea = r.Kind != RepairKind.Plug && r.Shape == FindingShape.Area;
                     DateOnly since = r.DoneOn!.Value.AddDays(1);

@@ -116,9 +116,9 @@ public sealed record WholeShell(
             RepairKind.Gutter => ("seal anew", RepairTurn.KeepsWaterOut),
             RepairKind.Trim => ("take off and put on again", RepairTurn.Uncovers),
             RepairKind.Leave => ("look at", RepairTurn.MendsMetal),
-            RepairKind.WindowOut when repair.State == RepairState.Doing => ("take out and cover the hole of", RepairTurn.StandsOpen),
+            RepairKind.WindowOut when repair.State == RepairState.Doing => ("cover the hole of", RepairTurn.StandsOpen),
             RepairKind.WindowOut => ("take out", RepairTurn.Uncovers),
-            RepairKind.Door => ("make it lie in its seal:", RepairTurn.KeepsWaterOut),
+            RepairKind.Door => ("make it lie in its seal", RepairTurn.KeepsWaterOut),
             _ => (work.IsForWorkshop ? "clean and protect" : "treat", RepairTurn.MendsMetal),
         };
         yield return new Waiting(job, where, null, Repair: new WaitingRepair(repair.Name, verb, turn, severity));

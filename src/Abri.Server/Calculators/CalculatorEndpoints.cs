@@ -150,6 +150,10 @@ internal static class CalculatorEndpoints
             .Validate<HoleRowInput>()
             .WithName("hole-row");
         calculators
+            .MapPost("/nest", (NestInput x, CancellationToken stop) => Answer(Nest.Of(x.Question, stop), "/question"))
+            .Validate<NestInput>()
+            .WithName("nest");
+        calculators
             .MapPost("/door-bow", (DoorBowInput x) => Answer(DoorBow.Of(x.Door, x.Lengths ?? LengthFormat.Millimetres), "/door"))
             .Validate<DoorBowInput>()
             .WithName("door-bow");

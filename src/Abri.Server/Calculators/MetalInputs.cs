@@ -54,6 +54,10 @@ public sealed record WeldOrderInput(
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
 public sealed record HoleRowInput(HoleRow Row, [Within(1, 500, "The holes", "")] int Count, LengthFormat? Lengths = null);
 
+/// <summary>Input of the calculator <c>nest</c>.</summary>
+/// <param name="Question">Pieces and sheets of one metal and one thickness.</param>
+public sealed record NestInput(NestQuestion Question);
+
 /// <summary>Input of the calculator <c>door-bow</c>.</summary>
 /// <param name="Door">The door with its readings.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>

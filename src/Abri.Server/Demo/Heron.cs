@@ -41,7 +41,18 @@ internal static class Heron
             Zones,
             Fittings,
             [Roof, Left, Right, RearLeftDoor, RearRightDoor, SlidingDoor, Bulkhead, Floor, Step],
-            Products: Keyed.All("product", TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape))
+            Products: Keyed.All("product", TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape)),
+            Sheets:
+            [
+                new StockSheet("Half sheet", SheetMetal.MildSteel, 1.5, new PanelBox(0, 1000, 0, 500).Corners, ""),
+                new StockSheet(
+                    "Piece from the old shelf",
+                    SheetMetal.MildSteel,
+                    1.5,
+                    [new(0, 0), new(420, 0), new(420, 90), new(260, 90), new(260, 160), new(0, 160)],
+                    "A corner is cut away."
+                ),
+            ]
         );
 
     private static Zone[] Zones =>

@@ -53,6 +53,7 @@ internal static class MetalEndpoints
             )
             .Validate<Repair>()
             .WithName("repair-as");
+        vehicle.MapSheets();
         vehicle.MapGet("/repairs/{id}/steps.pdf", Steps).WithName("repair-steps-pdf");
         vehicle
             .MapGet("/repairs/{id}/{sheet}.pdf", (string id, OfVehicle of, Named<PatchSheet> sheet, Named<Paper>? paper) =>

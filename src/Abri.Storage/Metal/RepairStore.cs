@@ -35,6 +35,7 @@ public sealed class RepairStore(Database database, PanelStore panels) : Store<Re
             ["notes"] = value.Notes,
             ["old_window"] = Storage.Columns.MaybeJson(value.Window),
             ["door"] = Storage.Columns.MaybeJson(value.Door),
+            ["blank_cut"] = value.BlankCut,
         };
 
     /// <inheritdoc/>
@@ -56,7 +57,8 @@ public sealed class RepairStore(Database database, PanelStore panels) : Store<Re
             row.Json<string[]>("finding_ids"),
             row.Text("notes"),
             row.MaybeJson<OldWindow>("old_window"),
-            row.MaybeJson<DoorFit>("door")
+            row.MaybeJson<DoorFit>("door"),
+            row.Int("blank_cut") != 0
         );
 
     /// <summary>The first finding that a repair names and that is not on its panel, or null.</summary>

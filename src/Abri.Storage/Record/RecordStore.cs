@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
@@ -27,6 +28,7 @@ public sealed class RecordStore(
     LeakPriorStore priors,
     JointStore joints,
     RepairStore repairs,
+    SheetStore sheets,
     ProductStore products
 )
 {
@@ -45,6 +47,8 @@ public sealed class RecordStore(
         string vehicle = vehicles.Insert(pending, null, record.Vehicle);
         foreach (Zone zone in record.Zones)
             zones.Insert(pending, vehicle, zone);
+        foreach (StockSheet sheet in record.Sheets ?? [])
+            sheets.Insert(pending, vehicle, sheet);
         foreach (LeakPrior prior in record.LeakPriors ?? [])
             priors.Insert(pending, vehicle, prior);
         foreach (PanelRecord panel in record.Panels)

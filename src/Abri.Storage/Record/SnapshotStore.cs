@@ -24,6 +24,7 @@ public sealed class SnapshotStore(
     LeakPriorStore priors,
     JointStore joints,
     RepairStore repairs,
+    SheetStore sheets,
     ProductStore products
 )
 {
@@ -55,6 +56,7 @@ public sealed class SnapshotStore(
                 priors.OfVehicle(vehicleId),
                 PanelByPanel(joints),
                 PanelByPanel(repairs),
+                sheets.OfVehicle(vehicleId),
                 fittings.All(),
                 products.All()
             );

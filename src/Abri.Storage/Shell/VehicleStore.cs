@@ -65,5 +65,7 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             pending.Delete("leak_prior", prior);
         foreach (string zone in pending.Ids("zone", "vehicle_id", id))
             pending.Delete("zone", zone);
+        foreach (string sheet in pending.Ids("sheet", "vehicle_id", id))
+            pending.Delete("sheet", sheet);
     }
 }

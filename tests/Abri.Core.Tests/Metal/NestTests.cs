@@ -54,6 +54,17 @@ public class NestTests
     }
 
     [Fact]
+    public void What_is_left_round_a_piece_in_the_middle_falls_apart_beside_it()
+    {
+        NetTopologySuite.Geometries.Geometry rest = Plane.Difference(
+            Plane.Polygon(new PanelBox(0, 500, 0, 300).Corners),
+            Plane.Polygon(new PanelBox(200, 300, 100, 200).Corners)
+        );
+        PanelBox[] left = [.. Nest.Whole(rest).Select(PanelBox.Of)];
+        Assert.Equal([(0, 200, 300), (300, 500, 300)], left.Select(b => (b.SMinMm, b.SMaxMm, b.HeightMm)));
+    }
+
+    [Fact]
     public void An_offcut_is_used_up_before_a_sheet_is_begun()
     {
         NestPlan plan = Laid(new NestQuestion([Piece(300, 200)], [Sheet(1250, 2500), Sheet(400, 250)], 2));

@@ -105,7 +105,7 @@ public class RepairProcedureTests
     private static Worked<RepairPlan> Beside(Repair repair, params Member[] members) =>
         RepairProcedure.Of(new RepairWork(repair, Wall, members, null, [], [], LengthFormat.Millimetres)).Value!;
 
-    [Theory] // Damage reaches to 1040; what is drawn counts though nobody ticked it: pillars that it lies on, belts and fuel within 300 mm of their edge
+    [Theory] // Damage reaches to 1040; what is drawn counts though nobody ticked it: pillars under it, belts and fuel within 300 mm
     [InlineData(MemberKind.Pillar, 1059, true)]
     [InlineData(MemberKind.Pillar, 1061, false)]
     [InlineData(MemberKind.Anchorage, 1359, true)]

@@ -36,7 +36,8 @@ public class MetalOfVehicleTests
         IReadOnlyList<Finding> findings,
         IReadOnlyList<Observation>? observations = null,
         IReadOnlyList<Joint>? joints = null,
-        IReadOnlyList<Member>? members = null
+        IReadOnlyList<Member>? members = null,
+        IReadOnlyList<StockSheet>? sheets = null
     ) =>
         new(
             new Stored<Vehicle>(
@@ -55,6 +56,7 @@ public class MetalOfVehicleTests
             [],
             [.. (joints ?? []).Select((j, i) => new Stored<Joint>($"j{i}", 1, "p", j))],
             [.. repairs.Select((r, i) => new Stored<Repair>($"r{i}", 1, "p", r))],
+            [.. (sheets ?? []).Select((s, i) => new Stored<StockSheet>($"s{i}", 1, "v", s))],
             [],
             []
         );
@@ -234,5 +236,34 @@ public class MetalOfVehicleTests
         PatchSide up = new(Side.Top, null, null, [new Fold(FoldTo.Outside, 90, 1, 20)]);
         Assert.Equal(Lap.UpperOverLower, Cover(over with { Patch = over.Patch! with { Sides = [up] } }).Lap);
         Assert.False(Cover(over with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }).Planned);
+    }
+
+    [Fact]
+    public void Blanks_that_repairs_still_need_are_laid_out_by_metal_and_thickness()
+    {
+        Repair patch = RepairProcedureTests.Some(RepairKind.Patch) with { Name = "Patch" },
+            thick = patch with { Name = "Thick", Patch = patch.Patch! with { SheetMm = 2, Join = PatchJoin.ButtOnStrip } };
+        StockSheet sheet = new("Sheet", SheetMetal.MildSteel, 1, new PanelBox(0, 500, 0, 1000).Corners, "");
+        VehicleSnapshot van = Van(
+            [patch, thick, patch with { BlankCut = true }, patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }],
+            [],
+            sheets: [sheet, sheet with { Name = "Zinc", Metal = SheetMetal.GalvanisedSteel }]
+        );
+        SheetsOfVehicle sheets = SheetsOfVehicle.Of(van, 5);
+        Assert.Equal([1, 2], sheets.Groups.Select(g => g.ThickMm));
+        SheetGroup one = sheets.Groups[0];
+        Assert.Equal(("r0", "Patch"), (Assert.Single(one.Pieces).RepairId, one.Pieces[0].Name));
+        Assert.Equal((150, 115), (Math.Round(one.Pieces[0].WidthMm, 6), Math.Round(one.Pieces[0].HeightMm, 6)));
+        Assert.Equal(["s0"], one.SheetIds);
+        Assert.True(one.Plan.Result.Proven);
+        // A butt joint needs its backing strip too, and no sheet is that thick.
+        Assert.Equal(["Thick", "Thick: backing strip"], sheets.Groups[1].Pieces.Select(p => p.Name));
+        Assert.Equal([0, 1], sheets.Groups[1].Plan.Result.Left);
+        StockSheet offcut = sheets.OffcutsOf(one).MaxBy(o => Outlines.SignedAreaMm2(o.Outline))!;
+        Assert.Equal(("Offcut of Sheet", SheetMetal.MildSteel, 1), (offcut.Name, offcut.Metal, offcut.ThickMm));
+        Assert.Equal((0, 0), (Math.Round(PanelBox.Of(offcut.Outline).SMinMm, 6), Math.Round(PanelBox.Of(offcut.Outline).TMinMm, 6)));
+        Assert.InRange(Math.Abs(Outlines.SignedAreaMm2(offcut.Outline)), 500 * 840, (500 * 1000) - (150 * 115));
+        // What is for a licensed workshop needs no sheet here.
+        Assert.Empty(SheetsOfVehicle.Of(Van([patch], [], members: [Pillar]), 5).Groups);
     }
 }

@@ -191,6 +191,7 @@ export const bounds = {
     hours: { least: 0, most: 100000, label: 'The time of a reading', unit: 'h' },
     moisturePercent: { least: 0, most: 200, label: 'A moisture', unit: '%' },
   },
+  NestQuestion: { gapMm: { least: 0.5, most: 50, label: 'The gap', unit: 'mm' } },
   Observation: {
     moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' },
     afterMinutes: { least: 0, most: 1000, label: 'After how many minutes', unit: 'minutes' },
@@ -316,6 +317,10 @@ export const bounds = {
     maxGapMm: { least: 0, most: 200, label: 'The greatest gap', unit: 'mm' },
     landMm: { least: 0, most: 300, label: 'The land', unit: 'mm' },
   },
+  SheetsCut: {
+    thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
+    gapMm: { least: 0.5, most: 50, label: 'The gap', unit: 'mm' },
+  },
   SillTaperInput: {
     lengthMm: { least: 1, most: 30000, label: "The sill's length", unit: 'mm' },
     taperDeg: { least: -45, most: 45, label: 'The taper', unit: 'degrees' },
@@ -331,6 +336,7 @@ export const bounds = {
     fallingMm: { least: 10, most: 60000, label: 'A measured diagonal', unit: 'mm' },
   },
   Spray: { minutes: { least: 0.5, most: 240, label: 'How long is sprayed', unit: 'minutes' } },
+  StockSheet: { thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   SurfaceReliefInput: { stepMm: { least: 2, most: 500, label: 'The step', unit: 'mm' } },
   SurfaceSection: {
     stationMm: { least: -30000, most: 30000, label: 'The station', unit: 'mm' },

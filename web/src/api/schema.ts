@@ -784,6 +784,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/nest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/door-bow": {
         parameters: {
             query?: never;
@@ -2229,6 +2245,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-sheets"];
+        put?: never;
+        post: operations["sheet-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/sheets/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheets-cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/repairs/{id}/steps.pdf": {
         parameters: {
             query?: never;
@@ -2304,6 +2352,22 @@ export interface paths {
         put: operations["repair-put"];
         post?: never;
         delete: operations["repair-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet-get"];
+        put: operations["sheet-put"];
+        post?: never;
+        delete: operations["sheet-delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3642,6 +3706,52 @@ export interface components {
              */
             turnDeg: number;
         };
+        NestInput: {
+            question: components["schemas"]["NestQuestion"];
+        };
+        NestOffcut: {
+            /** Format: int32 */
+            sheet: number;
+            outline: components["schemas"]["PanelPoint"][];
+        };
+        NestPiece: {
+            name: string;
+            outline: components["schemas"]["PanelPoint"][];
+            /** @default false */
+            grain: boolean;
+        };
+        NestPlace: {
+            /** Format: int32 */
+            piece: number;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: int32 */
+            turnDeg: number;
+            outline: components["schemas"]["PanelPoint"][];
+        };
+        NestPlan: {
+            places: components["schemas"]["NestPlace"][];
+            left: number[];
+            /** Format: double */
+            piecesMm2: number;
+            /** Format: double */
+            sheetsMm2: number;
+            /** Format: double */
+            leastMm2: number;
+            proven: boolean;
+            offcuts: components["schemas"]["NestOffcut"][];
+            verdict: string;
+        };
+        NestQuestion: {
+            pieces: components["schemas"]["NestPiece"][];
+            sheets: components["schemas"]["NestSheet"][];
+            /** Format: double */
+            gapMm: number;
+        };
+        NestSheet: {
+            name: string;
+            outline: components["schemas"]["PanelPoint"][];
+        };
         NewVehicle: {
             vehicle: components["schemas"]["Vehicle"];
             preset: null | string;
@@ -4222,6 +4332,8 @@ export interface components {
             notes: string;
             window?: null | components["schemas"]["OldWindow"];
             door?: null | components["schemas"]["DoorFit"];
+            /** @default false */
+            blankCut: boolean;
         };
         /** @enum {unknown} */
         RepairKind: "treat" | "patch" | "plate" | "plug" | "gutter" | "trim" | "leave" | "windowOut" | "door";
@@ -4604,8 +4716,36 @@ export interface components {
         };
         /** @enum {unknown} */
         Severity: "minor" | "moderate" | "severe";
+        SheetGroup: {
+            metal: components["schemas"]["SheetMetal"];
+            /** Format: double */
+            thickMm: number;
+            pieces: components["schemas"]["SheetPiece"][];
+            sheetIds: string[];
+            plan: components["schemas"]["WorkedOfNestPlan"];
+        };
         /** @enum {unknown} */
         SheetMetal: "mildSteel" | "galvanisedSteel" | "aluminium";
+        SheetPiece: {
+            repairId: string;
+            name: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
+        SheetsCut: {
+            metal: components["schemas"]["SheetMetal"];
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            gapMm: number;
+            repairIds: string[];
+        };
+        SheetsOfVehicle: {
+            sheets: components["schemas"]["StoredOfStockSheet"][];
+            groups: components["schemas"]["SheetGroup"][];
+        };
         /** @enum {unknown} */
         ShellChange: "none" | "opens" | "closes";
         ShellDesign: {
@@ -4711,6 +4851,14 @@ export interface components {
             value: number;
             unit: string;
         };
+        StockSheet: {
+            name: string;
+            metal: components["schemas"]["SheetMetal"];
+            /** Format: double */
+            thickMm: number;
+            outline: components["schemas"]["PanelPoint"][];
+            notes: string;
+        };
         StoredOfCovering: {
             id: string;
             /** Format: int32 */
@@ -4808,6 +4956,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["SealReading"];
+        };
+        StoredOfStockSheet: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["StockSheet"];
         };
         StoredOfSuspect: {
             id: string;
@@ -5379,6 +5534,12 @@ export interface components {
         };
         WorkedOfMendsOfRoof: {
             result: components["schemas"]["MendsOfRoof"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfNestPlan: {
+            result: components["schemas"]["NestPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -6566,6 +6727,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfHoleRowPlan"];
+                };
+            };
+        };
+    };
+    nest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfNestPlan"];
                 };
             };
         };
@@ -9246,6 +9431,80 @@ export interface operations {
             };
         };
     };
+    "vehicle-sheets": {
+        parameters: {
+            query: {
+                gapMm: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetsOfVehicle"];
+                };
+            };
+        };
+    };
+    "sheet-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockSheet"];
+                };
+            };
+        };
+    };
+    "sheets-cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetsCut"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "repair-steps-pdf": {
         parameters: {
             query?: {
@@ -9390,6 +9649,81 @@ export interface operations {
         };
     };
     "repair-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "sheet-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockSheet"];
+                };
+            };
+        };
+    };
+    "sheet-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockSheet"];
+                };
+            };
+        };
+    };
+    "sheet-delete": {
         parameters: {
             query?: never;
             header?: {

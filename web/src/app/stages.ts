@@ -35,6 +35,7 @@ export const stages: readonly Stage[] = [
     waiting: (shell) => shell.repairs.filter((r) => r.value.state === 'planned' || r.value.state === 'doing').length,
     screens: [
       { path: 'metal', name: 'metal', component: () => import('@/stages/metal/MetalStage.vue') },
+      { path: 'metal/sheets', name: 'sheets', component: () => import('@/stages/metal/SheetsScreen.vue') },
       {
         path: 'metal/:repairId/:tab(design|blank|fasteners|finish|steps)',
         name: 'repair',

@@ -98,7 +98,7 @@ public static class OfferedSuspects
         return offered.Select(o => Mended(panel, o));
     }
 
-    /// <summary>How near to a repair a hole or a screw lies that it mends, mm: less than a hand's breadth, so that its neighbour stays a suspect.</summary>
+    /// <summary>How near to a repair a hole or a screw lies that it mends, mm: its neighbour stays a suspect.</summary>
     private const double OnMendMm = 15;
 
     /// <summary>Distance of a place from what was mended: from each hole of a row, or from the line, mm.</summary>

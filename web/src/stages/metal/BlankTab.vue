@@ -6,6 +6,7 @@ import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
 import Choice from '@/ui/Choice.vue'
 import JudgementList from '@/ui/JudgementList.vue'
+import Ticks from '@/ui/Ticks.vue'
 import BlankDrawing from './BlankDrawing.vue'
 
 /** The blank to cut, its folds in order, and the sheets at 1:1. */
@@ -15,6 +16,8 @@ const props = defineProps<{
   patch: Schemas['PatchPlan']
   changed: boolean
 }>()
+/** Whether it is cut: then no sheet is kept free for it any more. */
+const cut = defineModel<boolean>('cut', { required: true })
 const { t } = useI18n()
 const { shell, lengths } = useState()
 const papers = ['a4', 'a3', 'letter'] as const
@@ -45,6 +48,7 @@ const sheet = (name: string) =>
         </tr>
       </tbody>
     </table>
+    <Ticks :of="{ cut }" :choices="[{ key: 'cut', text: t('metal.blankCut') }]" @tick="(_, on) => (cut = on)" />
     <table v-if="patch.blank.foldLines.length > 0" class="figures">
       <thead>
         <tr>

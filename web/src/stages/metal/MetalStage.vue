@@ -104,6 +104,9 @@ useKeys((event) => drawingKey(event, from, drawing.value))
       <span class="soft">{{ t('metal.count', { n: spots.length, m: repairs.length }) }}</span>
       <div class="sp" />
       <ViewSwitch v-model="from" />
+      <RouterLink class="btn plain" :to="{ name: 'sheets', params: { vehicleId: shell.vehicle.id } }">{{
+        t('metal.sheets')
+      }}</RouterLink>
       <Action @click="placing = !placing">{{ placing ? t('app.cancel') : t('metal.add') }}</Action>
     </header>
     <UnfoldedShell

@@ -99,6 +99,7 @@ async function drop() {
     />
     <BlankTab
       v-else-if="tab === 'blank' && plan.answer.value?.result.patch"
+      v-model:cut="draft.blankCut!"
       :panel="panel"
       :row="row"
       :patch="plan.answer.value.result.patch"

@@ -207,25 +207,3 @@ test('an old window comes out; a dig that is clicked shows beside the new flange
   await expect(page.getByTestId('steps')).toContainText('Take up every splinter')
   await expect(page.getByTestId('steps')).toContainText('Mend the marks')
 })
-
-test('blanks are cut from an offcut first; what is left is kept, and undo brings the sheet back', async ({ page }) => {
-  await metal(page, 'Heron')
-  await page.getByRole('link', { name: 'Cutting plan' }).click()
-  const plan = page.getByTestId('cutting-plan'),
-    stock = page.getByTestId('stock')
-  await expect(plan).toContainText('1 piece on 1 sheet')
-  await expect(plan).toContainText('less sheet does not do')
-  await expect(plan.getByRole('img', { name: 'Pieces on Piece from the old shelf' })).toBeVisible()
-  // A sheet that is typed in is there to be cut from.
-  await page.getByRole('button', { name: 'Add a sheet' }).click()
-  await page.getByRole('dialog').getByLabel('Name').fill('Door skin')
-  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
-  await expect(stock).toContainText('Door skin')
-  await plan.getByRole('button', { name: 'These are cut' }).click()
-  await page.getByRole('tooltip').getByRole('button', { name: 'These are cut' }).click()
-  await expect(plan).toContainText('No repair needs a blank that is not cut yet.')
-  await expect(stock).toContainText('Offcut of Piece from the old shelf')
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(plan).toContainText('1 piece on 1 sheet')
-  await expect(stock).not.toContainText('Offcut of')
-})

@@ -128,6 +128,8 @@ test('a place is looked at by tapping the shell, and a suspect gets a state', as
   await page.getByRole('dialog').getByLabel('State').selectOption('sound')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('dialog')).toBeHidden()
+  // It falls out of the first ones once they are worked out anew.
+  await expect(page.getByTestId('suspects').getByRole('button', { name: /Roof seam, left, 3 of 4/ })).toHaveCount(0)
   await page.getByRole('button', { name: /Show all/ }).click()
   await page.getByTestId('suspects').getByRole('button', { name: /Roof seam, left, 3 of 4/ }).click()
   await expect(page.getByText(/Seam, sound\. Before anyone has checked, such a place leaks in 1/)).toBeVisible()

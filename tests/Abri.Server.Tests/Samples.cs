@@ -198,7 +198,8 @@ internal static class Samples
             ["door-bow"] = JsonNode.Parse(
                 """
                 {"door":{"sealMm":14,"glass":false,"dents":false,"rounds":[{"after":"asFound","pushed":null,"readings":[
-                {"edge":"latch","heightMm":50,"gapMm":9},{"edge":"latch","heightMm":750,"gapMm":15},{"edge":"latch","heightMm":1450,"gapMm":9}]}]}}
+                {"edge":"latch","heightMm":50,"gapMm":9},{"edge":"latch","heightMm":750,"gapMm":15},{"edge":"latch","heightMm":1450,"gapMm":9}]}]},
+                "heightMm":1500}
                 """
             )!,
             ["window-out"] = JsonNode.Parse(

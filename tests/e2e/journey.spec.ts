@@ -143,7 +143,7 @@ for (const story of stories) {
     await typeHole(page, story.cut)
     await expect(page.getByTestId('fit')).toContainText('The frame fits')
     await page.getByRole('button', { name: 'Save readings' }).click()
-    await expect(page.getByText('Shell open, 1 opening')).toBeVisible()
+    await expect(page.getByText('Shell open, 1 place')).toBeVisible()
     await page.getByRole('button', { name: 'It is fitted and sealed' }).click()
     await expect(page.getByText('Shell closed')).toBeVisible()
     await page.reload()

@@ -47,6 +47,11 @@ public sealed record DoorPush(
     double? SpringBackMm
 );
 
+/// <summary>Where a gap is read.</summary>
+/// <param name="Edge">At which edge.</param>
+/// <param name="HeightMm">Height above the door's lower edge, mm.</param>
+public sealed record DoorPlace(DoorEdge Edge, double HeightMm);
+
 /// <summary>A door judged.</summary>
 /// <param name="Rounds">All rounds, oldest first.</param>
 /// <param name="WantedGapMm">The gap that presses the seal as it should be, mm.</param>
@@ -54,6 +59,7 @@ public sealed record DoorPush(
 /// <param name="MostGapMm">A wider one lets dust and water pass, mm.</param>
 /// <param name="Next">What is done next: as found where nothing was read yet; null where nothing is left to do.</param>
 /// <param name="Push">How it is pushed; null where it is not bent next.</param>
+/// <param name="ReadAt">Where the next round is read: where the last one was; of a first one near the ends and in the middle of both edges.</param>
 /// <param name="Rows">The rules.</param>
 /// <param name="Verdict">The same in a sentence.</param>
 public sealed record DoorPlan(
@@ -63,6 +69,7 @@ public sealed record DoorPlan(
     double MostGapMm,
     DoorTurn? Next,
     DoorPush? Push,
+    IReadOnlyList<DoorPlace> ReadAt,
     IReadOnlyList<Judgement> Rows,
     string Verdict
 );
@@ -95,10 +102,14 @@ public static class DoorBow
     /// <summary>A push that moved no more than this moved nothing that a person could read, mm: assumption.</summary>
     private const double ReadableMm = 0.5;
 
+    /// <summary>Where a first round is read, as shares of the door's height: assumption.</summary>
+    private static readonly double[] FirstAt = [0.05, 0.5, 0.95];
+
     /// <summary>The plan.</summary>
     /// <param name="door">The door with its readings.</param>
+    /// <param name="heightMm">Height of the door, mm.</param>
     /// <param name="lengths">How lengths are written in sentences.</param>
-    public static Result<Worked<DoorPlan>> Of(DoorFit door, LengthFormat lengths)
+    public static Result<Worked<DoorPlan>> Of(DoorFit door, double heightMm, LengthFormat lengths)
     {
         if (Wrong(door) is { } problem)
             return problem;
@@ -120,6 +131,10 @@ public static class DoorBow
                     most,
                     DoorTurn.AsFound,
                     null,
+                    [
+                        .. Enum.GetValues<DoorEdge>()
+                            .SelectMany(e => FirstAt.Select(share => new DoorPlace(e, Math.Round(share * heightMm / 10) * 10))),
+                    ],
                     [],
                     "Read the gaps first: the latch edge at the top, the middle and the bottom at least."
                 )
@@ -131,15 +146,16 @@ public static class DoorBow
         sheet.Cite(new Source("Bow: gap less the straight through the ends; spring-back: push less what stayed", SourceKind.Geometry));
         sheet.Cite(new Source("Latch and hinges, then the seal, then bending; stop within 1 mm", SourceKind.CommonPractice));
         sheet.Cite(new Source("Seal pressed by 20 to 50 %; a push goes at most 5 mm further than any before it", SourceKind.Assumption));
-        DoorTurn? next = NextTurn(rounds, wanted);
+        DoorTurn? next = NextTurn(rounds);
         DoorPush? push = next == DoorTurn.Bend ? Push(door, rounds, sheet) : null;
         if (push is { PushMm: > MostPushMm })
         {
             sheet.Warn("A door that has to be pushed that far is creased, or its frame is: for a body shop.");
             push = null;
         }
+        DoorPlace[] readAt = [.. door.Rounds[^1].Readings.Select(r => new DoorPlace(r.Edge, r.HeightMm))];
         Judgement[] rows = [.. Rows(door, now, wanted, next, lengths)];
-        return sheet.Finish(new DoorPlan(rounds, wanted, least, most, next, push, rows, Verdict(now, next, push, lengths)));
+        return sheet.Finish(new DoorPlan(rounds, wanted, least, most, next, push, readAt, rows, Verdict(next, push, lengths)));
     }
 
     /// <summary>The first contradiction, or null.</summary>
@@ -213,25 +229,28 @@ public static class DoorBow
         return [.. spans];
     }
 
-    private static IEnumerable<DoorPoint> Ends(DoorRead round) => round.Lines.SelectMany(l => new[] { l.Points[0], l.Points[^1] });
-
-    /// <summary>Latch and hinges as long as ends are off and they were not tried; then the seal; then bending; nothing where all is well.</summary>
-    private static DoorTurn? NextTurn(DoorRead[] rounds, double wanted)
+    /// <summary>
+    /// Latch and hinges where ends are off, or a straight edge is; then the seal, and so on in turn; bending once both were tried, or ends are right.
+    /// Nothing only where every reading is pressed as it should be and every edge is straight.
+    /// </summary>
+    private static DoorTurn? NextTurn(DoorRead[] rounds)
     {
         DoorRead now = rounds[^1];
-        bool endsOff = Ends(now).Any(p => Math.Abs(p.GapMm - wanted) > LeaveMm && !IsPressed(p));
-        bool bowed = now.Lines.Any(l => Math.Abs(l.BowMm) > LeaveMm);
+        bool bowed = now.Lines.Any(IsBowed),
+            off = now.Lines.Any(l => IsBowed(l) ? !IsPressed(l.Points[0]) || !IsPressed(l.Points[^1]) : !l.Points.All(IsPressed));
         bool Tried(DoorTurn turn) => rounds.Any(r => r.After == turn);
-        return (endsOff, bowed) switch
+        return (off, bowed) switch
         {
+            (false, false) => null,
+            (false, true) => DoorTurn.Bend,
             (true, _) when !Tried(DoorTurn.HingesAndLatch) => DoorTurn.HingesAndLatch,
             (true, _) when !Tried(DoorTurn.Seal) => DoorTurn.Seal,
-            (_, true) => DoorTurn.Bend,
-            // Once more from the start: after bending the ends may be off.
-            (true, _) when rounds[^1].After == DoorTurn.Bend => DoorTurn.HingesAndLatch,
-            _ => null,
+            (true, true) => DoorTurn.Bend,
+            _ => now.After == DoorTurn.HingesAndLatch ? DoorTurn.Seal : DoorTurn.HingesAndLatch,
         };
     }
+
+    private static bool IsBowed(DoorLine line) => Math.Abs(line.BowMm) > LeaveMm;
 
     private static bool IsPressed(DoorPoint p) => p.SqueezePercent is >= LeastPercent and <= MostPercent;
 
@@ -297,7 +316,7 @@ public static class DoorBow
             foreach ((DoorPoint p, string end) in new[] { (line.Points[^1], "top"), (line.Points[0], "bottom") })
             {
                 double off = p.GapMm - wanted;
-                bool good = IsPressed(p) || Math.Abs(off) <= LeaveMm;
+                bool good = IsPressed(p);
                 yield return new Judgement(
                     $"door-{edge}-{end}",
                     good ? JudgementState.Good : JudgementState.NeedsWork,
@@ -314,7 +333,7 @@ public static class DoorBow
                     []
                 );
             }
-            bool straight = Math.Abs(line.BowMm) <= LeaveMm;
+            bool straight = !IsBowed(line);
             yield return new Judgement(
                 $"door-{edge}-bow",
                 straight ? JudgementState.Good : JudgementState.NeedsWork,
@@ -328,16 +347,19 @@ public static class DoorBow
                 straight ? null : "Latch and hinges first, then the seal; what is left is bent.",
                 []
             );
+            DoorPoint widest = line.Points.MaxBy(p => p.GapMm)!;
             if (line.Passes.Count > 0)
                 yield return new Judgement(
                     $"door-{edge}-passes",
                     JudgementState.NeedsWork,
                     $"seal of the {edge} edge",
-                    line.Points.Min(p => p.SqueezePercent),
+                    widest.SqueezePercent,
                     LeastPercent,
                     Unit.Percent,
                     $"Dust and water pass {string.Join(", ", line.Passes.Select(s => $"from {lengths.Text(s.FromMm)} to {lengths.Text(s.ToMm)}"))}.",
-                    "See what is done next.",
+                    straight
+                        ? $"The gap is {lengths.Text(widest.GapMm - wanted)} too wide at {lengths.Text(widest.HeightMm)}: set {fixing}, or the seal."
+                        : "What latch, hinges and seal leave goes with the bow.",
                     []
                 );
         }
@@ -367,16 +389,13 @@ public static class DoorBow
             );
     }
 
-    private static string Verdict(DoorRead now, DoorTurn? next, DoorPush? push, LengthFormat lengths)
+    private static string Verdict(DoorTurn? next, DoorPush? push, LengthFormat lengths)
     {
-        double bow = now.Lines.Max(l => Math.Abs(l.BowMm));
         return (next, push) switch
         {
-            (null, _) => bow <= LeaveMm
-                ? $"Straight within {lengths.Text(LeaveMm)}: nothing more to do."
-                : $"Bowed by {lengths.Text(bow)}, and nothing more to do.",
+            (null, _) => $"Straight within {lengths.Text(LeaveMm)} and pressed all along: nothing more to do.",
             (DoorTurn.HingesAndLatch, _) => "Set latch and hinges first, then read again.",
-            (DoorTurn.Seal, _) => "Latch and hinges do not reach: another seal or packing, then read again.",
+            (DoorTurn.Seal, _) => "Latch and hinges did not do it: another seal or packing, then read again.",
             (_, null) => "For a body shop: it would have to be pushed too far.",
             (_, { } p) => $"Push by {lengths.Text(p.PushMm)} at {lengths.Text(p.AtMm)} {(p.Inwards ? "inwards" : "outwards")}, "
                 + $"so that {lengths.Text(p.WantMm)} stay; then read again.",

@@ -45,8 +45,8 @@ public sealed record NestOffcut(int Sheet, IReadOnlyList<PanelPoint> Outline);
 /// <param name="Left">Numbers of the pieces that no sheet has room for.</param>
 /// <param name="PiecesMm2">Area of the pieces that lie, mm2.</param>
 /// <param name="SheetsMm2">Area of the sheets that are cut into, mm2.</param>
-/// <param name="LeastMm2">Area of sheets without which it cannot be done, mm2.</param>
-/// <param name="Proven">Whether nobody can do it with less sheet, nor place more of the pieces.</param>
+/// <param name="LeastMm2">Area of sheets without which it cannot be done in quarter turns, mm2; 0 where pieces are left.</param>
+/// <param name="Proven">Whether with pieces in quarter turns nobody can do it with less sheet, nor place more of them.</param>
 /// <param name="Offcuts">What is left and kept.</param>
 /// <param name="Verdict">The same in a sentence.</param>
 public sealed record NestPlan(
@@ -74,6 +74,9 @@ public static class Nest
 
     /// <summary>Orders that are tried beyond the three usual ones: each with another piece first.</summary>
     private const int Orders = 12;
+
+    /// <summary>Usual gap between pieces, mm: room for snips or a blade, common practice.</summary>
+    public const double UsualGapMm = 5;
 
     /// <summary>The plan.</summary>
     /// <param name="question">Pieces and sheets.</param>
@@ -224,9 +227,11 @@ public static class Nest
         string lie = $"{Counted(layout.Places.Count, "piece")} on {Counted(used, "sheet")}";
         if (layout.Left.Count > 0)
             return layout.Places.Count == 0
-                ? $"No sheet has room for {Counted(layout.Left.Count, "piece")}: a larger one is needed."
-                : $"{lie}; {Counted(layout.Left.Count, "piece")} found no room" + (proven ? ", and nobody finds it." : ".");
+                ? $"No sheet has room for {Counted(layout.Left.Count, "piece")}, straight or turned by quarters: take a larger one."
+                : $"{lie}; {Counted(layout.Left.Count, "piece")} found no room" + (proven ? ", and in quarter turns there is none." : ".");
         string filled = $"{100 * layout.PlacedMm2 / layout.SheetsMm2:0} % of the sheet used";
-        return proven ? $"{lie}, {filled}: less sheet does not do." : $"{lie}, {filled}; less than {least / 1e6:0.00} m2 of sheet cannot do.";
+        return proven
+            ? $"{lie}, {filled}: in quarter turns less sheet does not do."
+            : $"{lie}, {filled}; in quarter turns less than {least / 1e6:0.00} m2 of sheet does not do.";
     }
 }

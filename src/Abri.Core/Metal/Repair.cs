@@ -91,8 +91,18 @@ public sealed record Repair(
     bool BlankCut = false
 )
 {
+    /// <summary>A planned repair of which no more is known than where it is.</summary>
+    public static Repair At(string name, RepairKind kind, FindingShape shape, IReadOnlyList<PanelPoint> points) =>
+        new(name, kind, shape, points, null, null, null, null, null, null, null, RepairState.Planned, null, [], "");
+
     /// <summary>Whether nothing is left to do but to look at it.</summary>
     public bool IsOver => State is RepairState.Done or RepairState.Watch;
+
+    /// <summary>Whether the shell may stand open from when it is begun.</summary>
+    internal bool Opens => Kind is RepairKind.Patch or RepairKind.Plug or RepairKind.WindowOut;
+
+    /// <summary>Whether it keeps water out once it is done, so that a water test tells.</summary>
+    internal bool Seals => Kind is RepairKind.Patch or RepairKind.Plate or RepairKind.Plug or RepairKind.Gutter or RepairKind.Trim;
 
     /// <summary>Outline of what is damaged.</summary>
     internal IReadOnlyList<PanelPoint> Damage => DamageOutline.Of(Shape, Points, LengthMm, WidthMm);

@@ -35,23 +35,13 @@ public static class RepairProposal
         };
         if (kind is not { } found || !IsMetal(panel.Material))
             return null;
-        var bare = new Repair(
-            finding.Name,
-            RepairKind.Leave,
-            finding.Shape,
-            finding.Points,
-            finding.Measures.LengthMm,
-            finding.Measures.WidthMm,
-            found is RepairKind.Treat or RepairKind.Patch ? Spot(finding, panel) : null,
-            null,
-            null,
-            null,
-            null,
-            RepairState.Planned,
-            null,
-            [id],
-            ""
-        );
+        Repair bare = Repair.At(finding.Name, RepairKind.Leave, finding.Shape, finding.Points) with
+        {
+            LengthMm = finding.Measures.LengthMm,
+            WidthMm = finding.Measures.WidthMm,
+            Spot = found is RepairKind.Treat or RepairKind.Patch ? Spot(finding, panel) : null,
+            FindingIds = [id],
+        };
         return As(bare, found, panel);
     }
 
@@ -64,24 +54,7 @@ public static class RepairProposal
     public static Repair At(Panel panel, PanelPoint at)
     {
         PanelPoint[] around = PanelBox.Around(at, 2 * HalfMm, 2 * HalfMm).Corners;
-        var bare = new Repair(
-            "Repair",
-            RepairKind.Leave,
-            FindingShape.Area,
-            around,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            RepairState.Planned,
-            null,
-            [],
-            ""
-        );
-        return As(bare, RepairKind.Patch, panel);
+        return As(Repair.At("Repair", RepairKind.Leave, FindingShape.Area, around), RepairKind.Patch, panel);
     }
 
     /// <summary>Kinds of repair that the shape of a place allows: what runs along it wants a line.</summary>
@@ -139,7 +112,7 @@ public static class RepairProposal
 
     private static SeamRun Bead => new(BeadWideMm, BeadDeepMm, 0);
 
-    private static OldWindow Bonded => new(WindowHeld.Adhesive, PaneMm, false, false, AfterWindow.NewWindow, true, []);
+    private static OldWindow Bonded => new(WindowHeld.Adhesive, PaneMm, false, false, AfterWindow.NewWindow, false, []);
 
     private static DoorFit Unread => new(SealMm, false, false, []);
 

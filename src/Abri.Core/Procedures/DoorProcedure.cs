@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Work;
+using static Abri.Core.Procedures.RepairSteps;
 
 namespace Abri.Core.Procedures;
 
@@ -10,20 +11,23 @@ internal static class DoorProcedure
     /// <summary>The procedure.</summary>
     public static Procedure Of(DoorFit door, DoorPlan plan, LengthFormat lengths)
     {
-        string Marked(string ids) =>
+        // What is to be changed at the ends; where they are right, what a straight edge lacks in between.
+        string Remedies(Unit unit) =>
             string.Join(
                 " ",
-                plan.Rows.Where(r => r.State != JudgementState.Good && r.Id.EndsWith(ids, StringComparison.Ordinal)).Select(r => r.Remedy)
+                plan.Rows.Where(r => r.State != JudgementState.Good && r.Unit == unit && (unit == Unit.Percent || r.Required == plan.WantedGapMm))
+                    .Select(r => r.Remedy)
             );
+        string amounts = Remedies(Unit.Mm) is { Length: > 0 } ends ? ends : Remedies(Unit.Percent);
         List<WorkStep> steps = [];
         switch (plan.Next)
         {
             case DoorTurn.HingesAndLatch:
                 steps.Add(
-                    Step(
+                    Outside(
                         "door-set",
                         "Set latch and hinges",
-                        $"{Marked("-top")} {Marked("-bottom")} Mark the old place first; half a turn at a time, and shut it gently.",
+                        $"{amounts} Mark the old place first; half a turn at a time, and shut it gently.",
                         1,
                         "Socket set",
                         "Marker"
@@ -36,11 +40,10 @@ internal static class DoorProcedure
                 break;
             case DoorTurn.Seal:
                 steps.Add(
-                    Step(
+                    Outside(
                         "door-seal",
                         "Change the seal",
-                        $"{Marked("-top")} {Marked("-bottom")} Clean the channel, lay it without stretching, "
-                            + "its joint at the bottom with a gap to drain.",
+                        $"{amounts} Clean the channel, lay it without stretching, " + "its joint at the bottom with a gap to drain.",
                         1,
                         "Plastic scraper"
                     )
@@ -49,22 +52,22 @@ internal static class DoorProcedure
             case DoorTurn.Bend when plan.Push is { } push:
                 if (door.Glass)
                     steps.Add(
-                        Step("door-pane", "Take the pane out", "A pane cracks when its frame is bent.", 1, "Suction cups") with
+                        Outside("door-pane", "Take the pane out", "A pane cracks when its frame is bent.", 1, "Suction cups") with
                         {
                             Cautions = [Cautions.Glass],
                         }
                     );
-                string ends = string.Join(" and ", push.EndsMm.Select(lengths.Text));
+                string held = string.Join(" and ", push.EndsMm.Select(lengths.Text));
                 steps.Add(
-                    Step(
+                    Outside(
                         "door-bend",
                         "Bend it",
                         (
                             push.Inwards
-                                ? $"Blocks of wood between door and frame at {ends} from below; push the door in at {lengths.Text(push.AtMm)}, "
+                                ? $"Blocks of wood between door and frame at {held} from below; push the door in at {lengths.Text(push.AtMm)}, "
                                     + "flat hands or knee on a board, slowly"
                                 : $"A block of wood between door and frame at {lengths.Text(push.AtMm)} from below; "
-                                    + $"push the door in at {ends}, slowly"
+                                    + $"push the door in at {held}, slowly"
                         )
                             + $", until it stands {lengths.Text(push.PushMm)} from where it was; hold for five seconds, let go slowly. "
                             + (
@@ -85,12 +88,12 @@ internal static class DoorProcedure
         }
         if (plan.Next is not null)
             steps.Add(
-                Step(
+                Outside(
                     "door-read",
                     plan.Next == DoorTurn.AsFound ? "Read the gaps" : "Read the gaps again",
                     "Lumps of putty on the seal, top, middle and bottom at least, at the same heights each time; "
                         + "shut the door, measure each lump; write them down as a new round.",
-                    plan.Rounds is [.., var last] ? last.Lines.Sum(l => l.Points.Count) : FirstReadings,
+                    plan.ReadAt.Count,
                     "Putty",
                     "Caliper"
                 )
@@ -99,7 +102,7 @@ internal static class DoorProcedure
         {
             if (door.Dents)
                 steps.Add(
-                    Step(
+                    Outside(
                         "door-strut",
                         "Bond in a strut",
                         "Behind the dented field, from frame to frame, a folded strip of the same metal; elastic adhesive 3 mm thick, no screws "
@@ -114,7 +117,7 @@ internal static class DoorProcedure
                     }
                 );
             steps.Add(
-                Step("door-dust", "Shut a strip of paper in", "At every hand's breadth round the seal: it drags everywhere.", 1, "Paper") with
+                Outside("door-dust", "Shut a strip of paper in", "At every hand's breadth round the seal: it drags everywhere.", 1, "Paper") with
                 {
                     Holds = [HoldPoint.Seen("The paper drags all round")],
                 }
@@ -123,12 +126,6 @@ internal static class DoorProcedure
         return Procedure.Of(plan.Verdict, steps);
     }
 
-    /// <summary>Readings of a first round: three at each edge.</summary>
-    private const int FirstReadings = 6;
-
     /// <summary>Adhesive for a strut, ml: assumption.</summary>
     private const double StrutMl = 60;
-
-    private static WorkStep Step(string key, string title, string what, double amount, params string[] tools) =>
-        WorkStep.Of(key, title, what, WorkPlace.Outside, amount, tools);
 }

@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Work;
+using static Abri.Core.Procedures.RepairSteps;
 
 namespace Abri.Core.Procedures;
 
@@ -33,7 +34,7 @@ internal static class WindowOutProcedure
             },
             Free(window, plan, lengths) with
             {
-                People = glued ? 2 : 1,
+                People = 2,
                 Cautions = glued ? [Cautions.Glass, Cautions.WiringBehind] : [Cautions.Glass],
             },
             Step(
@@ -151,10 +152,7 @@ internal static class WindowOutProcedure
                 plan.EdgeMm,
                 "Screwdriver",
                 "Plastic scraper"
-            ) with
-            {
-                People = 2,
-            },
+            ),
             WindowHeld.Adhesive => Step(
                 "window-adhesive",
                 "Cut the adhesive",
@@ -181,8 +179,6 @@ internal static class WindowOutProcedure
             ),
         };
     }
-
-    private static WeatherNeeds Dry { get; } = new(true, null, TypicalCoats.EpoxyPrimer.LeastC, TypicalCoats.Colour.MostC);
 
     private static WorkStep Step(string key, string title, string what, WorkPlace place, double amount, params string[] tools) =>
         WorkStep.Of(key, title, what, place, amount, tools);

@@ -90,7 +90,11 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
         );
 
     private static IEnumerable<IReadOnlyList<PanelPoint>> Shapes(VehicleSnapshot of, Stored<Panel> panel, Func<Fitting, RoundedRectangle> shape) =>
-        of.Openings.On(panel.Id).Values().Select(o => shape(of.FittingOf(o).Turned(o.TurnDeg)).BoxAt(o.Centre).Corners);
+        of.Openings.On(panel.Id).Values().Select(o => ShapeOf(of, o, shape));
+
+    /// <summary>The cut-out or the flange of an opening where it lies.</summary>
+    internal static IReadOnlyList<PanelPoint> ShapeOf(VehicleSnapshot of, Opening opening, Func<Fitting, RoundedRectangle> shape) =>
+        shape(of.FittingOf(opening).Turned(opening.TurnDeg)).BoxAt(opening.Centre).Corners;
 
     /// <summary>Where a repair lies: of a patch its edge, else what is damaged.</summary>
     internal static IReadOnlyList<PanelPoint> Outline(Repair repair, Panel panel) =>

@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Procedures;
 using Abri.Core.Record;
+using Abri.Core.Work;
 
 namespace Abri.Core.Stages;
 
@@ -17,19 +18,34 @@ public sealed record SheetPiece(string RepairId, string Name, double WidthMm, do
 /// <param name="ThickMm">Thickness, mm.</param>
 /// <param name="Pieces">The pieces, in the order in which the plan numbers them.</param>
 /// <param name="SheetIds">Ids of the sheets, in the order in which the plan numbers them.</param>
+/// <param name="Later">Pieces that are laid out once these are cut: so many at once are enough.</param>
 /// <param name="Plan">Where each piece lies.</param>
 public sealed record SheetGroup(
     SheetMetal Metal,
     double ThickMm,
     IReadOnlyList<SheetPiece> Pieces,
     IReadOnlyList<string> SheetIds,
+    int Later,
     Worked<NestPlan> Plan
 );
+
+/// <summary>A repair whose blank is not laid out yet.</summary>
+/// <param name="RepairId">Id of the repair.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Why">What has to be mended first.</param>
+public sealed record NotReady(string RepairId, string Name, string Why);
 
 /// <summary>The sheets of a vehicle, and what is cut from them.</summary>
 /// <param name="Sheets">Sheets and offcuts that are there; their owner is the vehicle.</param>
 /// <param name="Groups">The pieces that repairs still need, by metal and thickness.</param>
-public sealed record SheetsOfVehicle(IReadOnlyList<Stored<StockSheet>> Sheets, IReadOnlyList<SheetGroup> Groups)
+/// <param name="NotReady">Repairs that the bench blocks.</param>
+/// <param name="GapMm">Gap with which they are laid out, mm.</param>
+public sealed record SheetsOfVehicle(
+    IReadOnlyList<Stored<StockSheet>> Sheets,
+    IReadOnlyList<SheetGroup> Groups,
+    IReadOnlyList<NotReady> NotReady,
+    double GapMm
+)
 {
     /// <summary>Two thicknesses that differ by less are one, mm.</summary>
     private const double AlikeMm = 0.05;
@@ -44,48 +60,70 @@ public sealed record SheetsOfVehicle(IReadOnlyList<Stored<StockSheet>> Sheets, I
     /// <param name="stop">Stops the search.</param>
     public static SheetsOfVehicle Of(VehicleSnapshot of, double gapMm, CancellationToken stop = default)
     {
-        var wanted = of
-            .Repairs.Where(r => !r.Value.IsOver && !r.Value.BlankCut)
-            .SelectMany(r => Blanks(of, r))
-            .GroupBy(b => (b.Design.Metal, Thick: Math.Round(b.Design.SheetMm / AlikeMm) * AlikeMm));
+        List<NotReady> notReady = [];
+        List<Blank> blanks = [];
+        foreach (Stored<Repair> row in of.Repairs.Where(r => !r.Value.IsOver && !r.Value.BlankCut))
+        {
+            RepairWork work = MetalOfVehicle.Work(of, of.PanelOf(row), row.Value);
+            if (work.IsForWorkshop || work.PatchSite is not { } site)
+                continue;
+            if (Blocked(site, out PatchPlan? patch) is { } why)
+                notReady.Add(new NotReady(row.Id, row.Value.Name, why));
+            else
+                blanks.AddRange(Blanks(row, patch!));
+        }
         return new SheetsOfVehicle(
             of.Sheets,
             [
-                .. wanted
+                .. blanks
+                    .GroupBy(b => (b.Design.Metal, Thick: Math.Round(b.Design.SheetMm / AlikeMm) * AlikeMm))
                     .OrderBy(g => g.Key.Metal)
                     .ThenBy(g => g.Key.Thick)
-                    .Select(group =>
-                    {
-                        var pieces = group.Take(MostPieces).ToArray();
-                        Stored<StockSheet>[] sheets =
-                        [
-                            .. of
-                                .Sheets.Where(s => s.Value.Metal == group.Key.Metal && Math.Abs(s.Value.ThickMm - group.Key.Thick) < AlikeMm)
-                                .Take(MostSheets),
-                        ];
-                        var question = new NestQuestion(
-                            [.. pieces.Select(p => new NestPiece(p.Piece.Name, p.Outline))],
-                            [.. sheets.Select(s => new NestSheet(s.Value.Name, s.Value.Outline))],
-                            gapMm
-                        );
-                        return Nest.Of(question, stop).IsOk(out Worked<NestPlan>? plan, out _)
-                            ? new SheetGroup(group.Key.Metal, group.Key.Thick, [.. pieces.Select(p => p.Piece)], [.. sheets.Select(s => s.Id)], plan)
-                            : null;
-                    })
-                    .OfType<SheetGroup>(),
-            ]
+                    .Select(g => Group(of, g.Key.Metal, g.Key.Thick, [.. g], gapMm, stop)),
+            ],
+            notReady,
+            gapMm
         );
     }
 
-    /// <summary>The blank of a repair, and its backing strip; none where there is none, or the bench blocks it.</summary>
-    private static IEnumerable<(SheetPiece Piece, PatchDesign Design, IReadOnlyList<PanelPoint> Outline)> Blanks(
-        VehicleSnapshot of,
-        Stored<Repair> row
-    )
+    private sealed record Blank(SheetPiece Piece, PatchDesign Design, IReadOnlyList<PanelPoint> Outline);
+
+    private static SheetGroup Group(VehicleSnapshot of, SheetMetal metal, double thickMm, Blank[] all, double gapMm, CancellationToken stop)
     {
-        RepairWork work = MetalOfVehicle.Work(of, of.PanelOf(row), row.Value);
-        if (work.IsForWorkshop || !RepairProcedure.Of(work).IsOk(out Worked<RepairPlan>? plan, out _) || plan.Result.Patch is not { } patch)
-            yield break;
+        Blank[] now = [.. all.Take(MostPieces)];
+        // Offcuts first, where there are more than are looked at.
+        Stored<StockSheet>[] sheets =
+        [
+            .. of
+                .Sheets.Where(s => s.Value.Metal == metal && Math.Abs(s.Value.ThickMm - thickMm) < AlikeMm)
+                .OrderBy(s => Math.Abs(Outlines.SignedAreaMm2(s.Value.Outline)))
+                .Take(MostSheets),
+        ];
+        var question = new NestQuestion(
+            [.. now.Select(b => new NestPiece(b.Piece.Name, b.Outline))],
+            [.. sheets.Select(s => new NestSheet(s.Value.Name, s.Value.Outline))],
+            gapMm
+        );
+        // Outlines of sheets are checked as they are kept, those of blanks before they come here.
+        Worked<NestPlan> plan = Nest.Of(question, stop).Value!;
+        return new SheetGroup(metal, thickMm, [.. now.Select(b => b.Piece)], [.. sheets.Select(s => s.Id)], all.Length - now.Length, plan);
+    }
+
+    /// <summary>Why a blank must not be cut yet, or null with its patch.</summary>
+    private static string? Blocked(PatchSite site, out PatchPlan? patch)
+    {
+        patch = null;
+        if (!Patch.Of(site).IsOk(out Worked<PatchPlan>? plan, out Problem? problem))
+            return problem.Message;
+        patch = plan.Result;
+        return patch.Rows.Concat(patch.Blank.Rows).FirstOrDefault(r => r.State == JudgementState.Blocked) is { } row
+            ? $"{char.ToUpperInvariant(row.Title[0])}{row.Title[1..]}: {row.Remedy}"
+            : Outlines.Check(patch.Blank.Outline, "")?.Message;
+    }
+
+    /// <summary>The blank of a repair, and its backing strip.</summary>
+    private static IEnumerable<Blank> Blanks(Stored<Repair> row, PatchPlan patch)
+    {
         IEnumerable<(string Name, IReadOnlyList<PanelPoint> Outline)> all =
         [
             (row.Value.Name, patch.Blank.Outline),
@@ -94,7 +132,7 @@ public sealed record SheetsOfVehicle(IReadOnlyList<Stored<StockSheet>> Sheets, I
         foreach ((string name, IReadOnlyList<PanelPoint> outline) in all)
         {
             PanelBox box = PanelBox.Of(outline);
-            yield return (new SheetPiece(row.Id, name, box.WidthMm, box.HeightMm), row.Value.Patch!, outline);
+            yield return new Blank(new SheetPiece(row.Id, name, box.WidthMm, box.HeightMm), row.Value.Patch!, outline);
         }
     }
 

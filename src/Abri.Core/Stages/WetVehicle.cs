@@ -120,10 +120,7 @@ public static class WetVehicle
             .. of
                 .Repairs.On(panel.Id)
                 .Select(r => MetalOfVehicle.Work(of, panel, r.Value).Allowed)
-                .Where(r =>
-                    r is { IsOver: true, DoneOn: not null }
-                    && r.Kind is not (RepairKind.Treat or RepairKind.Leave or RepairKind.WindowOut or RepairKind.Door)
-                )
+                .Where(r => r is { IsOver: true, DoneOn: not null, Seals: true })
                 .Select(r =>
                 {
                     // All of it has to be wetted, on a later day: what was sprayed that day may have been sprayed before, or wet sealant.

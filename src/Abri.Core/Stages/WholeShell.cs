@@ -26,6 +26,7 @@ namespace Abri.Core.Stages;
 /// <param name="Coverings">What was put on panels or into them; their owner is the panel.</param>
 /// <param name="LeakPriors">Priors that somebody changed.</param>
 /// <param name="WaysOut">What keeps water in, worst first.</param>
+/// <param name="Open">Where the shell stands open.</param>
 public sealed record WholeShell(
     Stored<Vehicle> Vehicle,
     IReadOnlyList<Stored<Panel>> Panels,
@@ -42,7 +43,8 @@ public sealed record WholeShell(
     IReadOnlyList<Stored<Drain>> Drains,
     IReadOnlyList<Stored<Covering>> Coverings,
     IReadOnlyList<Stored<LeakPrior>> LeakPriors,
-    IReadOnlyList<WayOut> WaysOut
+    IReadOnlyList<WayOut> WaysOut,
+    IReadOnlyList<OpenPlace> Open
 )
 {
     /// <summary>The shell with what follows from it.</summary>
@@ -65,7 +67,8 @@ public sealed record WholeShell(
             of.Water.Drains,
             of.Water.Coverings,
             of.LeakPriors,
-            WaysOfWater(of, now)
+            WaysOfWater(of, now),
+            OpenShell.Of(of)
         );
 
     /// <summary>What waits, in the order of work.</summary>

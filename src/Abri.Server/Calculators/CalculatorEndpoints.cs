@@ -154,7 +154,7 @@ internal static class CalculatorEndpoints
             .Validate<NestInput>()
             .WithName("nest");
         calculators
-            .MapPost("/door-bow", (DoorBowInput x) => Answer(DoorBow.Of(x.Door, x.Lengths ?? LengthFormat.Millimetres), "/door"))
+            .MapPost("/door-bow", (DoorBowInput x) => Answer(DoorBow.Of(x.Door, x.HeightMm, x.Lengths ?? LengthFormat.Millimetres), "/door"))
             .Validate<DoorBowInput>()
             .WithName("door-bow");
         calculators

@@ -60,8 +60,9 @@ public sealed record NestInput(NestQuestion Question);
 
 /// <summary>Input of the calculator <c>door-bow</c>.</summary>
 /// <param name="Door">The door with its readings.</param>
+/// <param name="HeightMm">Its height, mm.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
-public sealed record DoorBowInput(DoorFit Door, LengthFormat? Lengths = null);
+public sealed record DoorBowInput(DoorFit Door, [Within(200, 4000, "The door's height", "mm")] double HeightMm, LengthFormat? Lengths = null);
 
 /// <summary>Input of the calculator <c>window-out</c>.</summary>
 /// <param name="Window">The old window.</param>

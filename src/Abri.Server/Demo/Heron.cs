@@ -235,23 +235,11 @@ internal static class Heron
             [Planned("Hinged window by the wheel", "window", new PanelPoint(2870, 1270), 0)],
             repairs:
             [
-                new Repair(
-                    "Sign-bolt holes closed",
-                    RepairKind.Plug,
-                    FindingShape.Point,
-                    [new(1080, 1380), new(1680, 1380)],
-                    null,
-                    null,
-                    null,
-                    null,
-                    new HoleRow(6, 0.8, SheetMetal.MildSteel, true, false, null),
-                    null,
-                    null,
-                    RepairState.Planned,
-                    null,
-                    ["finding-1"],
-                    ""
-                ),
+                Repair.At("Sign-bolt holes closed", RepairKind.Plug, FindingShape.Point, [new(1080, 1380), new(1680, 1380)]) with
+                {
+                    Holes = new HoleRow(6, 0.8, SheetMetal.MildSteel, true, false, null),
+                    FindingIds = ["finding-1"],
+                },
             ],
             water: WaterRecord.None with
             {
@@ -351,23 +339,10 @@ internal static class Heron
             [],
             repairs:
             [
-                new Repair(
-                    "Right rear door stands off",
-                    RepairKind.Door,
-                    FindingShape.Point,
-                    [new(-60, 950)],
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    null,
-                    RepairState.Doing,
-                    null,
-                    [],
-                    "",
-                    Door: new DoorFit(
+                Repair.At("Right rear door stands off", RepairKind.Door, FindingShape.Point, [new(-60, 950)]) with
+                {
+                    State = RepairState.Doing,
+                    Door = new DoorFit(
                         14,
                         false,
                         false,
@@ -377,8 +352,8 @@ internal static class Heron
                             new DoorRound(DoorTurn.Bend, new DoorPushed(DoorEdge.Latch, 950, 10), LatchGaps(9, 12, 14, 12.5, 9.5)),
                             new DoorRound(DoorTurn.Bend, new DoorPushed(DoorEdge.Latch, 950, 15), LatchGaps(9, 11.5, 12.5, 12, 9.5)),
                         ]
-                    )
-                ),
+                    ),
+                },
             ]
         );
 
@@ -478,28 +453,23 @@ internal static class Heron
             [],
             repairs:
             [
-                new Repair(
+                Repair.At(
                     "Patch under the rear step",
                     RepairKind.Patch,
                     FindingShape.Area,
-                    [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)],
-                    null,
-                    null,
-                    new RustSpot(RustGrade.ManyPits, true, 1.5, 1.2, 100, 60, false, false, true, true, []),
-                    PatchDesign.Usual(1.5) with
+                    [new(4380, 260), new(4440, 260), new(4440, 285), new(4380, 285)]
+                ) with
+                {
+                    Spot = new RustSpot(RustGrade.ManyPits, true, 1.5, 1.2, 100, 60, false, false, true, true, []),
+                    Patch = PatchDesign.Usual(1.5) with
                     {
                         Metal = SheetMetal.MildSteel,
                         // The step's seam lies at its front edge: the flange goes up behind the sheet that hangs over it.
                         Sides = [new PatchSide(Side.Front, null, 58, [new Fold(FoldTo.Outside, 90, 1.5, 18)])],
                     },
-                    null,
-                    null,
-                    null,
-                    RepairState.Planned,
-                    null,
-                    ["finding-1"],
-                    "The flange tucks up under the seam of the step."
-                ),
+                    FindingIds = ["finding-1"],
+                    Notes = "The flange tucks up under the seam of the step.",
+                },
             ]
         );
 

@@ -69,23 +69,13 @@ internal static class Plover
         panel == PanelKind.Roof
             ?
             [
-                new Repair(
-                    "Edge strip, left side",
-                    RepairKind.Trim,
-                    FindingShape.Line,
-                    [new(300, 945), new(2700, 945)],
-                    null,
-                    25,
-                    null,
-                    null,
-                    null,
-                    null,
-                    new TrimRun(TrimHeld.Screws, 150, 25),
-                    RepairState.Planned,
-                    null,
-                    ["finding-1"],
-                    "The old strip is straight and goes on again."
-                ),
+                Repair.At("Edge strip, left side", RepairKind.Trim, FindingShape.Line, [new(300, 945), new(2700, 945)]) with
+                {
+                    WidthMm = 25,
+                    Trim = new TrimRun(TrimHeld.Screws, 150, 25),
+                    FindingIds = ["finding-1"],
+                    Notes = "The old strip is straight and goes on again.",
+                },
             ]
             : null;
 

@@ -28,9 +28,9 @@ internal static class SheetEndpoints
     public static void MapSheets(this RouteGroupBuilder vehicle)
     {
         vehicle
-            .MapGet("/sheets", Results<Ok<SheetsOfVehicle>, ProblemHttpResult> (double gapMm, OfVehicle of, CancellationToken stop) =>
-                gapMm is >= 0.5 and <= 50
-                    ? TypedResults.Ok(SheetsOfVehicle.Of(of.Snapshot, gapMm, stop))
+            .MapGet("/sheets", Results<Ok<SheetsOfVehicle>, ProblemHttpResult> (double? gapMm, OfVehicle of, CancellationToken stop) =>
+                gapMm is null or (>= 0.5 and <= 50)
+                    ? TypedResults.Ok(SheetsOfVehicle.Of(of.Snapshot, gapMm ?? Nest.UsualGapMm, stop))
                     : Problems.Of(new Problem("out-of-range", "/gapMm", "The gap must lie between 0.5 and 50 mm."))
             )
             .WithName("vehicle-sheets");

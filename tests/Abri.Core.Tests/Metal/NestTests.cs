@@ -50,7 +50,7 @@ public class NestTests
         Assert.Equal((1250 * 2500d, 4 * 250_000d), (plan.SheetsMm2, plan.PiecesMm2));
         // Two rows of two: 1002 and a cut of the sheet's 2500 are gone.
         Assert.Contains(plan.Offcuts, o => PanelBox.Of(o.Outline) is { WidthMm: > 1249, HeightMm: > 1490 });
-        Assert.Equal("4 pieces on 1 sheet, 32 % of the sheet used: less sheet does not do.", plan.Verdict);
+        Assert.Equal("4 pieces on 1 sheet, 32 % of the sheet used: in quarter turns less sheet does not do.", plan.Verdict);
     }
 
     [Fact]
@@ -196,10 +196,10 @@ public class NestTests
         Assert.Equal("/pieces/1/outline", Nest.Of(new NestQuestion([Piece(1, 1), new("B", crossed)], [], 2)).Problem!.Pointer);
         Assert.Equal("/sheets/0/outline", Nest.Of(new NestQuestion([Piece(1, 1)], [new("S", crossed)], 2)).Problem!.Pointer);
         NestPlan none = Laid(new NestQuestion([Piece(600, 600)], [Sheet(500, 500)], 2));
-        Assert.Equal("No sheet has room for 1 piece: a larger one is needed.", none.Verdict);
+        Assert.Equal("No sheet has room for 1 piece, straight or turned by quarters: take a larger one.", none.Verdict);
         Assert.Equal([0], Laid(new NestQuestion([Piece(600, 600)], [], 2)).Left);
         Assert.Equal(
-            "1 piece on 1 sheet; 1 piece found no room, and nobody finds it.",
+            "1 piece on 1 sheet; 1 piece found no room, and in quarter turns there is none.",
             Laid(new NestQuestion([Piece(600, 600), Piece(400, 400)], [Sheet(500, 500)], 2)).Verdict
         );
     }

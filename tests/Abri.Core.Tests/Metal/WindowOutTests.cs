@@ -73,6 +73,7 @@ public class WindowOutTests
         Assert.Equal("window-adhesive", Keys(Window(WindowHeld.Adhesive))[1]);
         Assert.Equal("window-clips", Keys(Window(WindowHeld.AdhesiveAndClips))[1]);
         Assert.Contains("window-marks", Keys(Window(WindowHeld.Gasket, new DigMark(new(0, 0), 5))));
+        Assert.All(Steps(Window(WindowHeld.Gasket)).Where(s => s.Cautions.Contains(Cautions.Glass)), s => Assert.True(s.People >= 2));
         // The primer on marks dries under the cover, not in the rain.
         WorkStep[] marked = [.. Steps(Window(WindowHeld.Gasket, new DigMark(new(0, 0), 5)))];
         Assert.Equal(0, marked.Single(s => s.Key == "window-marks").WaitHours);

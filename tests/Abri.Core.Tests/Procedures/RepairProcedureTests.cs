@@ -142,6 +142,19 @@ public class RepairProcedureTests
         Assert.Equal(licensed, plan.Procedure.Steps.All(s => s.Key == "rust-protect"));
     }
 
+    [Theory]
+    [InlineData(RepairKind.Treat, false, false)]
+    [InlineData(RepairKind.Patch, true, true)]
+    [InlineData(RepairKind.Plate, false, true)]
+    [InlineData(RepairKind.Plug, true, true)]
+    [InlineData(RepairKind.WindowOut, true, false)]
+    [InlineData(RepairKind.Leave, false, false)]
+    public void A_plan_says_whether_it_opens_the_shell_and_whether_a_water_test_tells(RepairKind kind, bool opens, bool seals)
+    {
+        RepairPlan plan = Planned(Some(kind)).Result;
+        Assert.Equal((opens, seals), (plan.Opens, plan.Seals));
+    }
+
     [Fact]
     public void What_the_bench_blocks_comes_before_everything()
     {

@@ -242,7 +242,7 @@ public class MetalOfVehicleTests
     public void Blanks_that_repairs_still_need_are_laid_out_by_metal_and_thickness()
     {
         Repair patch = RepairProcedureTests.Some(RepairKind.Patch) with { Name = "Patch" },
-            thick = patch with { Name = "Thick", Patch = patch.Patch! with { SheetMm = 2, Join = PatchJoin.ButtOnStrip } };
+            thick = patch with { Name = "Thick", Patch = patch.Patch! with { SheetMm = 1.2, Join = PatchJoin.ButtOnStrip } };
         StockSheet sheet = new("Sheet", SheetMetal.MildSteel, 1, new PanelBox(0, 500, 0, 1000).Corners, "");
         VehicleSnapshot van = Van(
             [patch, thick, patch with { BlankCut = true }, patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }],
@@ -250,7 +250,7 @@ public class MetalOfVehicleTests
             sheets: [sheet, sheet with { Name = "Zinc", Metal = SheetMetal.GalvanisedSteel }]
         );
         SheetsOfVehicle sheets = SheetsOfVehicle.Of(van, 5);
-        Assert.Equal([1, 2], sheets.Groups.Select(g => g.ThickMm));
+        Assert.Equal([1, 1.2], sheets.Groups.Select(g => Math.Round(g.ThickMm, 6)));
         SheetGroup one = sheets.Groups[0];
         Assert.Equal(("r0", "Patch"), (Assert.Single(one.Pieces).RepairId, one.Pieces[0].Name));
         Assert.Equal((150, 115), (Math.Round(one.Pieces[0].WidthMm, 6), Math.Round(one.Pieces[0].HeightMm, 6)));
@@ -265,5 +265,52 @@ public class MetalOfVehicleTests
         Assert.InRange(Math.Abs(Outlines.SignedAreaMm2(offcut.Outline)), 500 * 840, (500 * 1000) - (150 * 115));
         // What is for a licensed workshop needs no sheet here.
         Assert.Empty(SheetsOfVehicle.Of(Van([patch], [], members: [Pillar]), 5).Groups);
+    }
+
+    [Fact]
+    public void A_blank_that_the_bench_blocks_is_not_laid_out_but_named()
+    {
+        Repair narrow = RepairProcedureTests.Some(RepairKind.Patch) with { Name = "Narrow", Patch = PatchDesign.Usual(1) with { LapMm = 8 } };
+        SheetsOfVehicle sheets = SheetsOfVehicle.Of(Van([narrow, RepairProcedureTests.Some(RepairKind.Patch)], []), 5);
+        Assert.Equal("A repair", Assert.Single(Assert.Single(sheets.Groups).Pieces).Name);
+        NotReady told = Assert.Single(sheets.NotReady);
+        Assert.Equal(("r0", "Narrow", "Lap: Take at least 12.8 mm."), (told.RepairId, told.Name, told.Why));
+    }
+
+    [Fact]
+    public void More_blanks_than_are_laid_out_at_once_wait()
+    {
+        Repair patch = RepairProcedureTests.Some(RepairKind.Patch);
+        SheetGroup group = Assert.Single(SheetsOfVehicle.Of(Van([.. Enumerable.Repeat(patch, 63)], []), 5).Groups);
+        Assert.Equal((60, 3), (group.Pieces.Count, group.Later));
+    }
+
+    [Theory] // Begun, or out with nothing over its hole yet
+    [InlineData(RepairKind.Patch, RepairState.Planned, false)]
+    [InlineData(RepairKind.Patch, RepairState.Doing, true)]
+    [InlineData(RepairKind.Patch, RepairState.Done, false)]
+    [InlineData(RepairKind.Plug, RepairState.Doing, true)]
+    [InlineData(RepairKind.Treat, RepairState.Doing, false)]
+    [InlineData(RepairKind.WindowOut, RepairState.Planned, false)]
+    [InlineData(RepairKind.WindowOut, RepairState.Doing, true)]
+    [InlineData(RepairKind.WindowOut, RepairState.Done, true)]
+    public void The_shell_stands_open_from_when_a_repair_is_begun(RepairKind kind, RepairState state, bool open)
+    {
+        Repair repair = RepairProcedureTests.Some(kind) with { State = state, DoneOn = state == RepairState.Done ? new DateOnly(2026, 6, 1) : null };
+        Assert.Equal(open, OpenShell.Of(Van([repair], [])).Any(o => o.Job == new Job(JobKind.Repair, "r0")));
+        // On a pillar nothing is opened.
+        if (kind != RepairKind.WindowOut)
+            Assert.Empty(OpenShell.Of(Van([repair], [], members: [Pillar])));
+    }
+
+    [Fact]
+    public void The_hole_of_an_old_window_is_closed_by_a_patch_that_is_done_over_it()
+    {
+        Repair window = RepairProcedureTests.Some(RepairKind.WindowOut) with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) },
+            patch = RepairProcedureTests.Some(RepairKind.Patch);
+        Assert.Single(OpenShell.Of(Van([window, patch], [])));
+        Assert.Empty(OpenShell.Of(Van([window, patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 2) }], [])));
+        Repair elsewhere = patch with { Points = [.. patch.Points.Select(p => new PanelPoint(p.SMm - 600, p.TMm))] };
+        Assert.Single(OpenShell.Of(Van([window, elsewhere with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 2) }], [])));
     }
 }

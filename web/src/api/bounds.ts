@@ -93,6 +93,7 @@ export const bounds = {
     surfaceC: { least: -40, most: 120, label: "The surface's temperature", unit: 'C' },
   },
   DigMark: { acrossMm: { least: 0.5, most: 300, label: 'The mark', unit: 'mm' } },
+  DoorBowInput: { heightMm: { least: 200, most: 4000, label: "The door's height", unit: 'mm' } },
   DoorFit: { sealMm: { least: 3, most: 60, label: 'The seal', unit: 'mm' } },
   DoorPushed: {
     atMm: { least: 0, most: 4000, label: 'The height', unit: 'mm' },

@@ -2927,6 +2927,8 @@ export interface components {
         };
         DoorBowInput: {
             door: components["schemas"]["DoorFit"];
+            /** Format: double */
+            heightMm: number;
             lengths?: null | components["schemas"]["LengthFormat"];
         };
         /** @enum {unknown} */
@@ -2947,6 +2949,11 @@ export interface components {
             bowAtMm: number;
             passes: components["schemas"]["HeightSpan"][];
         };
+        DoorPlace: {
+            edge: components["schemas"]["DoorEdge"];
+            /** Format: double */
+            heightMm: number;
+        };
         DoorPlan: {
             rounds: components["schemas"]["DoorRead"][];
             /** Format: double */
@@ -2957,6 +2964,7 @@ export interface components {
             mostGapMm: number;
             next: null | components["schemas"]["DoorTurn"];
             push: null | components["schemas"]["DoorPush"];
+            readAt: components["schemas"]["DoorPlace"][];
             rows: components["schemas"]["Judgement"][];
             verdict: string;
         };
@@ -3770,6 +3778,11 @@ export interface components {
             question: components["schemas"]["LeakQuestion"];
             candidates: components["schemas"]["WaterTestCandidate"][];
         };
+        NotReady: {
+            repairId: string;
+            name: string;
+            why: string;
+        };
         Observation: {
             kind: components["schemas"]["ObservationKind"];
             place: components["schemas"]["PanelPoint"];
@@ -3801,6 +3814,10 @@ export interface components {
             after: components["schemas"]["AfterWindow"];
             sameAdhesive: boolean;
             marks: components["schemas"]["DigMark"][];
+        };
+        OpenPlace: {
+            job: components["schemas"]["Job"];
+            name: string;
         };
         OpenTimeInput: {
             product: components["schemas"]["Product"];
@@ -4349,6 +4366,10 @@ export interface components {
             door?: null | components["schemas"]["DoorPlan"];
             /** @default false */
             isForWorkshop: boolean;
+            /** @default false */
+            opens: boolean;
+            /** @default false */
+            seals: boolean;
         };
         /** @enum {unknown} */
         RepairState: "planned" | "doing" | "done" | "watch";
@@ -4722,6 +4743,8 @@ export interface components {
             thickMm: number;
             pieces: components["schemas"]["SheetPiece"][];
             sheetIds: string[];
+            /** Format: int32 */
+            later: number;
             plan: components["schemas"]["WorkedOfNestPlan"];
         };
         /** @enum {unknown} */
@@ -4745,6 +4768,9 @@ export interface components {
         SheetsOfVehicle: {
             sheets: components["schemas"]["StoredOfStockSheet"][];
             groups: components["schemas"]["SheetGroup"][];
+            notReady: components["schemas"]["NotReady"][];
+            /** Format: double */
+            gapMm: number;
         };
         /** @enum {unknown} */
         ShellChange: "none" | "opens" | "closes";
@@ -5340,6 +5366,7 @@ export interface components {
             coverings: components["schemas"]["StoredOfCovering"][];
             leakPriors: components["schemas"]["StoredOfLeakPrior"][];
             waysOut: components["schemas"]["WayOut"][];
+            open: components["schemas"]["OpenPlace"][];
         };
         /**
          * @default innerEdge
@@ -9433,8 +9460,8 @@ export interface operations {
     };
     "vehicle-sheets": {
         parameters: {
-            query: {
-                gapMm: number;
+            query?: {
+                gapMm?: number;
             };
             header?: never;
             path: {

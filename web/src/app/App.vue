@@ -36,7 +36,8 @@ async function goOn(draft: Draft & { key: string }) {
   takeUp(draft.key)
 }
 const isOpen = computed(() => shell.value?.vehicle.id === route.params.vehicleId)
-const openCount = computed(() => shell.value?.openings.filter((o) => o.value.state === 'cut').length ?? 0)
+/** Where the shell stands open, by name. */
+const open = computed(() => shell.value?.open.map((o) => o.name) ?? [])
 
 async function setUnits(units: 'mm' | 'inch') {
   const vehicle = shell.value?.vehicle
@@ -97,15 +98,17 @@ useKeys((event) => {
         <div v-if="shell" class="state" role="status">
           <b>
             <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
-              <template v-if="openCount === 0">
+              <template v-if="open.length === 0">
                 <rect x="2" y="2" width="12" height="12" fill="none" stroke="var(--night-good)" stroke-width="2" />
                 <path d="M4 8l3 3 5-6" fill="none" stroke="var(--night-good)" stroke-width="2" />
               </template>
               <path v-else d="M2 14V2h12v12M2 14l4-3M14 14l-4-3" fill="none" stroke="var(--night-open)" stroke-width="2" />
             </svg>
-            {{ openCount === 0 ? t('app.shellClosed') : t('app.shellOpen', openCount) }}
+            {{ open.length === 0 ? t('app.shellClosed') : t('app.shellOpen', open.length) }}
           </b>
-          <span>{{ openCount === 0 ? t('app.shellClosedMore') : t('app.shellOpenMore') }}</span>
+          <span :title="open.join(', ')">{{
+            open.length === 0 ? t('app.shellClosedMore') : t('app.shellOpenMore', { names: open.join(', ') })
+          }}</span>
         </div>
       </header>
       <nav class="ladder" :aria-label="t('stages.ladder')">
@@ -252,6 +255,9 @@ useKeys((event) => {
 .state span {
   display: block;
   margin-top: 4px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
   color: var(--metal-2);
   font-size: 13px;
   line-height: 1.25;

@@ -238,12 +238,7 @@ const parts = computed(
         :outline="value.points"
         :facing="facingOf(panel)"
       />
-      <DoorFields
-        v-else-if="value.kind === 'door' && value.door"
-        v-model="value.door"
-        :plan="plan?.result.door ?? null"
-        :height-mm="doorHeight"
-      />
+      <DoorFields v-else-if="value.kind === 'door' && value.door" v-model="value.door" :plan="plan?.result.door ?? null" />
       <template v-else-if="value.kind === 'trim' && value.trim">
         <Choice
           v-model="value.trim.held"

@@ -15,7 +15,7 @@ import Wrong from '@/ui/Wrong.vue'
 import { filled, nextRound, type TypedRound } from './rounds'
 
 /** A door: its seal, and the rounds of readings, each after what was done. A new round begins with the heights of the last. */
-const props = defineProps<{ plan: Schemas['DoorPlan'] | null; heightMm: number }>()
+const props = defineProps<{ plan: Schemas['DoorPlan'] | null }>()
 const door = defineModel<Schemas['DoorFit']>({ required: true })
 const { t } = useI18n()
 const { lengths } = useState()
@@ -27,7 +27,7 @@ watch(
   () => door.value.rounds.length,
   () => (typed.value = null),
 )
-const begin = () => (typed.value = nextRound(door.value, props.plan, props.heightMm))
+const begin = () => (typed.value = nextRound(props.plan!))
 async function keep() {
   if (!(await lengthsRead())) return
   const round = filled(typed.value!)
@@ -90,7 +90,7 @@ async function keep() {
     </div>
   </fieldset>
   <div v-else class="row wide">
-    <Action @click="begin">{{ t(door.rounds.length === 0 ? 'metal.firstRound' : 'metal.newRound') }}</Action>
+    <Action :disabled="!plan" @click="begin">{{ t(door.rounds.length === 0 ? 'metal.firstRound' : 'metal.newRound') }}</Action>
   </div>
   <ol v-if="door.rounds.length > 0" class="wide rounds" data-testid="rounds">
     <li v-for="(r, i) in door.rounds" :key="i">
@@ -121,12 +121,12 @@ async function keep() {
 }
 .reading {
   display: grid;
-  grid-template-columns: 84px 1fr 1fr 36px;
+  grid-template-columns: 88px 1fr 1fr 32px;
   gap: 6px;
-  align-items: end;
+  align-items: start;
 }
 .reading .btn {
-  margin-bottom: 18px;
+  margin-top: 22px;
   padding: 0;
 }
 .rounds {

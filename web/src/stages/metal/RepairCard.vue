@@ -56,7 +56,7 @@ const look = computed(() => (result.value?.holes ? result.value.holes.way === nu
       <Action v-else look="main" :disabled="!result" @click="emit('plan', draft)">{{ t('metal.planIt') }}</Action>
     </div>
   </div>
-  <RepairProgress v-if="row" :row="row" :protects="result?.isForWorkshop === true" />
+  <RepairProgress v-if="row && result" :row="row" :plan="result" />
   <div v-if="!row" class="form">
     <Choice
       class="wide"

@@ -4,13 +4,12 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Stored } from '@/api/client'
 import Action from '@/ui/Action.vue'
-import { useRepairs, type Repair } from './useRepairs'
+import { useRepairs, type Repair, type RepairPlan } from './useRepairs'
 
-/** How far a repair has come: begun, done on a day, watched, or planned again. */
+/** How far a repair has come: begun, done on a day, watched, or planned again; what a licensed workshop has to repair is watched, not done. */
 const props = defineProps<{
   row: Stored<Repair>
-  /** Whether it only protects what a licensed workshop has to repair: that is watched, not done. */
-  protects: boolean
+  plan: RepairPlan
 }>()
 const { t } = useI18n()
 const { save } = useRepairs()
@@ -30,7 +29,7 @@ const to = (next: Repair['state']) =>
       <Action v-if="state === 'planned'" @click="to('doing')">{{ t('metal.begin') }}</Action>
       <template v-if="state === 'planned' || state === 'doing'">
         <DatePicker v-model:value="on" value-format="YYYY-MM-DD" :allow-clear="false" :aria-label="t('metal.doneOn')" />
-        <Action v-if="!protects" @click="to('done')">{{ t('metal.isDone') }}</Action>
+        <Action v-if="!plan.isForWorkshop" @click="to('done')">{{ t('metal.isDone') }}</Action>
         <Action look="plain" @click="to('watch')">{{ t('metal.watchIt') }}</Action>
       </template>
       <template v-else>
@@ -38,8 +37,9 @@ const to = (next: Repair['state']) =>
         <Action look="plain" @click="to('planned')">{{ t('metal.again') }}</Action>
       </template>
     </div>
-    <p v-if="protects" class="warn">{{ t('metal.protects') }}</p>
-    <p v-if="state === 'doing'" class="soft">{{ t('metal.doingMore') }}</p>
-    <p v-if="state === 'done' && row.value.kind !== 'treat'" class="soft">{{ t('metal.testIt') }}</p>
+    <p v-if="plan.isForWorkshop" class="warn">{{ t('metal.protects') }}</p>
+    <p v-if="state === 'doing' && plan.opens" class="soft">{{ t('metal.doingMore') }}</p>
+    <p v-if="state === 'done' && row.value.kind === 'windowOut'" class="soft">{{ t('metal.windowOut') }}</p>
+    <p v-if="state === 'done' && plan.seals" class="soft">{{ t('metal.testIt') }}</p>
   </div>
 </template>

@@ -26,7 +26,7 @@ const print = () => `/api/vehicles/${shell.value!.vehicle.id}/repairs/${props.ro
     <StepList :steps="plan.result.procedure.steps" />
   </div>
   <aside>
-    <RepairProgress :row="row" :protects="plan.result.isForWorkshop" />
+    <RepairProgress :row="row" :plan="plan.result" />
     <p v-for="w in plan.warnings" :key="w" class="warn">{{ w }}</p>
     <table class="figures" data-testid="times">
       <tbody>
@@ -43,7 +43,7 @@ const print = () => `/api/vehicles/${shell.value!.vehicle.id}/repairs/${props.ro
       </tbody>
     </table>
     <div class="card">
-      <h2>{{ t('markOut.print') }}</h2>
+      <h2>{{ t('metal.print') }}</h2>
       <p v-if="changed" class="warn">{{ t('metal.printsSaved') }}</p>
       <Choice
         v-model="paper"
@@ -56,7 +56,7 @@ const print = () => `/api/vehicles/${shell.value!.vehicle.id}/repairs/${props.ro
       <h2>{{ t('steps.tools') }}</h2>
       <p>{{ plan.result.procedure.tools.join(', ') }}</p>
     </div>
-    <div class="card">
+    <div v-if="plan.result.procedure.consumables.length > 0" class="card">
       <h2>{{ t('steps.consumables') }}</h2>
       <MaterialTable :used="plan.result.procedure.consumables" />
     </div>

@@ -21,7 +21,8 @@ const L = (mm: number) => lengthNumber(mm, lengths.value)
 const box = computed(() => boxOf(props.outline))
 const width = 600
 const scale = computed(() => Math.min(width / (box.value.s2 - box.value.s1), 360 / (box.value.t2 - box.value.t1)))
-const x = (s: number) => 60 + (s - box.value.s1) * scale.value
+const left = 84
+const x = (s: number) => left + (s - box.value.s1) * scale.value
 const y = (up: number) => 14 + (box.value.t2 - up) * scale.value
 const path = (points: readonly Point[]) => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.sMm)} ${y(p.tMm)}`).join('') + 'Z'
 /** A number on each piece; its name and place stand in the list below. */
@@ -40,7 +41,7 @@ const wide = computed(() => (box.value.s2 - box.value.s1) * scale.value)
     <figcaption>
       {{ name }} <span class="soft">{{ L(box.s2 - box.s1) }} × {{ L(box.t2 - box.t1) }}</span>
     </figcaption>
-    <svg :viewBox="`0 0 ${width + 80} ${high + 56}`" role="img" :aria-label="t('metal.sheetDrawing', { name })">
+    <svg :viewBox="`0 0 ${width + left + 20} ${high + 56}`" role="img" :aria-label="t('metal.sheetDrawing', { name })">
       <defs>
         <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
           <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
@@ -56,8 +57,8 @@ const wide = computed(() => (box.value.s2 - box.value.s1) * scale.value)
         </path>
         <text :x="n.mx" :y="n.my + 5">{{ i + 1 }}</text>
       </g>
-      <DimensionLine :x1="60" :y1="high + 32" :x2="60 + wide" :y2="high + 32" :text="L(box.s2 - box.s1)" />
-      <DimensionLine :x1="40" :y1="14 + high" :x2="40" :y2="14" :text="L(box.t2 - box.t1)" />
+      <DimensionLine :x1="left" :y1="high + 32" :x2="left + wide" :y2="high + 32" :text="L(box.s2 - box.s1)" />
+      <DimensionLine :x1="left - 42" :y1="14 + high" :x2="left - 42" :y2="14" :text="L(box.t2 - box.t1)" />
     </svg>
     <ol>
       <li v-for="(n, i) in numbered" :key="i">

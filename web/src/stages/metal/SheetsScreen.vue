@@ -8,7 +8,7 @@ import { enums } from '@/api/enums'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
-import { lengthNumber, lengthText } from '@/app/length'
+import { lengthNumber } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import { boxOf } from '@/drawing/geometry'
@@ -25,13 +25,14 @@ import { useSheets, type Sheet } from './useSheets'
 /** All blanks that repairs still need, laid out on the sheets and offcuts that are there. */
 const { t } = useI18n()
 const { shell, lengths } = useState()
-const gapMm = ref(5)
-const { sheets, save, remove, cut } = useSheets(() => gapMm.value)
+/** Nothing until somebody types one: then the usual gap. */
+const typedGap = ref<number | null>(null)
+const { sheets, save, remove, cut } = useSheets(() => typedGap.value)
+const gapMm = computed({ get: () => sheets.answer.value?.gapMm ?? 0, set: (mm: number) => (typedGap.value = mm) })
 const L = (mm: number) => lengthNumber(mm, lengths.value)
 const groups = computed(() => sheets.answer.value?.groups ?? [])
 const stock = computed(() => sheets.answer.value?.sheets ?? [])
-const title = (g: { metal: Schemas['SheetMetal']; thickMm: number }) =>
-  `${t(`metal.metals.${g.metal}`)}, ${lengthText(g.thickMm, lengths.value)}`
+const title = (g: { metal: Schemas['SheetMetal']; thickMm: number }) => `${t(`metal.metals.${g.metal}`)}, ${g.thickMm} mm`
 const drawn = (g: Schemas['SheetGroup']) =>
   g.sheetIds.flatMap((id, j) => {
     const places = g.plan.result.places.filter((p) => p.sheet === j)
@@ -71,6 +72,11 @@ async function keep() {
   const { row, value } = edited.value!
   if (await save(row, value)) edited.value = null
 }
+const notReady = computed(() => sheets.answer.value?.notReady ?? [])
+const toBench = (repairId: string) => ({
+  name: 'repair',
+  params: { vehicleId: shell.value!.vehicle.id, repairId, tab: 'design' },
+})
 const toMetal = computed(() => ({ name: 'metal', params: { vehicleId: shell.value!.vehicle.id } }))
 const size = (s: Sheet) => {
   const b = boxOf(s.outline)
@@ -114,6 +120,7 @@ const size = (s: Sheet) => {
           :pieces="g.pieces"
           :offcuts="d.offcuts"
         />
+        <p v-if="g.later > 0" class="warn">{{ t('metal.later', g.later) }}</p>
         <template v-if="g.plan.result.left.length > 0">
           <h3>{{ t('metal.noRoom') }}</h3>
           <ul>
@@ -124,9 +131,23 @@ const size = (s: Sheet) => {
         </template>
         <WorkedSteps :title="title(g)" :worked="g.plan" />
       </section>
+      <p v-if="groups.length > 0" class="soft">{{ t('metal.outsideUpAll') }}</p>
+      <template v-if="notReady.length > 0">
+        <h2>{{ t('metal.notReady') }}</h2>
+        <ul>
+          <li v-for="r in notReady" :key="r.repairId">
+            <RouterLink :to="toBench(r.repairId)">{{ r.name }}</RouterLink>. {{ r.why }}
+          </li>
+        </ul>
+      </template>
     </div>
     <aside>
-      <LengthInput v-model="gapMm" :bounds="bounds.NestQuestion.gapMm" :label="t('metal.gapBetween')" />
+      <LengthInput
+        v-if="sheets.answer.value"
+        v-model="gapMm"
+        :bounds="bounds.NestQuestion.gapMm"
+        :label="t('metal.gapBetween')"
+      />
       <h2>{{ t('metal.stock') }}</h2>
       <p v-if="stock.length === 0" class="soft">{{ t('metal.noStock') }}</p>
       <ul class="stock" data-testid="stock">
@@ -151,10 +172,10 @@ const size = (s: Sheet) => {
         <TextField v-model="edited.value.name" class="wide" :label="t('metal.name')" :most="80" />
         <Choice
           v-model="edited.value.metal"
-          :label="t('metal.metal')"
+          :label="t('metal.ofMetal')"
           :options="enums.SheetMetal.map((m) => ({ value: m, text: t(`metal.metals.${m}`) }))"
         />
-        <NumberInput v-model="edited.value.thickMm" :bounds="bounds.StockSheet.thickMm" :label="t('figures.sheetMm')" required />
+        <NumberInput v-model="edited.value.thickMm" :bounds="bounds.StockSheet.thickMm" :label="t('metal.thick')" required />
         <PointList
           v-model="edited.value.outline"
           class="wide"
@@ -162,6 +183,7 @@ const size = (s: Sheet) => {
           :add-label="t('metal.addCorner')"
           facing="left"
           :along="t('metal.alongSheet')"
+          :up="t('metal.upSheet')"
         />
         <TextField v-model="edited.value.notes" class="wide" :label="t('metal.notes')" :most="4000" lines />
         <Action v-if="edited.row" look="plain" @click="remove(edited.row).then(() => (edited = null))">{{

@@ -7,18 +7,12 @@ export interface TypedRound {
   readings: { edge: Schemas['DoorEdge']; heightMm: number | null; gapMm: number | null }[]
 }
 
-/** Where a first round is read: near the bottom, in the middle, near the top of a door of this height; tidy figures to be changed. */
-const shares = [0.05, 0.5, 0.95]
-
-/** A round to type: the heights of the last one, after what was to be done; no gap is there before somebody read it. */
-export function nextRound(door: Schemas['DoorFit'], plan: Schemas['DoorPlan'] | null, heightMm: number): TypedRound {
-  const last = door.rounds.at(-1)
+/** A round to type: where the plan says, after what was to be done; no gap is there before somebody read it. */
+export function nextRound(plan: Schemas['DoorPlan']): TypedRound {
   return {
-    after: plan?.next ?? (last ? 'bend' : 'asFound'),
-    pushed: { edge: plan?.push?.edge ?? 'latch', atMm: plan?.push?.atMm ?? heightMm / 2, byMm: null },
-    readings: last
-      ? last.readings.map((r) => ({ ...r, gapMm: null }))
-      : shares.map((share) => ({ edge: 'latch', heightMm: Math.round((share * heightMm) / 10) * 10, gapMm: null })),
+    after: plan.next ?? 'bend',
+    pushed: { edge: plan.push?.edge ?? 'latch', atMm: plan.push?.atMm ?? 0, byMm: null },
+    readings: plan.readAt.map((r) => ({ ...r, gapMm: null })),
   }
 }
 

@@ -6,13 +6,18 @@ import { useAnswer } from '@/app/useAnswer'
 export type Sheet = Schemas['StockSheet']
 
 /** Sheets and offcuts of the vehicle with what lies on them, and how they are kept and cut. */
-export function useSheets(gapMm: () => number) {
+export function useSheets(gapMm: () => number | null) {
   const { shell, change } = useState()
   const vehicleId = () => shell.value!.vehicle.id
   const sheets = useAnswer(
     () => shell.value && ofVehicle(vehicleId(), 'sheets', gapMm()),
     ([, id, , gap], signal) =>
-      got(api.GET('/api/vehicles/{vehicleId}/sheets', { params: { path: { vehicleId: id }, query: { gapMm: gap } }, signal })),
+      got(
+        api.GET('/api/vehicles/{vehicleId}/sheets', {
+          params: { path: { vehicleId: id }, query: gap === null ? {} : { gapMm: gap } },
+          signal,
+        }),
+      ),
   )
   const save = (row: Stored<Sheet> | null, body: Sheet) =>
     change(() =>
@@ -42,7 +47,7 @@ export function useSheets(gapMm: () => number) {
           body: {
             metal: group.metal,
             thickMm: group.thickMm,
-            gapMm: gapMm(),
+            gapMm: sheets.answer.value!.gapMm,
             repairIds: [...new Set(group.plan.result.places.map((p) => group.pieces[p.piece]!.repairId))],
           },
         }),

@@ -6,7 +6,7 @@ import { isLevel, type Facing } from '@/drawing/facing'
 
 /** Points of an outline or a spine, each typed along and across. */
 const points = defineModel<Point[]>({ required: true })
-const props = defineProps<{ least: number; most?: number; addLabel: string; facing: Facing; along?: string }>()
+const props = defineProps<{ least: number; most?: number; addLabel: string; facing: Facing; along?: string; up?: string }>()
 const { t } = useI18n()
 const set = (i: number, part: Partial<Point>) => (points.value = points.value.map((p, j) => (j === i ? { ...p, ...part } : p)))
 const add = () => (points.value = [...points.value, { ...points.value.at(-1)! }])
@@ -24,7 +24,7 @@ const remove = (i: number) => (points.value = points.value.filter((_, j) => j !=
       />
       <LengthInput
         :model-value="p.tMm"
-        :label="t(isLevel(facing) ? 'walkaround.acrossLeft' : 'walkaround.up')"
+        :label="up ?? t(isLevel(facing) ? 'walkaround.acrossLeft' : 'walkaround.up')"
         :hide-label="i > 0"
         @update:model-value="(mm) => set(i, { tMm: mm ?? 0 })"
       />

@@ -15,9 +15,10 @@ public class LayeringTests
         ["Water"] = ["Declared", "Work", "Geometry", "Shell"],
         ["Sealing"] = ["Declared", "Work", "Geometry", "Shell", "Openings"],
         ["Metal"] = ["Declared", "Work", "Geometry", "Shell", "Sealing"],
-        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal"],
-        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal"],
-        ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Procedures", "Record"],
+        ["Floor"] = ["Declared", "Work", "Geometry", "Shell", "Sealing"],
+        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor"],
+        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor"],
+        ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor", "Procedures", "Record"],
     };
 
     [Fact] // Everything that the compiled code names is looked at, static calls within methods included: read by Mono.Cecil

@@ -1,3 +1,4 @@
+using Abri.Core.Floor;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -82,21 +83,30 @@ public static class RecordCheck
         IReadOnlyList<Keyed<Repair>> repairs = record.Repairs ?? [];
         if (Twice(repairs.Select(r => r.Key)) is { } repaired)
             return new Problem("key-twice", "/repairs", $"Two repairs have the key \"{repaired}\".");
-        if (First(repairs, r => (RepairCheck.Of(record.Panel, r.Value) ?? OfFindings(record, r.Value))?.Under("/value"), "/repairs") is { } repair)
+        if (
+            First(
+                repairs,
+                r => (RepairCheck.Of(record.Panel, r.Value) ?? OfFindings(record, r.Value.Name, r.Value.FindingIds))?.Under("/value"),
+                "/repairs"
+            ) is
+            { } repair
+        )
             return repair;
         if (First(record.Joints ?? [], j => JointCheck.Of(j) ?? OfReferences(record, j, products), "/joints") is { } joint)
             return joint;
-        return record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null;
+        return (record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null)
+            ?? (record.Floor is { } floor ? OfFloor(record, floor)?.Under("/floor") : null);
     }
 
-    /// <summary>What a repair mends is in the file.</summary>
-    private static Problem? OfFindings(PanelRecord panel, Repair repair) =>
-        repair.FindingIds.FirstOrDefault(id => panel.Findings.All(f => f.Key != id)) is { } unknown
-            ? new Problem(
-                "finding-unknown",
-                "/findingIds",
-                $"The repair {repair.Name} mends a finding \"{unknown}\" that is not on its panel in the file."
-            )
+    private static Problem? OfFloor(PanelRecord record, FloorRecord floor) =>
+        First(floor.Probes, x => Probe.Check(record.Panel, x), "/probes")
+        ?? First(floor.Boards, x => Board.Check(record.Panel, x), "/boards")
+        ?? First(floor.Replacements, x => Replacement.Check(record.Panel, x) ?? OfFindings(record, x.Name, x.FindingIds), "/replacements");
+
+    /// <summary>What a repair or a replacement mends is in the file.</summary>
+    private static Problem? OfFindings(PanelRecord panel, string name, IReadOnlyList<string> findingIds) =>
+        findingIds.FirstOrDefault(id => panel.Findings.All(f => f.Key != id)) is { } unknown
+            ? new Problem("finding-unknown", "/findingIds", $"{name} mends a finding \"{unknown}\" that is not on its panel in the file.")
             : null;
 
     /// <summary>What a joint refers to is in the file.</summary>

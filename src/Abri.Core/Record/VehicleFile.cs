@@ -73,6 +73,11 @@ public static class VehicleFile
             of.Water.Drains.On(panel.Id).Values(),
             of.Water.Coverings.On(panel.Id).Values()
         );
+        var floor = new FloorRecord(
+            of.Floor.Probes.On(panel.Id).Values(),
+            of.Floor.Boards.On(panel.Id).Values(),
+            [.. of.Floor.Replacements.On(panel.Id).Values().Select(r => r with { FindingIds = [.. r.FindingIds.Select(found.Of)] })]
+        );
         return new PanelRecord(
             panel.Value,
             members.Used,
@@ -86,7 +91,8 @@ public static class VehicleFile
             [.. openings.Select(o => new Keyed<Opening>(opened.Of(o.Id), o.Value with { FittingId = fittings.Of(o.Value.FittingId) }))],
             water.IsEmpty ? null : water,
             joints.Length > 0 ? joints : null,
-            repairs.Used.Count > 0 ? repairs.Used : null
+            repairs.Used.Count > 0 ? repairs.Used : null,
+            floor.IsEmpty ? null : floor
         );
     }
 

@@ -1,4 +1,5 @@
 using Abri.Core.Declared;
+using Abri.Core.Floor;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -37,6 +38,7 @@ public sealed record VehicleRecord(
 /// <see cref="VehicleRecord.Products"/>.
 /// </param>
 /// <param name="Repairs">Its repairs, null for none; the findings that they mend are keys of this panel.</param>
+/// <param name="Floor">What is known of its wood; null where nothing was written down.</param>
 public sealed record PanelRecord(
     Panel Panel,
     IReadOnlyList<Keyed<Member>> Members,
@@ -44,7 +46,8 @@ public sealed record PanelRecord(
     IReadOnlyList<Keyed<Opening>> Openings,
     WaterRecord? Water = null,
     IReadOnlyList<Joint>? Joints = null,
-    [Count(0, 300, "A panel has at most 300 repairs.")] IReadOnlyList<Keyed<Repair>>? Repairs = null
+    [Count(0, 300, "A panel has at most 300 repairs.")] IReadOnlyList<Keyed<Repair>>? Repairs = null,
+    FloorRecord? Floor = null
 )
 {
     /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c>, <c>repair-1</c> and so
@@ -56,7 +59,8 @@ public sealed record PanelRecord(
         IEnumerable<Opening>? openings = null,
         WaterRecord? water = null,
         IReadOnlyList<Joint>? joints = null,
-        IEnumerable<Repair>? repairs = null
+        IEnumerable<Repair>? repairs = null,
+        FloorRecord? floor = null
     ) =>
         new(
             panel,
@@ -65,7 +69,8 @@ public sealed record PanelRecord(
             Keyed.All("opening", openings ?? []),
             water,
             joints,
-            repairs is null ? null : Keyed.All("repair", repairs)
+            repairs is null ? null : Keyed.All("repair", repairs),
+            floor
         );
 }
 
@@ -88,6 +93,20 @@ public sealed record WaterRecord(
 
     /// <summary>Whether nothing was written down.</summary>
     public bool IsEmpty => Suspects.Count + Observations.Count + SealReadings.Count + Drains.Count + Coverings.Count == 0;
+}
+
+/// <summary>What is known of the wood of one panel.</summary>
+/// <param name="Probes">Places that were tapped, pricked or metered.</param>
+/// <param name="Boards">Boards as they lie.</param>
+/// <param name="Replacements">Bad wood that is replaced; the findings that they mend are keys of this panel.</param>
+public sealed record FloorRecord(
+    [Count(0, 5000, "A panel has at most 5000 probes.")] IReadOnlyList<Probe> Probes,
+    [Count(0, 200, "A panel has at most 200 boards.")] IReadOnlyList<Board> Boards,
+    [Count(0, 100, "A panel has at most 100 replacements.")] IReadOnlyList<Replacement> Replacements
+)
+{
+    /// <summary>Whether nothing was written down.</summary>
+    public bool IsEmpty => Probes.Count + Boards.Count + Replacements.Count == 0;
 }
 
 /// <summary>A finding with its photos.</summary>

@@ -1,3 +1,4 @@
+using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -22,6 +23,7 @@ namespace Abri.Core.Record;
 /// <param name="Joints">Joints that were written down.</param>
 /// <param name="Repairs">Repairs of all panels.</param>
 /// <param name="Sheets">Sheets and offcuts to cut from.</param>
+/// <param name="Floor">What was probed, lies and is replaced of floors.</param>
 /// <param name="Fittings">The catalogue of fittings, which all vehicles share.</param>
 /// <param name="Products">The catalogue of products, which all vehicles share.</param>
 public sealed record VehicleSnapshot(
@@ -37,6 +39,7 @@ public sealed record VehicleSnapshot(
     IReadOnlyList<Stored<Joint>> Joints,
     IReadOnlyList<Stored<Repair>> Repairs,
     IReadOnlyList<Stored<StockSheet>> Sheets,
+    FloorRows Floor,
     IReadOnlyList<Stored<Fitting>> Fittings,
     IReadOnlyList<Stored<Product>> Products
 )
@@ -79,6 +82,16 @@ public sealed record WaterRows(
     IReadOnlyList<Stored<SealReading>> SealReadings,
     IReadOnlyList<Stored<Drain>> Drains,
     IReadOnlyList<Stored<Covering>> Coverings
+);
+
+/// <summary>What is known of the wood of floors, of all panels of a vehicle.</summary>
+/// <param name="Probes">Places that were tapped, pricked or metered.</param>
+/// <param name="Boards">Boards as they lie.</param>
+/// <param name="Replacements">Bad wood that is replaced.</param>
+public sealed record FloorRows(
+    IReadOnlyList<Stored<Probe>> Probes,
+    IReadOnlyList<Stored<Board>> Boards,
+    IReadOnlyList<Stored<Replacement>> Replacements
 );
 
 /// <summary>Picks rows by what they belong to.</summary>

@@ -63,18 +63,16 @@ public static class MoistAir
         return sheet.Finish(new Dew(dew, least, spare, verdict));
     }
 
+    /// <summary>Pressure of vapour that air holds at most, hPa.</summary>
+    /// <param name="airC">Temperature, C.</param>
+    public static double SaturatedHpa(double airC) => 6.112 * Math.Exp(A * airC / (B + airC));
+
     private static Problem? Check(double relativePercent) =>
         relativePercent is > 0 and <= 100 ? null : new Problem("humidity", "/relativePercent", "Relative humidity lies above 0 and up to 100 %.");
 
     private static (double Saturated, double Pressure) Pressures(double airC, double relativePercent, Worksheet sheet)
     {
-        double saturated = sheet.Step(
-            "e_s",
-            "saturation pressure",
-            "6.112 exp(17.62 T / (243.12 + T))",
-            6.112 * Math.Exp(A * airC / (B + airC)),
-            "hPa"
-        );
+        double saturated = sheet.Step("e_s", "saturation pressure", "6.112 exp(17.62 T / (243.12 + T))", SaturatedHpa(airC), "hPa");
         sheet.Cite(new Source("Magnus formula, WMO Guide to Instruments and Methods of Observation (WMO No. 8)", SourceKind.Published));
         return (saturated, sheet.Step("e", "vapour pressure", "e_s * RH", saturated * relativePercent / 100, "hPa"));
     }

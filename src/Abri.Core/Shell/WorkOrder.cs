@@ -18,6 +18,9 @@ public enum RepairTurn
     /// <summary>It treats or replaces metal.</summary>
     MendsMetal,
 
+    /// <summary>It replaces bad wood.</summary>
+    ReplacesWood,
+
     /// <summary>Wax goes into its cavity, after every sealant and coat there.</summary>
     Waxes,
 }
@@ -115,6 +118,7 @@ public static class WorkOrder
                 RepairTurn.KeepsWaterOut => Step.KeepWaterOut,
                 RepairTurn.Uncovers => Step.Uncover,
                 RepairTurn.MendsMetal => Step.TreatRust,
+                RepairTurn.ReplacesWood => Step.ReplaceWood,
                 _ => Step.Wax,
             }
             : w.Finding switch

@@ -1,3 +1,4 @@
+using Abri.Core.Floor;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
@@ -27,6 +28,7 @@ namespace Abri.Core.Stages;
 /// <param name="LeakPriors">Priors that somebody changed.</param>
 /// <param name="WaysOut">What keeps water in, worst first.</param>
 /// <param name="Open">Where the shell stands open.</param>
+/// <param name="Floor">What was probed, lies and is replaced of floors; their owner is the panel.</param>
 public sealed record WholeShell(
     Stored<Vehicle> Vehicle,
     IReadOnlyList<Stored<Panel>> Panels,
@@ -44,7 +46,8 @@ public sealed record WholeShell(
     IReadOnlyList<Stored<Covering>> Coverings,
     IReadOnlyList<Stored<LeakPrior>> LeakPriors,
     IReadOnlyList<WayOut> WaysOut,
-    IReadOnlyList<OpenPlace> Open
+    IReadOnlyList<OpenPlace> Open,
+    FloorRows Floor
 )
 {
     /// <summary>The shell with what follows from it.</summary>
@@ -68,14 +71,15 @@ public sealed record WholeShell(
             of.Water.Coverings,
             of.LeakPriors,
             WaysOfWater(of, now),
-            OpenShell.Of(of)
+            OpenShell.Of(of),
+            of.Floor
         );
 
     /// <summary>What waits, in the order of work.</summary>
     internal static IReadOnlyList<NextJob> NextJobs(VehicleSnapshot of)
     {
         // A finding that a repair mends waits as that repair.
-        HashSet<string> mended = [.. of.Repairs.SelectMany(r => r.Value.FindingIds)];
+        HashSet<string> mended = [.. of.Repairs.SelectMany(r => r.Value.FindingIds), .. of.Floor.Replacements.SelectMany(r => r.Value.FindingIds)];
         Dictionary<string, Panel> panels = of.Panels.ToDictionary(p => p.Id, p => p.Value);
         Observation[] looked = of.Water.Observations.Values();
         IEnumerable<Waiting> findings = of
@@ -96,7 +100,15 @@ public sealed record WholeShell(
                 o.Value.State == OpeningState.Cut
             ));
         IEnumerable<Waiting> repairs = of.Repairs.Where(r => !r.Value.IsOver).SelectMany(r => Waits(of, r, PanelWords.Title(panels[r.OwnerId!])));
-        return WorkOrder.Of([.. findings, .. openings, .. repairs]);
+        IEnumerable<Waiting> replacements = of
+            .Floor.Replacements.Where(r => r.Value.State != ReplacementState.Done)
+            .Select(r => new Waiting(
+                new Job(JobKind.Replacement, r.Id),
+                PanelWords.Title(panels[r.OwnerId!]),
+                null,
+                Repair: new WaitingRepair(r.Value.Name, "cut out and replace", RepairTurn.ReplacesWood, WorstOf(of, r.Value.FindingIds))
+            ));
+        return WorkOrder.Of([.. findings, .. openings, .. repairs, .. replacements]);
     }
 
     /// <summary>A repair in the order of work; the wax of its cavity by itself, since that comes last.</summary>
@@ -105,11 +117,7 @@ public sealed record WholeShell(
         RepairWork work = MetalOfVehicle.Work(of, of.PanelOf(row), row.Value);
         Repair repair = work.Allowed;
         var job = new Job(JobKind.Repair, row.Id);
-        Severity severity = of
-            .Findings.Where(f => repair.FindingIds.Contains(f.Id))
-            .Select(f => f.Value.Severity)
-            .DefaultIfEmpty(Severity.Moderate)
-            .Max();
+        Severity severity = WorstOf(of, repair.FindingIds);
         (string verb, RepairTurn turn) = repair.Kind switch
         {
             RepairKind.Patch or RepairKind.Plug when repair.State == RepairState.Doing => ("close", RepairTurn.StandsOpen),
@@ -128,6 +136,10 @@ public sealed record WholeShell(
         if (repair.Kind == RepairKind.Patch || (repair.Spot?.Pocket == true && repair.Kind is RepairKind.Treat or RepairKind.Plate))
             yield return new Waiting(job, where, null, Repair: new WaitingRepair(repair.Name, "wax the cavity behind", RepairTurn.Waxes, severity));
     }
+
+    /// <summary>How bad the worst of some findings is.</summary>
+    private static Severity WorstOf(VehicleSnapshot of, IReadOnlyList<string> findingIds) =>
+        of.Findings.Where(f => findingIds.Contains(f.Id)).Select(f => f.Value.Severity).DefaultIfEmpty(Severity.Moderate).Max();
 
     /// <summary>What keeps water in, worst first.</summary>
     private static IReadOnlyList<WayOut> WaysOfWater(VehicleSnapshot of, DateTimeOffset now) =>

@@ -1,4 +1,5 @@
 using Abri.Core.Declared;
+using Abri.Core.Shell;
 
 namespace Abri.Core.Water;
 
@@ -58,12 +59,6 @@ public sealed record DryingOutlook(
 /// reading.</example>
 public static class Drying
 {
-    /// <summary>Limit for wood that is to be coated or covered, %: from memory of handbook figures.</summary>
-    public const double CoatPercent = 16;
-
-    /// <summary>Moisture from which wood decays, %: from memory of handbook figures.</summary>
-    public const double DecayPercent = 20;
-
     /// <summary>Moisture that indoor air of a vehicle holds wood at, %: assumption.</summary>
     public const double UsualRestingPercent = 12;
 
@@ -84,7 +79,7 @@ public static class Drying
     public static Result<Worked<DryingOutlook>> Of(
         IReadOnlyList<MoistureReading> readings,
         double restingPercent = UsualRestingPercent,
-        double limitPercent = CoatPercent
+        double limitPercent = WoodMoisture.CoatPercent
     )
     {
         MoistureReading[] r = [.. readings.OrderBy(x => x.Hours)];
@@ -99,12 +94,15 @@ public static class Drying
         var sheet = new Worksheet();
         sheet.Cite(new Source("Exponential approach to the moisture of the air, least squares on its logarithm", SourceKind.Geometry));
         sheet.Cite(
-            new Source($"{CoatPercent} % for wood to be coated or covered, decay from {DecayPercent} %: handbook figures", SourceKind.FromMemory)
+            new Source(
+                $"{WoodMoisture.CoatPercent} % for wood to be coated or covered, decay from {WoodMoisture.DecayPercent} %: handbook figures",
+                SourceKind.FromMemory
+            )
         );
         sheet.Cite(new Source($"Readings of a meter differ by {ErrorPercent} % though nothing changed", SourceKind.Assumption));
         double last = sheet.Step("m", "last reading", "as read", r[^1].MoisturePercent, "%");
         double low = sheet.Step("m_low", "lowest reading before it", "min", r[..^1].Min(x => x.MoisturePercent), "%");
-        string decay = last >= DecayPercent ? $" At {last:0.#} % it decays." : "";
+        string decay = last >= WoodMoisture.DecayPercent ? $" At {last:0.#} % it decays." : "";
         if (last > low + ErrorPercent)
             return sheet.Finish(
                 new DryingOutlook(

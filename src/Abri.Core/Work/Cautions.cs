@@ -43,6 +43,18 @@ public static class Cautions
     /// <summary>Where glass is near grinding.</summary>
     public static Caution SparksOnGlass { get; } = new("sparks-on-glass", "Sparks burn into glass: cover it with a wet cloth or board.");
 
+    /// <summary>While boards are cut and lifted.</summary>
+    public static Caution CuttingWood { get; } =
+        new("cutting-wood", "Eyes, ears, dust mask with extraction; screws and cables in the line kick a saw back: find them first.");
+
+    /// <summary>Below a vehicle.</summary>
+    public static Caution UnderTheVehicle { get; } =
+        new("under-the-vehicle", "On stands or ramps on firm ground, wheels chocked; nobody lies under a jack alone.");
+
+    /// <summary>While what carries is cut.</summary>
+    public static Caution Propped { get; } =
+        new("propped", "What a bearer carries comes down when it is cut: props on firm ground first, one bearer at a time, nobody below.");
+
     /// <summary>On a roof.</summary>
     public static Caution OnTheRoof { get; } = new("on-the-roof", "Firm ladder, boards across the bows, soft shoes without grit, no wind.");
 

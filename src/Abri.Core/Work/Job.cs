@@ -9,6 +9,9 @@ public enum JobKind
     /// <summary>A repair of the shell.</summary>
     Repair,
 
+    /// <summary>Bad wood that is replaced.</summary>
+    Replacement,
+
     /// <summary>A new opening.</summary>
     Opening,
 }

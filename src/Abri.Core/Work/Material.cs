@@ -23,6 +23,9 @@ public enum MaterialKind
 
     /// <summary>Edge trims and profiles.</summary>
     Trim,
+
+    /// <summary>Boards and timbers.</summary>
+    Wood,
 }
 
 /// <summary>Something that work uses up.</summary>
@@ -88,6 +91,38 @@ public static class Materials
 
     /// <summary>Between a patch and the sheet.</summary>
     public static Material PanelAdhesive { get; } = Cartridge("panel-adhesive", "Panel adhesive");
+
+    /// <summary>Between boards and bearers.</summary>
+    public static Material WoodAdhesive { get; } = Cartridge("wood-adhesive", "Polyurethane wood adhesive");
+
+    /// <summary>On wood before it goes in.</summary>
+    public static Material MarineVarnish { get; } = new("marine-varnish", "Marine varnish", MaterialKind.Paint, Unit.Ml, 750);
+
+    /// <summary>Timber of a section.</summary>
+    /// <param name="wideMm">Width, mm.</param>
+    /// <param name="highMm">Height, mm.</param>
+    public static Material Timber(double wideMm, double highMm) =>
+        new(
+            FormattableString.Invariant($"timber-{wideMm:0.#}x{highMm:0.#}"),
+            FormattableString.Invariant($"Timber {wideMm:0.#} x {highMm:0.#}"),
+            MaterialKind.Wood,
+            Unit.Mm,
+            null
+        );
+
+    /// <summary>Screw into wood.</summary>
+    /// <param name="lengthMm">Length, mm.</param>
+    public static Material WoodScrew(double lengthMm) =>
+        new(
+            FormattableString.Invariant($"wood-screw-5x{lengthMm:0}"),
+            FormattableString.Invariant($"Wood screw 5 x {lengthMm:0}"),
+            MaterialKind.Fastener,
+            Unit.Count,
+            100
+        );
+
+    /// <summary>Bolt through a lap of timbers.</summary>
+    public static Material Bolt { get; } = new("bolt-m10", "Bolt M10 with washers and nut", MaterialKind.Fastener, Unit.Count, 1);
 
     /// <summary>Closes small holes that carry nothing.</summary>
     public static Material Putty { get; } = new("putty", "Reinforced epoxy putty", MaterialKind.Sealant, Unit.Ml, 100);

@@ -31,42 +31,12 @@ public class MetalOfVehicleTests
             ""
         );
 
-    private static VehicleSnapshot Van(
-        IReadOnlyList<Repair> repairs,
-        IReadOnlyList<Finding> findings,
-        IReadOnlyList<Observation>? observations = null,
-        IReadOnlyList<Joint>? joints = null,
-        IReadOnlyList<Member>? members = null,
-        IReadOnlyList<StockSheet>? sheets = null
-    ) =>
-        new(
-            new Stored<Vehicle>(
-                "v",
-                1,
-                null,
-                new Vehicle("Van", VehicleKind.PanelVan, null, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3)
-            ),
-            [new Stored<Panel>("p", 1, "v", new Panel(PanelKind.Left, new PanelBox(0, 2000, 0, 1500).Corners, 1, SkinMaterial.MildSteel))],
-            [.. (members ?? []).Select((m, i) => new Stored<Member>($"m{i}", 1, "p", m))],
-            [],
-            [],
-            [.. findings.Select((f, i) => new Stored<Finding>($"f{i}", 1, "p", f))],
-            [],
-            new WaterRows([], [.. (observations ?? []).Select((o, i) => new Stored<Observation>($"o{i}", 1, "p", o))], [], [], []),
-            [],
-            [.. (joints ?? []).Select((j, i) => new Stored<Joint>($"j{i}", 1, "p", j))],
-            [.. repairs.Select((r, i) => new Stored<Repair>($"r{i}", 1, "p", r))],
-            [.. (sheets ?? []).Select((s, i) => new Stored<StockSheet>($"s{i}", 1, "v", s))],
-            [],
-            []
-        );
-
     [Fact]
     public void A_finding_waits_as_the_repair_that_mends_it_and_wax_comes_last()
     {
         Repair patch = RepairProcedureTests.Some(RepairKind.Patch) with { FindingIds = ["f0"] },
             trim = RepairProcedureTests.Some(RepairKind.Trim, FindingShape.Line);
-        VehicleSnapshot van = Van([patch, trim], [Found(FindingKind.Perforation), Found(FindingKind.SurfaceRust)]);
+        VehicleSnapshot van = Vans.Of([patch, trim], [Found(FindingKind.Perforation), Found(FindingKind.SurfaceRust)]);
         IReadOnlyList<NextJob> next = WholeShell.Of(van, Seen).Next;
         Assert.Equal(["r1", "r0", "f1", "r0"], next.Select(j => j.Job.Id));
         Assert.StartsWith("take off and put on again", next[0].What);
@@ -75,10 +45,11 @@ public class MetalOfVehicleTests
         // Once it is begun the shell may stand open, and that comes before everything.
         Assert.Equal(
             "r0",
-            WholeShell.Of(Van([patch with { State = RepairState.Doing }, trim], [Found(FindingKind.Perforation)]), Seen).Next[0].Job.Id
+            WholeShell.Of(Vans.Of([patch with { State = RepairState.Doing }, trim], [Found(FindingKind.Perforation)]), Seen).Next[0].Job.Id
         );
-        Assert.DoesNotContain(WholeShell.Of(Van([patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }], []), Seen).Next, j =>
-            j.Job.Kind == JobKind.Repair
+        Assert.DoesNotContain(
+            WholeShell.Of(Vans.Of([patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }], []), Seen).Next,
+            j => j.Job.Kind == JobKind.Repair
         );
     }
 
@@ -93,13 +64,13 @@ public class MetalOfVehicleTests
             FindingIds = ["f0"],
         };
         MetalOfVehicle metal = MetalOfVehicle.Of(
-            Van([watched], [Found(FindingKind.SurfaceRust, FindingState.Done), Found(FindingKind.Pitting), Found(FindingKind.SoftWood)])
+            Vans.Of([watched], [Found(FindingKind.SurfaceRust, FindingState.Done), Found(FindingKind.Pitting), Found(FindingKind.SoftWood)])
         );
         MetalSpot spot = Assert.Single(metal.Spots);
         Assert.Equal(("f1", RepairKind.Treat), (spot.FindingId, spot.Proposal.Kind));
         // A pocket rusts again in any case: three months.
         Assert.Equal(new DateOnly(2026, 9, 1), Assert.Single(metal.Repairs).LookAgainOn);
-        Assert.Null(MetalOfVehicle.Of(Van([watched with { State = RepairState.Planned, DoneOn = null }], [])).Repairs[0].LookAgainOn);
+        Assert.Null(MetalOfVehicle.Of(Vans.Of([watched with { State = RepairState.Planned, DoneOn = null }], [])).Repairs[0].LookAgainOn);
     }
 
     [Theory]
@@ -111,12 +82,12 @@ public class MetalOfVehicleTests
     {
         Repair repair = RepairProcedureTests.Some(kind, shape);
         var of = new JointOf(JointOfKind.Repair, "r0");
-        Joint? offered = VehicleJoints.Of(Van([repair], [])).Offered.Select(o => o.Joint).SingleOrDefault(j => j.Of == of);
+        Joint? offered = VehicleJoints.Of(Vans.Of([repair], [])).Offered.Select(o => o.Joint).SingleOrDefault(j => j.Of == of);
         Assert.Equal(joint, offered?.Kind);
         if (offered is null)
             return;
         Assert.Null(JointCheck.Of(offered));
-        Assert.DoesNotContain(VehicleJoints.Of(Van([repair], [], joints: [offered])).Offered, o => o.Joint.Of == of);
+        Assert.DoesNotContain(VehicleJoints.Of(Vans.Of([repair], [], joints: [offered])).Offered, o => o.Joint.Of == of);
         if (kind == RepairKind.Patch)
         {
             // 150 by 115 with corners of 35: 530 - 8 x 35 + 2 pi 35.
@@ -157,7 +128,7 @@ public class MetalOfVehicleTests
         Suspect Bolt(string name, double at) => new(name, SuspectKind.Screw, [new(at, 500)], Condition.Open, null, "");
         // Somebody had written the holes down as open before they were mended; their neighbours, a hand away and between them, were not.
         Suspect[] written = [Bolt("Bolt", 600), Bolt("Neighbour", 616), Bolt("Between", 550)];
-        VehicleSnapshot van = Van([plug], [], tests) with
+        VehicleSnapshot van = Vans.Of([plug], [], tests) with
         {
             Water = new WaterRows(
                 [.. written.Select((w, i) => new Stored<Suspect>($"s{i}", 1, "p", w))],
@@ -185,7 +156,7 @@ public class MetalOfVehicleTests
         JointOfKind[] Of(params Repair[] repairs) =>
             [
                 .. VehicleJoints
-                    .Of(Van(repairs, [hole]))
+                    .Of(Vans.Of(repairs, [hole]))
                     .Offered.Select(o => o.Joint.Of!.Kind)
                     .Where(k => k is JointOfKind.Finding or JointOfKind.Repair),
             ];
@@ -207,17 +178,17 @@ public class MetalOfVehicleTests
     public void The_list_knows_the_pillar_that_is_drawn()
     {
         Repair treat = RepairProcedureTests.Some(RepairKind.Treat);
-        VehicleSnapshot van = Van([treat], []);
+        VehicleSnapshot van = Vans.Of([treat], []);
         Assert.NotEqual(RustMethod.ProtectOnly, MetalOfVehicle.Of(van).Repairs[0].Method);
-        Assert.Equal(RustMethod.ProtectOnly, MetalOfVehicle.Of(Van([treat], [], members: [Pillar])).Repairs[0].Method);
+        Assert.Equal(RustMethod.ProtectOnly, MetalOfVehicle.Of(Vans.Of([treat], [], members: [Pillar])).Repairs[0].Method);
     }
 
     [Fact]
     public void What_is_for_a_licensed_workshop_is_nowhere_a_patch()
     {
         Repair patch = RepairProcedureTests.Some(RepairKind.Patch);
-        VehicleSnapshot free = Van([patch], []),
-            held = Van([patch], [], members: [Pillar]);
+        VehicleSnapshot free = Vans.Of([patch], []),
+            held = Vans.Of([patch], [], members: [Pillar]);
         Assert.Contains(VehicleJoints.Of(free).Offered, j => j.Joint.Kind == JointKind.PatchEdge);
         Assert.DoesNotContain(VehicleJoints.Of(held).Offered, j => j.Joint.Kind == JointKind.PatchEdge);
         Assert.Empty(WetVehicle.Coverings(held, held.Panels[0]));
@@ -230,7 +201,7 @@ public class MetalOfVehicleTests
     public void A_patch_is_a_covering_whose_lap_water_looks_at()
     {
         Repair over = RepairProcedureTests.Some(RepairKind.Patch);
-        Covering Cover(Repair repair) => Assert.Single(WetVehicle.Coverings(Van([repair], []), Van([repair], []).Panels[0]));
+        Covering Cover(Repair repair) => Assert.Single(WetVehicle.Coverings(Vans.Of([repair], []), Vans.Of([repair], []).Panels[0]));
         Assert.Equal((CoveringKind.Patch, Lap.LowerOverUpperSealed, true), (Cover(over).Kind, Cover(over).Lap, Cover(over).Planned));
         Assert.Equal(Lap.UpperOverLower, Cover(over with { Patch = over.Patch! with { UpperEdge = EdgeLie.UnderTheSkin } }).Lap);
         PatchSide up = new(Side.Top, null, null, [new Fold(FoldTo.Outside, 90, 1, 20)]);
@@ -244,7 +215,7 @@ public class MetalOfVehicleTests
         Repair patch = RepairProcedureTests.Some(RepairKind.Patch) with { Name = "Patch" },
             thick = patch with { Name = "Thick", Patch = patch.Patch! with { SheetMm = 1.2, Join = PatchJoin.ButtOnStrip } };
         StockSheet sheet = new("Sheet", SheetMetal.MildSteel, 1, new PanelBox(0, 500, 0, 1000).Corners, "");
-        VehicleSnapshot van = Van(
+        VehicleSnapshot van = Vans.Of(
             [patch, thick, patch with { BlankCut = true }, patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) }],
             [],
             sheets: [sheet, sheet with { Name = "Zinc", Metal = SheetMetal.GalvanisedSteel }]
@@ -264,14 +235,14 @@ public class MetalOfVehicleTests
         Assert.Equal((0, 0), (Math.Round(PanelBox.Of(offcut.Outline).SMinMm, 6), Math.Round(PanelBox.Of(offcut.Outline).TMinMm, 6)));
         Assert.InRange(Math.Abs(Outlines.SignedAreaMm2(offcut.Outline)), 500 * 840, (500 * 1000) - (150 * 115));
         // What is for a licensed workshop needs no sheet here.
-        Assert.Empty(SheetsOfVehicle.Of(Van([patch], [], members: [Pillar]), 5).Groups);
+        Assert.Empty(SheetsOfVehicle.Of(Vans.Of([patch], [], members: [Pillar]), 5).Groups);
     }
 
     [Fact]
     public void A_blank_that_the_bench_blocks_is_not_laid_out_but_named()
     {
         Repair narrow = RepairProcedureTests.Some(RepairKind.Patch) with { Name = "Narrow", Patch = PatchDesign.Usual(1) with { LapMm = 8 } };
-        SheetsOfVehicle sheets = SheetsOfVehicle.Of(Van([narrow, RepairProcedureTests.Some(RepairKind.Patch)], []), 5);
+        SheetsOfVehicle sheets = SheetsOfVehicle.Of(Vans.Of([narrow, RepairProcedureTests.Some(RepairKind.Patch)], []), 5);
         Assert.Equal("A repair", Assert.Single(Assert.Single(sheets.Groups).Pieces).Name);
         NotReady told = Assert.Single(sheets.NotReady);
         Assert.Equal(("r0", "Narrow", "Lap: Take at least 12.8 mm."), (told.RepairId, told.Name, told.Why));
@@ -281,7 +252,7 @@ public class MetalOfVehicleTests
     public void More_blanks_than_are_laid_out_at_once_wait()
     {
         Repair patch = RepairProcedureTests.Some(RepairKind.Patch);
-        SheetGroup group = Assert.Single(SheetsOfVehicle.Of(Van([.. Enumerable.Repeat(patch, 63)], []), 5).Groups);
+        SheetGroup group = Assert.Single(SheetsOfVehicle.Of(Vans.Of([.. Enumerable.Repeat(patch, 63)], []), 5).Groups);
         Assert.Equal((60, 3), (group.Pieces.Count, group.Later));
     }
 
@@ -297,10 +268,10 @@ public class MetalOfVehicleTests
     public void The_shell_stands_open_from_when_a_repair_is_begun(RepairKind kind, RepairState state, bool open)
     {
         Repair repair = RepairProcedureTests.Some(kind) with { State = state, DoneOn = state == RepairState.Done ? new DateOnly(2026, 6, 1) : null };
-        Assert.Equal(open, OpenShell.Of(Van([repair], [])).Any(o => o.Job == new Job(JobKind.Repair, "r0")));
+        Assert.Equal(open, OpenShell.Of(Vans.Of([repair], [])).Any(o => o.Job == new Job(JobKind.Repair, "r0")));
         // On a pillar nothing is opened.
         if (kind != RepairKind.WindowOut)
-            Assert.Empty(OpenShell.Of(Van([repair], [], members: [Pillar])));
+            Assert.Empty(OpenShell.Of(Vans.Of([repair], [], members: [Pillar])));
     }
 
     [Fact]
@@ -308,9 +279,9 @@ public class MetalOfVehicleTests
     {
         Repair window = RepairProcedureTests.Some(RepairKind.WindowOut) with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 1) },
             patch = RepairProcedureTests.Some(RepairKind.Patch);
-        Assert.Single(OpenShell.Of(Van([window, patch], [])));
-        Assert.Empty(OpenShell.Of(Van([window, patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 2) }], [])));
+        Assert.Single(OpenShell.Of(Vans.Of([window, patch], [])));
+        Assert.Empty(OpenShell.Of(Vans.Of([window, patch with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 2) }], [])));
         Repair elsewhere = patch with { Points = [.. patch.Points.Select(p => new PanelPoint(p.SMm - 600, p.TMm))] };
-        Assert.Single(OpenShell.Of(Van([window, elsewhere with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 2) }], [])));
+        Assert.Single(OpenShell.Of(Vans.Of([window, elsewhere with { State = RepairState.Done, DoneOn = new DateOnly(2026, 6, 2) }], [])));
     }
 }

@@ -1,3 +1,4 @@
+using Abri.Core.Shell;
 using Abri.Core.Water;
 using CsCheck;
 using MathNet.Numerics;
@@ -64,11 +65,11 @@ public class DryingTests
                     double last = readings[^1].Percent,
                         low = readings[..^1].Min(r => r.Percent);
                     if (outlook.State == DryingState.DryEnough)
-                        Assert.True(last <= Drying.CoatPercent);
+                        Assert.True(last <= WoodMoisture.CoatPercent);
                     if (last > low + Drying.ErrorPercent)
                         Assert.Equal(DryingState.WaterComesIn, outlook.State);
                     if (outlook.State == DryingState.Drying)
-                        Assert.True(outlook.HoursToLimit is > 0 && double.IsFinite(outlook.HoursToLimit.Value) && last > Drying.CoatPercent);
+                        Assert.True(outlook.HoursToLimit is > 0 && double.IsFinite(outlook.HoursToLimit.Value) && last > WoodMoisture.CoatPercent);
                 },
                 cases: 400
             );

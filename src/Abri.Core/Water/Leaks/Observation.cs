@@ -74,13 +74,13 @@ public sealed record Observation(
     [Notes] string Notes
 )
 {
-    /// <summary>Whether it says that water came: seen, or by the meter from <see cref="Drying.DecayPercent"/> up; that none came, below
-    /// <see cref="Drying.CoatPercent"/>; null where it says neither.</summary>
+    /// <summary>Whether it says that water came: seen, or by the meter from <see cref="WoodMoisture.DecayPercent"/> up; that none came, below
+    /// <see cref="WoodMoisture.CoatPercent"/>; null where it says neither.</summary>
     internal bool? SaysWet =>
         Wet
         ?? (
-            MoisturePercent >= Drying.DecayPercent ? true
-            : MoisturePercent < Drying.CoatPercent ? false
+            MoisturePercent >= WoodMoisture.DecayPercent ? true
+            : MoisturePercent < WoodMoisture.CoatPercent ? false
             : null
         );
 }

@@ -1,0 +1,11 @@
+namespace Abri.Core.Shell;
+
+/// <summary>Moistures of wood that decide something, % of dry mass: from memory of handbook figures.</summary>
+public static class WoodMoisture
+{
+    /// <summary>Limit for wood that is to be coated or covered.</summary>
+    public const double CoatPercent = 16;
+
+    /// <summary>From here on wood decays.</summary>
+    public const double DecayPercent = 20;
+}

@@ -1,0 +1,50 @@
+using Abri.Core.Floor;
+using Abri.Core.Geometry;
+using Abri.Core.Metal;
+using Abri.Core.Record;
+using Abri.Core.Sealing;
+using Abri.Core.Shell;
+using Abri.Core.Water.Leaks;
+
+namespace Abri.Core.Tests.Stages;
+
+/// <summary>Vehicles of one panel for tests.</summary>
+internal static class Vans
+{
+    public static VehicleSnapshot Of(
+        IReadOnlyList<Repair> repairs,
+        IReadOnlyList<Finding> findings,
+        IReadOnlyList<Observation>? observations = null,
+        IReadOnlyList<Joint>? joints = null,
+        IReadOnlyList<Member>? members = null,
+        IReadOnlyList<StockSheet>? sheets = null,
+        Panel? panel = null,
+        FloorRecord? floor = null
+    ) =>
+        new(
+            new Stored<Vehicle>(
+                "v",
+                1,
+                null,
+                new Vehicle("Van", VehicleKind.PanelVan, null, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3)
+            ),
+            [new Stored<Panel>("p", 1, "v", panel ?? new Panel(PanelKind.Left, new PanelBox(0, 2000, 0, 1500).Corners, 1, SkinMaterial.MildSteel))],
+            [.. (members ?? []).Select((m, i) => new Stored<Member>($"m{i}", 1, "p", m))],
+            [],
+            [],
+            [.. findings.Select((f, i) => new Stored<Finding>($"f{i}", 1, "p", f))],
+            [],
+            new WaterRows([], [.. (observations ?? []).Select((o, i) => new Stored<Observation>($"o{i}", 1, "p", o))], [], [], []),
+            [],
+            [.. (joints ?? []).Select((j, i) => new Stored<Joint>($"j{i}", 1, "p", j))],
+            [.. repairs.Select((r, i) => new Stored<Repair>($"r{i}", 1, "p", r))],
+            [.. (sheets ?? []).Select((s, i) => new Stored<StockSheet>($"s{i}", 1, "v", s))],
+            new FloorRows(
+                [.. (floor?.Probes ?? []).Select((x, i) => new Stored<Probe>($"probe{i}", 1, "p", x))],
+                [.. (floor?.Boards ?? []).Select((x, i) => new Stored<Board>($"board{i}", 1, "p", x))],
+                [.. (floor?.Replacements ?? []).Select((x, i) => new Stored<Replacement>($"x{i}", 1, "p", x))]
+            ),
+            [],
+            []
+        );
+}

@@ -1,8 +1,10 @@
+using Abri.Server.Floor;
 using Abri.Server.Metal;
 using Abri.Server.Openings;
 using Abri.Server.Sealing;
 using Abri.Server.Shell;
 using Abri.Server.Water;
+using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
@@ -50,6 +52,10 @@ internal static class ServerStages
         ),
         new(services => services.AddSingleton<FittingStore>().AddSingleton<OpeningStore>(), OpeningEndpoints.MapOpenings),
         new(services => services.AddSingleton<RepairStore>().AddSingleton<SheetStore>(), MetalEndpoints.MapMetal),
+        new(
+            services => services.AddSingleton<ProbeStore>().AddSingleton<BoardStore>().AddSingleton<ReplacementStore>().AddSingleton<FloorStores>(),
+            FloorEndpoints.MapFloor
+        ),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -195,6 +195,58 @@ internal static class Samples
                 {"sMm":0,"tMm":1000}]}],"gapMm":5}}
                 """
             )!,
+            ["floor-replacement"] = JsonNode.Parse(
+                """
+                {"site":{"panel":{"kind":"floor","outline":[{"sMm":0,"tMm":-800},{"sMm":3000,"tMm":-800},{"sMm":3000,"tMm":800},{"sMm":0,"tMm":800}],
+                "skinMm":1,"material":"mildSteel"},"members":[{"name":"Bearer 1","kind":"bearer","role":"structural","footprint":{"shape":"spine",
+                "points":[{"sMm":600,"tMm":-800},{"sMm":600,"tMm":800}],"widthMm":60},"depthMm":60},{"name":"Bearer 2","kind":"bearer",
+                "role":"structural","footprint":{"shape":"spine","points":[{"sMm":1500,"tMm":-800},{"sMm":1500,"tMm":800}],"widthMm":60},"depthMm":60}],
+                "boards":[{"name":"Old","outline":[{"sMm":0,"tMm":-800},{"sMm":3000,"tMm":-800},{"sMm":3000,"tMm":800},{"sMm":0,"tMm":800}],
+                "material":"softwoodPly","thickMm":15,"grain":"lengthways","notes":""}],"probes":[{"of":"board","at":{"sMm":900,"tMm":0},"wood":"soft",
+                "moisturePercent":28,"takenAt":"2026-06-01T09:00:00Z","notes":""},{"of":"member","at":{"sMm":600,"tMm":-700},"wood":"through",
+                "moisturePercent":null,"takenAt":"2026-06-01T09:00:00Z","notes":""}]},
+                "replacement":{"name":"Soft board","area":[{"sMm":850,"tMm":-50},{"sMm":950,"tMm":-50},{"sMm":950,"tMm":50},{"sMm":850,"tMm":50}],
+                "marginMm":150,"sheet":{"material":"birchPly","thickMm":15,"lengthMm":2440,"widthMm":1220},"state":"planned","doneOn":null,
+                "findingIds":[],"notes":""}}
+                """
+            )!,
+            ["splice"] = JsonNode.Parse(
+                """
+                {"timber":{"lengthMm":1900,"wideMm":60,"highMm":70,"readings":[{"atMm":20,"isBad":true},{"atMm":900,"isBad":false}],"modulusMPa":8000}}
+                """
+            )!,
+            ["furring"] = JsonNode.Parse(
+                """
+                {"floor":{"lengthMm":4300,"widthMm":1660,"battenMm":38,"mostSpacingMm":457,"closeFromMm":900,"closeToMm":1700,"crossMm":600}}
+                """
+            )!,
+            ["epoxy-batch"] = JsonNode.Parse(
+                """
+                {"epoxy":{"airC":30,"potLifeMinutes":30,"potLifeAtC":23,"potLifeOfMl":100,"mlPerMinute":20,"shallowTray":true}}
+                """
+            )!,
+            ["shims"] = JsonNode.Parse(
+                """
+                {"readings":[{"atMm":0,"gapMm":2},{"atMm":600,"gapMm":0},{"atMm":1200,"gapMm":5}],"mayTakeOffMm":1}
+                """
+            )!,
+            ["thermal"] = JsonNode.Parse(
+                """
+                {"buildUp":{"layers":[{"name":"Ply","thickMm":18,"densityKgM3":560,"lambdaWmK":0.13,"mu":90,"share":0},
+                {"name":"Foam","thickMm":50,"densityKgM3":33,"lambdaWmK":0.035,"mu":100,"share":0.1}],
+                "insideC":18,"insidePercent":60,"outsideC":0,"outsidePercent":80}}
+                """
+            )!,
+            ["head-room"] = JsonNode.Parse(
+                """
+                {"bareMm":1950,"floorMm":70,"ceilingMm":30,"tallestMm":1830}
+                """
+            )!,
+            ["deflection"] = JsonNode.Parse(
+                """
+                {"deck":{"thickMm":18,"modulusMPa":7000,"spacingMm":457,"loadN":890,"footMm":0,"limitMm":1.5}}
+                """
+            )!,
             ["door-bow"] = JsonNode.Parse(
                 """
                 {"door":{"sealMm":14,"glass":false,"dents":false,"rounds":[{"after":"asFound","pushed":null,"readings":[

@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
@@ -40,6 +41,7 @@ internal sealed class Scratch : IDisposable
         Joints = new JointStore(Database, Panels);
         Products = new ProductStore(Database);
         Repairs = new RepairStore(Database, Panels);
+        Floors = new FloorStores(new ProbeStore(Database, Panels), new BoardStore(Database, Panels), new ReplacementStore(Database, Panels));
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,
@@ -55,6 +57,7 @@ internal sealed class Scratch : IDisposable
             Joints,
             Repairs,
             new SheetStore(Database),
+            Floors,
             Products
         );
         Records = new RecordStore(
@@ -72,6 +75,7 @@ internal sealed class Scratch : IDisposable
             Joints,
             Repairs,
             new SheetStore(Database),
+            Floors,
             Products
         );
     }
@@ -87,6 +91,8 @@ internal sealed class Scratch : IDisposable
     public ProductStore Products { get; }
 
     public RepairStore Repairs { get; }
+
+    public FloorStores Floors { get; }
 
     public VehicleStore Vehicles { get; }
 

@@ -106,6 +106,7 @@ public static class ProcedurePdf
             {
                 Unit.Mm => lengths.Text(value),
                 Unit.Count => $"{value:0}",
+                Unit.Percent => $"{value:0.#} %",
                 _ => $"{value:0.#} ml",
             };
 

@@ -99,6 +99,9 @@ internal static class Problems
 
     public static ProblemHttpResult NotFound(string message) => Answer(404, "not-found", message);
 
+    /// <summary>A panel that somebody took out meanwhile.</summary>
+    public static ProblemHttpResult NoPanel() => NotFound("This panel is not there any more.");
+
     public static ProblemHttpResult BadRequest(string code, string message, string? pointer = null) => Answer(400, code, message, pointer);
 
     /// <summary>The answer to a write that was not done.</summary>

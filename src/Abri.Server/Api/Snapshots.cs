@@ -2,6 +2,7 @@ using System.Globalization;
 using Abri.Core;
 using Abri.Core.Openings;
 using Abri.Core.Record;
+using Abri.Core.Shell;
 using Abri.Storage;
 using Abri.Storage.Record;
 using Microsoft.Extensions.Primitives;
@@ -32,6 +33,9 @@ internal sealed record OfVehicle(VehicleSnapshot Snapshot)
 
     /// <summary>One of its openings, or null.</summary>
     public Stored<Opening>? Opening(string id) => Snapshot.Openings.FirstOrDefault(o => o.Id == id);
+
+    /// <summary>One of its panels, or null.</summary>
+    public Stored<Panel>? Panel(string id) => Snapshot.Panels.FirstOrDefault(p => p.Id == id);
 
     /// <summary>Reads it for a handler that asks for it.</summary>
     public static async ValueTask<OfVehicle?> BindAsync(HttpContext context) =>

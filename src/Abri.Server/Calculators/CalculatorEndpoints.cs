@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -161,6 +162,40 @@ internal static class CalculatorEndpoints
             .MapPost("/window-out", (WindowOutInput x) => Answer(WindowOut.Of(x.Window, x.Site, x.Lengths ?? LengthFormat.Millimetres)))
             .Validate<WindowOutInput>()
             .WithName("window-out");
+        calculators
+            .MapPost("/floor-replacement", (FloorReplacementInput x) => Answer(FloorReplacement.Of(x.Site, x.Replacement)))
+            .Validate<FloorReplacementInput>()
+            .WithName("floor-replacement");
+        calculators
+            .MapPost("/splice", (SpliceInput x) => Answer(Splice.Of(x.Timber, x.Lengths ?? LengthFormat.Millimetres), "/timber"))
+            .Validate<SpliceInput>()
+            .WithName("splice");
+        calculators
+            .MapPost("/deflection", (DeflectionInput x) => Answer(DeckSag.Of(x.Deck, x.Lengths ?? LengthFormat.Millimetres), "/deck"))
+            .Validate<DeflectionInput>()
+            .WithName("deflection");
+        calculators
+            .MapPost("/furring", (FurringInput x) => Answer(Furring.Of(x.Floor, x.Lengths ?? LengthFormat.Millimetres), "/floor"))
+            .Validate<FurringInput>()
+            .WithName("furring");
+        calculators
+            .MapPost("/epoxy-batch", (EpoxyBatchInput x) => Answer(EpoxyBatch.Of(x.Epoxy), "/epoxy"))
+            .Validate<EpoxyBatchInput>()
+            .WithName("epoxy-batch");
+        calculators
+            .MapPost("/shims", (ShimsInput x) => Answer(Shims.Of(x.Readings, x.MayTakeOffMm, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<ShimsInput>()
+            .WithName("shims");
+        calculators
+            .MapPost("/thermal", (ThermalInput x) => TypedResults.Ok(BuildUp.Of(x.BuildUp, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<ThermalInput>()
+            .WithName("thermal");
+        calculators
+            .MapPost("/head-room", (HeadRoomInput x) =>
+                TypedResults.Ok(HeadRoom.Of(x.BareMm, x.FloorMm, x.CeilingMm, x.TallestMm, x.Lengths ?? LengthFormat.Millimetres))
+            )
+            .Validate<HeadRoomInput>()
+            .WithName("head-room");
         calculators
             .MapPost("/paint", (PaintInput x) => TypedResults.Ok(Paint.Of(x.Coats, x.AreaM2, x.AirC)))
             .Validate<PaintInput>()

@@ -48,7 +48,7 @@ public sealed record PondingMendsInput(
 public sealed record DryingInput(
     [Count(2, 500, "Give 2 to 500 readings.")] IReadOnlyList<MoistureReading> Readings,
     [Within(0, 30, "The moisture that the air holds wood at", "%")] double RestingPercent = Drying.UsualRestingPercent,
-    [Within(1, 60, "The limit", "%")] double LimitPercent = Drying.CoatPercent
+    [Within(1, 60, "The limit", "%")] double LimitPercent = WoodMoisture.CoatPercent
 );
 
 /// <summary>Input of the calculator <c>seal-gap</c>.</summary>

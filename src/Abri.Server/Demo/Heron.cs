@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -424,8 +425,55 @@ internal static class Heron
                         ""
                     )),
                 ],
-            }
+            },
+            floor: new FloorRecord(
+                [
+                    Tapped(1050, -680, WoodState.Sound, 13),
+                    Tapped(1200, -780, WoodState.Soft, 30),
+                    Tapped(1380, -680, WoodState.Through, 31),
+                    Tapped(1560, -760, WoodState.Soft, 27),
+                    Tapped(1550, -560, WoodState.Spongy, 22),
+                    Tapped(1240, -560, WoodState.Spongy, 21),
+                    Tapped(1380, -430, WoodState.Sound, 15),
+                    Tapped(1720, -700, WoodState.Sound, 14),
+                    Tapped(1380, -100, WoodState.Sound, 11),
+                    Tapped(2400, -600, WoodState.Sound, 11),
+                ],
+                [
+                    new Board(
+                        "Front sheet",
+                        new PanelBox(0, 2300, -HalfWidthMm, HalfWidthMm).Corners,
+                        BoardMaterial.SoftwoodPly,
+                        15,
+                        Grain.Lengthways,
+                        ""
+                    ),
+                    new Board(
+                        "Rear sheet",
+                        new PanelBox(2300, LengthMm, -HalfWidthMm, HalfWidthMm).Corners,
+                        BoardMaterial.SoftwoodPly,
+                        15,
+                        Grain.Lengthways,
+                        ""
+                    ),
+                ],
+                [
+                    new Replacement(
+                        "Soft board by the side door",
+                        [new(1180, -830), new(1590, -830), new(1590, -530), new(1180, -530)],
+                        Replacement.UsualMarginMm,
+                        NewSheet.Usual(BoardMaterial.BirchPly, 15),
+                        ReplacementState.Planned,
+                        null,
+                        ["finding-1"],
+                        ""
+                    ),
+                ]
+            )
         );
+
+    private static Probe Tapped(double s, double t, WoodState wood, double moisture) =>
+        new(ProbeOf.Board, new PanelPoint(s, t), wood, moisture, FirstDay.AddDays(1), "");
 
     private static PanelRecord Step =>
         PanelRecord.Of(

@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -60,7 +61,14 @@ internal static class Plover
                 .. ShellPresets
                     .All.Single(p => p.Key == "box-trailer")
                     .Panels.Select(p =>
-                        PanelRecord.Of(p.Panel, p.Members, Found(p.Panel.Kind), Planned(p.Panel.Kind), repairs: Repairs(p.Panel.Kind))
+                        PanelRecord.Of(
+                            p.Panel,
+                            p.Members,
+                            Found(p.Panel.Kind),
+                            Planned(p.Panel.Kind),
+                            repairs: Repairs(p.Panel.Kind),
+                            floor: Wood(p.Panel.Kind)
+                        )
                     ),
             ]
         );
@@ -77,6 +85,49 @@ internal static class Plover
                     Notes = "The old strip is straight and goes on again.",
                 },
             ]
+            : null;
+
+    /// <summary>The front bearer, probed from below until the awl stops.</summary>
+    private static FloorRecord? Wood(PanelKind panel) =>
+        panel == PanelKind.Floor
+            ? new FloorRecord(
+                [
+                    .. new (double T, WoodState Wood, double Percent)[]
+                    {
+                        (920, WoodState.Through, 34),
+                        (650, WoodState.Soft, 30),
+                        (300, WoodState.Spongy, 22),
+                        (120, WoodState.Sound, 15),
+                        (-200, WoodState.Sound, 13),
+                        (-800, WoodState.Sound, 12),
+                    }.Select(p => new Probe(ProbeOf.Member, new PanelPoint(30, p.T), p.Wood, p.Percent, FirstDay, "")),
+                    new Probe(ProbeOf.Board, new PanelPoint(60, 800), WoodState.Spongy, 24, FirstDay, ""),
+                    new Probe(ProbeOf.Board, new PanelPoint(60, 300), WoodState.Sound, 15, FirstDay, ""),
+                    new Probe(ProbeOf.Board, new PanelPoint(380, 800), WoodState.Sound, 13, FirstDay, ""),
+                ],
+                [
+                    new Board(
+                        "Deck",
+                        new PanelBox(0, 3000, -950, 950).Corners,
+                        BoardMaterial.SoftwoodPly,
+                        12.7,
+                        Grain.Lengthways,
+                        "Old sheets of 1/2 inch, joints under the covering."
+                    ),
+                ],
+                [
+                    new Replacement(
+                        "Front bearer and the deck over it",
+                        new PanelBox(0, 120, 700, 950).Corners,
+                        Replacement.UsualMarginMm,
+                        NewSheet.Usual(BoardMaterial.SoftwoodPly, 12.7),
+                        ReplacementState.Planned,
+                        null,
+                        ["finding-1"],
+                        ""
+                    ),
+                ]
+            )
             : null;
 
     private static Finding[] Found(PanelKind panel) =>

@@ -32,24 +32,24 @@ internal static class MetalEndpoints
     {
         RouteGroupBuilder vehicle = app.MapVehicle("metal");
         vehicle.MapGet("/metal", (OfVehicle of) => MetalOfVehicle.Of(of.Snapshot)).WithName("vehicle-metal");
-        vehicle.MapOnPanel<Repair, RepairStore>("repair", RepairCheck.Of, KnowsFindings);
+        vehicle.MapOnPanel<Repair, RepairStore>("repair", RepairCheck.Of, PanelRecords.KnowsFindings);
         vehicle.MapGet("/repairs/{id}/plan", Plan).WithName("repair-plan");
         vehicle.MapPost("/panels/{panelId}/repair-plan", Draft).Validate<Repair>().WithName("repair-draft-plan");
         vehicle
             .MapGet("/panels/{panelId}/new-repair", Results<Ok<Repair>, ProblemHttpResult> (string panelId, double sMm, double tMm, OfVehicle of) =>
-                PanelOf(of, panelId) is { } panel ? TypedResults.Ok(RepairProposal.At(panel.Value, new PanelPoint(sMm, tMm))) : NoPanel()
+                of.Panel(panelId) is { } panel ? TypedResults.Ok(RepairProposal.At(panel.Value, new PanelPoint(sMm, tMm))) : Problems.NoPanel()
             )
             .WithName("repair-new");
         vehicle
             .MapGet("/panels/{panelId}/repair-kinds", Results<Ok<IReadOnlyList<KindsOfShape>>, ProblemHttpResult> (string panelId, OfVehicle of) =>
-                PanelOf(of, panelId) is { } panel ? TypedResults.Ok(RepairProposal.KindsByShape(panel.Value)) : NoPanel()
+                of.Panel(panelId) is { } panel ? TypedResults.Ok(RepairProposal.KindsByShape(panel.Value)) : Problems.NoPanel()
             )
             .WithName("repair-kinds");
         vehicle
             .MapPost(
                 "/panels/{panelId}/repair-as/{kind}",
                 Results<Ok<Repair>, ProblemHttpResult> (string panelId, Named<RepairKind> kind, Repair value, OfVehicle of) =>
-                    PanelOf(of, panelId) is { } panel ? TypedResults.Ok(RepairProposal.As(value, kind.Value, panel.Value)) : NoPanel()
+                    of.Panel(panelId) is { } panel ? TypedResults.Ok(RepairProposal.As(value, kind.Value, panel.Value)) : Problems.NoPanel()
             )
             .Validate<Repair>()
             .WithName("repair-as");
@@ -74,12 +74,6 @@ internal static class MetalEndpoints
             .WithName("repair-sheet-dxf");
     }
 
-    /// <summary>A repair mends findings of its own panel.</summary>
-    private static Problem? KnowsFindings(RepairStore store, string panelId, Repair repair) =>
-        store.UnknownFinding(panelId, repair) is not null
-            ? new Problem("finding-unknown", "/findingIds", "A finding that this repair mends is not on its panel any more.")
-            : null;
-
     private static Result<Worked<RepairPlan>> PlanOf(VehicleSnapshot of, Stored<Repair> row) =>
         RepairProcedure.Of(MetalOfVehicle.Work(of, of.PanelOf(row), row.Value));
 
@@ -94,16 +88,12 @@ internal static class MetalEndpoints
 
     private static Results<Ok<Worked<RepairPlan>>, ProblemHttpResult> Draft(string panelId, Repair value, OfVehicle of)
     {
-        if (PanelOf(of, panelId) is not { } panel)
-            return NoPanel();
+        if (of.Panel(panelId) is not { } panel)
+            return Problems.NoPanel();
         return RepairProcedure.Of(MetalOfVehicle.Work(of.Snapshot, panel, value)).IsOk(out Worked<RepairPlan>? plan, out Problem? problem)
             ? TypedResults.Ok(plan)
             : Problems.Of(problem);
     }
-
-    private static Stored<Panel>? PanelOf(OfVehicle of, string panelId) => of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId);
-
-    private static ProblemHttpResult NoPanel() => Problems.NotFound("This panel is not there any more.");
 
     private static IResult Steps(string id, OfVehicle of, TimeProvider clock, Named<Paper>? paper)
     {

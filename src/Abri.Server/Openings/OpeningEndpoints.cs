@@ -61,7 +61,7 @@ internal static class OpeningEndpoints
     private static Results<Ok<Site>, ProblemHttpResult> DraftSite(string panelId, Opening value, OfVehicle of)
     {
         if (of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId) is not { } panel)
-            return Problems.NotFound("This panel is not there any more.");
+            return Problems.NoPanel();
         return of.Snapshot.Fittings.Any(f => f.Id == value.FittingId)
             ? TypedResults.Ok(OpeningSites.Of(of.Snapshot, panel, value, null))
             : Problems.Of(FittingUnknown);
@@ -101,7 +101,7 @@ internal static class OpeningEndpoints
     )
     {
         if (panels.Find(panelId)?.OwnerId != vehicleId)
-            return Problems.NotFound("This panel is not there any more.");
+            return Problems.NoPanel();
         return Check(context, panelId, value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
     }
 
@@ -114,7 +114,7 @@ internal static class OpeningEndpoints
     )
     {
         if (panels.Find(panelId) is not { } panel || panel.OwnerId != vehicleId)
-            return Problems.NotFound("This panel is not there any more.");
+            return Problems.NoPanel();
         var moved = new List<(string, int, Opening)>();
         for (int i = 0; i < body.Moves.Count; i++)
         {

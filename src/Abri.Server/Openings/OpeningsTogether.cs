@@ -28,7 +28,7 @@ public sealed record OpeningsTogether(
     )
     {
         if (of.Snapshot.Panels.FirstOrDefault(p => p.Id == panelId) is not { } panel)
-            return Problems.NotFound("This panel is not there any more.");
+            return Problems.NoPanel();
         var chosen = new List<(Stored<Opening>, string?)>();
         foreach (OpeningToPlace wanted in body.Openings)
         {

@@ -49,7 +49,7 @@ internal static class FindingEndpoints
     )
     {
         if (panels.Find(panelId) is not { } panel || panel.OwnerId != vehicleId)
-            return Problems.NotFound("This panel is not there any more.");
+            return Problems.NoPanel();
         return FindingCheck.Of(panel.Value, value) is { } problem ? Problems.Of(problem) : RecordEndpoints.Answer(context, store.Add(panelId, value));
     }
 

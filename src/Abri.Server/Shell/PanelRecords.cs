@@ -30,7 +30,7 @@ internal static class PanelRecords
                 Results<Ok<Stored<T>>, ProblemHttpResult> (string panelId, T value, HttpContext context, PanelStore panels, TStore store) =>
                 {
                     if (ShellEndpoints.Owned(context, panels.Find(panelId)) is not { } panel)
-                        return Problems.NotFound("This panel is not there any more.");
+                        return Problems.NoPanel();
                     return (check(panel.Value, value) ?? inStore?.Invoke(store, panelId, value)) is { } problem
                         ? Problems.Of(problem)
                         : RecordEndpoints.Answer(context, store.Add(panelId, value));
@@ -48,4 +48,11 @@ internal static class PanelRecords
                     ?? inStore?.Invoke(context.RequestServices.GetRequiredService<TStore>(), row.OwnerId!, value)
             );
     }
+
+    /// <summary>What mends findings mends those of its own panel.</summary>
+    public static Problem? KnowsFindings<T>(MendingStore<T> store, string panelId, T value)
+        where T : notnull =>
+        store.UnknownFinding(panelId, value) is not null
+            ? new Problem("finding-unknown", "/findingIds", "A finding that this mends is not on its panel any more.")
+            : null;
 }

@@ -75,7 +75,7 @@ internal static class ShellEndpoints
     )
     {
         if (Owned(context, panels.Find(panelId)) is not { } panel)
-            return Problems.NotFound("This panel is not there any more.");
+            return Problems.NoPanel();
         if (members.All(panelId).Count + body.Members.Count > Limits.MostMembers)
             return Problems.BadRequest("too-many-members", $"A panel has at most {Limits.MostMembers} members.", "/members");
         if (

@@ -1,4 +1,3 @@
-using Abri.Core;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Sealing;
@@ -10,7 +9,7 @@ using Microsoft.Data.Sqlite;
 namespace Abri.Storage.Metal;
 
 /// <summary>Keeps the repairs of panels; what they mend follows their state.</summary>
-public sealed class RepairStore(Database database, PanelStore panels) : Store<Repair>(database, "repair", "panel_id")
+public sealed class RepairStore(Database database, PanelStore panels) : MendingStore<Repair>(database, "repair")
 {
     private readonly JointStore joints = new(database, panels);
 
@@ -61,13 +60,6 @@ public sealed class RepairStore(Database database, PanelStore panels) : Store<Re
             row.Int("blank_cut") != 0
         );
 
-    /// <summary>The first finding that a repair names and that is not on its panel, or null.</summary>
-    public string? UnknownFinding(string panelId, Repair repair)
-    {
-        HashSet<string> known = [.. Database.Query("SELECT id FROM finding WHERE panel_id = $panel", row => row.Text("id"), ("panel", panelId))];
-        return repair.FindingIds.FirstOrDefault(id => !known.Contains(id));
-    }
-
     /// <inheritdoc/>
     protected override string Title(Repair value) => value.Name;
 
@@ -79,33 +71,19 @@ public sealed class RepairStore(Database database, PanelStore panels) : Store<Re
 
     private protected override void RemoveOwned(PendingChange pending, string id) => joints.LetGo(pending, new JointOf(JointOfKind.Repair, id));
 
-    /// <summary>A finding is planned as soon as a repair of it is, and done when the last one is.</summary>
-    private protected override void Kept(PendingChange pending, string id, Repair? before, Repair after)
-    {
-        if (before is not null && before.State == after.State && before.FindingIds.SequenceEqual(after.FindingIds))
-            return;
-        foreach (string finding in after.FindingIds)
+    private protected override IReadOnlyList<string> FindingIds(Repair value) => value.FindingIds;
+
+    private protected override Repair Without(Repair value, string findingId) =>
+        value with
         {
-            Repair[] all = [.. Mending(finding).Where(r => r.Id != id).Select(r => r.Value), after];
-            FindingState state =
-                !all.All(r => r.IsOver) ? FindingState.Planned
-                : all.Any(r => r.State == RepairState.Watch) ? FindingState.Watch
-                : FindingState.Done;
-            pending.Update("finding", finding, new Dictionary<string, object?> { ["state"] = Storage.Columns.Name(state) });
-        }
-    }
+            FindingIds = [.. value.FindingIds.Where(id => id != findingId)],
+        };
 
-    /// <summary>Lets repairs stand by themselves when what they mend is taken out of the record.</summary>
-    internal void LetGo(PendingChange pending, string findingId)
-    {
-        foreach (Stored<Repair> repair in Mending(findingId))
-            pending.Update(
-                "repair",
-                repair.Id,
-                Columns(repair.Value with { FindingIds = [.. repair.Value.FindingIds.Where(id => id != findingId)] })
-            );
-    }
-
-    private IReadOnlyList<Stored<Repair>> Mending(string findingId) =>
-        AllWhere("EXISTS (SELECT 1 FROM json_each(finding_ids) WHERE value = $finding)", ("finding", findingId));
+    private protected override FindingState Leaves(Repair value) =>
+        value.State switch
+        {
+            RepairState.Done => FindingState.Done,
+            RepairState.Watch => FindingState.Watch,
+            _ => FindingState.Planned,
+        };
 }

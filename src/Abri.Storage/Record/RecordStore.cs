@@ -5,6 +5,7 @@ using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water.Leaks;
+using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
@@ -29,6 +30,7 @@ public sealed class RecordStore(
     JointStore joints,
     RepairStore repairs,
     SheetStore sheets,
+    FloorStores floors,
     ProductStore products
 )
 {
@@ -83,6 +85,8 @@ public sealed class RecordStore(
             r => r.Key,
             r => repairs.Insert(pending, panelId, r.Value with { FindingIds = [.. r.Value.FindingIds.Select(key => findingIds[key])] })
         );
+        if (panel.Floor is { } floor)
+            floors.Insert(pending, panelId, floor, findingIds);
         foreach (Joint joint in panel.Joints ?? [])
         {
             JointOf? of = joint.Of is not { } it

@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
@@ -25,6 +26,7 @@ public sealed class SnapshotStore(
     JointStore joints,
     RepairStore repairs,
     SheetStore sheets,
+    FloorStores floors,
     ProductStore products
 )
 {
@@ -57,6 +59,7 @@ public sealed class SnapshotStore(
                 PanelByPanel(joints),
                 PanelByPanel(repairs),
                 sheets.OfVehicle(vehicleId),
+                new FloorRows(PanelByPanel(floors.Probes), PanelByPanel(floors.Boards), PanelByPanel(floors.Replacements)),
                 fittings.All(),
                 products.All()
             );

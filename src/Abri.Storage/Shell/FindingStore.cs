@@ -1,6 +1,7 @@
 using Abri.Core.Geometry;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Sealing;
 using Microsoft.Data.Sqlite;
@@ -12,6 +13,7 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
 {
     private readonly JointStore joints = new(database, panels);
     private readonly RepairStore repairs = new(database, panels);
+    private readonly ReplacementStore replacements = new(database, panels);
 
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Finding value) =>
@@ -57,6 +59,7 @@ public sealed class FindingStore(Database database, PanelStore panels) : Store<F
         RemovePhotos(pending, id);
         joints.LetGo(pending, new JointOf(JointOfKind.Finding, id));
         repairs.LetGo(pending, id);
+        replacements.LetGo(pending, id);
     }
 
     internal static void RemovePhotos(PendingChange pending, string findingId)

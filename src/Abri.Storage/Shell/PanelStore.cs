@@ -8,7 +8,18 @@ namespace Abri.Storage.Shell;
 public sealed class PanelStore(Database database) : Store<Panel>(database, "panel", "vehicle_id")
 {
     /// <summary>Tables whose rows belong to a panel, and that nothing else refers to: they go with it, and before what joints belong to.</summary>
-    private static readonly string[] OnPanel = ["joint", "suspect", "observation", "seal_reading", "drain", "covering"];
+    private static readonly string[] OnPanel =
+    [
+        "joint",
+        "suspect",
+        "observation",
+        "seal_reading",
+        "drain",
+        "covering",
+        "probe",
+        "board",
+        "replacement",
+    ];
 
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Panel value) =>

@@ -30,6 +30,16 @@ async function openRepair(page: Page, name = 'Patch under the rear step') {
   await page.getByRole('button', { name: 'To the bench' }).click()
 }
 
+async function openFloor(page: Page) {
+  await open(page)
+  await page.getByRole('link', { name: /^Floor/ }).click()
+}
+async function openReplacement(page: Page) {
+  await openFloor(page)
+  await page.getByTestId('floor').getByRole('button', { name: 'Soft board by the side door' }).click()
+  await page.getByTestId('floor-card').getByRole('button', { name: 'Open' }).click()
+}
+
 for (const [name, go] of [
   ['walkaround', async (page: Page) => open(page)],
   ['a panel', async (page: Page) => openPanel(page, 'Left side')],
@@ -56,6 +66,10 @@ for (const [name, go] of [
   ['a cutting plan', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click()).then(() => page.getByRole('link', { name: 'Cutting plan' }).click())],
   ['a blank', async (page: Page) => openRepair(page).then(() => page.getByRole('link', { name: 'Blank', exact: true }).click())],
   ['the finish of a repair', async (page: Page) => openRepair(page).then(() => page.getByRole('link', { name: 'Finish', exact: true }).click())],
+  ['floor', async (page: Page) => openFloor(page)],
+  ['a deck', async (page: Page) => openFloor(page).then(() => page.getByRole('link', { name: 'Deck', exact: true }).click())],
+  ['a replacement', async (page: Page) => openReplacement(page)],
+  ['new boards', async (page: Page) => openReplacement(page).then(() => page.getByRole('link', { name: 'Pieces', exact: true }).click())],
   ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],
   ['quick figures', async (page: Page) => open(page).then(() => page.keyboard.press('k'))],
   ['figures of rust', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Rust' }).click())],

@@ -57,6 +57,7 @@ export const bounds = {
     thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
     cornerMm: { least: 0, most: 500, label: "The corner's radius", unit: 'mm' },
   },
+  Board: { thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' } },
   BondThicknessInput: {
     lengthMm: { least: 1, most: 30000, label: 'The length', unit: 'mm' },
     spanK: { least: 0, most: 200, label: 'The span of temperature', unit: 'K' },
@@ -67,6 +68,19 @@ export const bounds = {
     lengthMm: { least: 500, most: 30000, label: 'The length', unit: 'mm' },
     widthMm: { least: 500, most: 4000, label: 'The width', unit: 'mm' },
     heightMm: { least: 300, most: 4500, label: 'The height', unit: 'mm' },
+  },
+  BuildUpLayer: {
+    thickMm: { least: 0.05, most: 500, label: 'The layer', unit: 'mm' },
+    densityKgM3: { least: 5, most: 9000, label: 'The density', unit: 'kg/m3' },
+    lambdaWmK: { least: 0.005, most: 400, label: 'The conductivity', unit: 'W/(m K)' },
+    mu: { least: 1, most: 1000000, label: 'The resistance to vapour', unit: '' },
+    share: { least: 0, most: 0.9, label: 'The share of timber', unit: '' },
+  },
+  BuildUpQuestion: {
+    insideC: { least: -10, most: 40, label: 'The temperature inside', unit: 'C' },
+    insidePercent: { least: 1, most: 100, label: 'The humidity inside', unit: '%' },
+    outsideC: { least: -30, most: 40, label: 'The temperature outside', unit: 'C' },
+    outsidePercent: { least: 1, most: 100, label: 'The humidity outside', unit: '%' },
   },
   ClampLayer: { thickMm: { least: 0, most: 500, label: 'A layer', unit: 'mm' } },
   ClampRange: {
@@ -88,6 +102,14 @@ export const bounds = {
   },
   CureInput: { widthMm: { least: 0, most: 100, label: "The bead's width", unit: 'mm' } },
   Dam: { standsMm: { least: 0, most: 1000, label: 'How far it stands above the skin', unit: 'mm' } },
+  Deck: {
+    thickMm: { least: 2, most: 60, label: 'The sheet', unit: 'mm' },
+    modulusMPa: { least: 100, most: 250000, label: 'The modulus', unit: 'MPa' },
+    spacingMm: { least: 50, most: 3000, label: 'The spacing', unit: 'mm' },
+    loadN: { least: 1, most: 50000, label: 'The load', unit: 'N' },
+    footMm: { least: 0, most: 500, label: 'The foot', unit: 'mm' },
+    limitMm: { least: 0.1, most: 20, label: 'The limit', unit: 'mm' },
+  },
   DewPointInput: {
     airC: { least: -40, most: 80, label: 'The temperature', unit: 'C' },
     surfaceC: { least: -40, most: 120, label: "The surface's temperature", unit: 'C' },
@@ -110,6 +132,13 @@ export const bounds = {
   DryingInput: {
     restingPercent: { least: 0, most: 30, label: 'The moisture that the air holds wood at', unit: '%' },
     limitPercent: { least: 1, most: 60, label: 'The limit', unit: '%' },
+  },
+  EpoxyQuestion: {
+    airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
+    potLifeMinutes: { least: 2, most: 600, label: 'The pot life', unit: 'min' },
+    potLifeAtC: { least: 5, most: 40, label: 'The temperature of the sheet', unit: 'C' },
+    potLifeOfMl: { least: 10, most: 5000, label: 'The amount of the sheet', unit: 'ml' },
+    mlPerMinute: { least: 1, most: 500, label: 'What is spread', unit: 'ml/min' },
   },
   FindingMeasures: {
     lengthMm: { least: 0, most: 30000, label: 'The length', unit: 'mm' },
@@ -144,11 +173,26 @@ export const bounds = {
   },
   Footprint: { widthMm: { least: 0, most: 2000, label: 'A width', unit: 'mm' } },
   Frame: { leastLapMm: { least: 0, most: 300, label: 'The least lap', unit: 'mm' } },
+  FurredFloor: {
+    lengthMm: { least: 200, most: 30000, label: 'The length', unit: 'mm' },
+    widthMm: { least: 200, most: 5000, label: 'The width', unit: 'mm' },
+    battenMm: { least: 15, most: 150, label: 'The batten', unit: 'mm' },
+    mostSpacingMm: { least: 100, most: 1500, label: 'The spacing', unit: 'mm' },
+    closeFromMm: { least: 0, most: 30000, label: 'The beginning', unit: 'mm' },
+    closeToMm: { least: 0, most: 30000, label: 'The end', unit: 'mm' },
+    crossMm: { least: 100, most: 1500, label: 'The cross spacing', unit: 'mm' },
+  },
   Halves: {
     gapMm: { least: 0, most: 300, label: 'The gap between the halves', unit: 'mm' },
     lugs: { least: 0, most: 100, label: 'The number of lugs', unit: '' },
     gasketMm: { least: 0, most: 60, label: "The gasket's free height", unit: 'mm' },
     cornerScrewMm: { least: 1, most: 200, label: "The corner screws' distance from the inner frame's edge", unit: 'mm' },
+  },
+  HeadRoomInput: {
+    bareMm: { least: 500, most: 4000, label: 'The height', unit: 'mm' },
+    floorMm: { least: 0, most: 500, label: 'The floor', unit: 'mm' },
+    ceilingMm: { least: 0, most: 500, label: 'The ceiling', unit: 'mm' },
+    tallestMm: { least: 500, most: 2500, label: 'The tallest user', unit: 'mm' },
   },
   HeightField: {
     cellMm: { least: 0.1, most: 10000, label: "A cell's side", unit: 'mm' },
@@ -193,6 +237,11 @@ export const bounds = {
     moisturePercent: { least: 0, most: 200, label: 'A moisture', unit: '%' },
   },
   NestQuestion: { gapMm: { least: 0.5, most: 50, label: 'The gap', unit: 'mm' } },
+  NewSheet: {
+    thickMm: { least: 2, most: 60, label: 'The new sheet', unit: 'mm' },
+    lengthMm: { least: 300, most: 6000, label: 'The length of a sheet', unit: 'mm' },
+    widthMm: { least: 300, most: 3000, label: 'The width of a sheet', unit: 'mm' },
+  },
   Observation: {
     moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' },
     afterMinutes: { least: 0, most: 1000, label: 'After how many minutes', unit: 'minutes' },
@@ -251,6 +300,7 @@ export const bounds = {
     airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
     grams: { least: 1, most: 20000, label: 'The mass', unit: 'g' },
   },
+  Probe: { moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' } },
   Product: {
     movementPercent: { least: 0, most: 100, label: 'The movement', unit: '%' },
     skinMinutes: { least: 0.5, most: 10000, label: 'The skin time or pot life', unit: 'minutes' },
@@ -267,9 +317,16 @@ export const bounds = {
     lengthMm: { least: 0, most: 30000, label: 'The diameter', unit: 'mm' },
     widthMm: { least: 0, most: 30000, label: 'The width', unit: 'mm' },
   },
+  Replacement: { marginMm: { least: 0, most: 1000, label: 'The margin', unit: 'mm' } },
   RivetRow: {
     edgeMm: { least: 3, most: 200, label: 'The edge distance', unit: 'mm' },
     sealantMm: { least: 0, most: 5, label: 'The sealant', unit: 'mm' },
+  },
+  RottenTimber: {
+    lengthMm: { least: 50, most: 30000, label: 'The length', unit: 'mm' },
+    wideMm: { least: 10, most: 400, label: 'The width', unit: 'mm' },
+    highMm: { least: 10, most: 400, label: 'The height', unit: 'mm' },
+    modulusMPa: { least: 1000, most: 25000, label: 'The modulus', unit: 'MPa' },
   },
   RoundedRectangle: {
     widthMm: { least: 20, most: 5000, label: 'A width', unit: 'mm' },
@@ -322,6 +379,11 @@ export const bounds = {
     thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
     gapMm: { least: 0.5, most: 50, label: 'The gap', unit: 'mm' },
   },
+  ShimReading: {
+    atMm: { least: 0, most: 30000, label: 'The place', unit: 'mm' },
+    gapMm: { least: 0, most: 100, label: 'The gap', unit: 'mm' },
+  },
+  ShimsInput: { mayTakeOffMm: { least: 0, most: 20, label: 'What may be taken off', unit: 'mm' } },
   SillTaperInput: {
     lengthMm: { least: 1, most: 30000, label: "The sill's length", unit: 'mm' },
     taperDeg: { least: -45, most: 45, label: 'The taper', unit: 'degrees' },
@@ -336,6 +398,7 @@ export const bounds = {
     risingMm: { least: 10, most: 60000, label: 'A measured diagonal', unit: 'mm' },
     fallingMm: { least: 10, most: 60000, label: 'A measured diagonal', unit: 'mm' },
   },
+  SpliceReading: { atMm: { least: 0, most: 30000, label: 'The place', unit: 'mm' } },
   Spray: { minutes: { least: 0.5, most: 240, label: 'How long is sprayed', unit: 'minutes' } },
   StockSheet: { thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   SurfaceReliefInput: { stepMm: { least: 2, most: 500, label: 'The step', unit: 'mm' } },

@@ -832,6 +832,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/floor-replacement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["floor-replacement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/splice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["splice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/deflection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deflection"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/furring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["furring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/epoxy-batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["epoxy-batch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/shims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shims"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/thermal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thermal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/head-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["head-room"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/paint": {
         parameters: {
             query?: never;
@@ -2373,6 +2501,198 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-floor"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/probes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["probe-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/boards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["board-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/replacements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["replacement-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/replacements/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replacement-plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/replacement-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["replacement-draft-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/new-replacement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replacement-new"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/replacements/{id}/steps.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replacement-steps-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/replacements/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replacement-sheet-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/probes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["probe-get"];
+        put: operations["probe-put"];
+        post?: never;
+        delete: operations["probe-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/boards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board-get"];
+        put: operations["board-put"];
+        post?: never;
+        delete: operations["board-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/replacements/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["replacement-get"];
+        put: operations["replacement-put"];
+        post?: never;
+        delete: operations["replacement-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -2664,6 +2984,25 @@ export interface components {
             design: components["schemas"]["BlankDesign"];
             lengths?: null | components["schemas"]["LengthFormat"];
         };
+        Board: {
+            name: string;
+            outline: components["schemas"]["PanelPoint"][];
+            material: components["schemas"]["BoardMaterial"];
+            /** Format: double */
+            thickMm: number;
+            grain: components["schemas"]["Grain"];
+            notes: string;
+        };
+        BoardCut: {
+            name: string;
+            fate: components["schemas"]["BoardFate"];
+            /** Format: double */
+            sawDepthMm: number;
+        };
+        /** @enum {unknown} */
+        BoardFate: "stays" | "cut" | "out";
+        /** @enum {unknown} */
+        BoardMaterial: "softwoodPly" | "birchPly" | "strandBoard" | "planks";
         BondLine: {
             /** Format: double */
             movementMm: number;
@@ -2695,6 +3034,59 @@ export interface components {
             widthMm: number;
             /** Format: double */
             heightMm: number;
+        };
+        BuildUpLayer: {
+            name: string;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            densityKgM3: number;
+            /** Format: double */
+            lambdaWmK: number;
+            /** Format: double */
+            mu: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            share: number;
+        };
+        BuildUpPlan: {
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            massKgM2: number;
+            /** Format: double */
+            resistanceM2KW: number;
+            /** Format: double */
+            upperM2KW: number;
+            /** Format: double */
+            lowerM2KW: number;
+            faces: components["schemas"]["DampFace"][];
+            verdict: string;
+        };
+        BuildUpQuestion: {
+            layers: components["schemas"]["BuildUpLayer"][];
+            /**
+             * Format: double
+             * @default 18
+             */
+            insideC: number;
+            /**
+             * Format: double
+             * @default 60
+             */
+            insidePercent: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            outsideC: number;
+            /**
+             * Format: double
+             * @default 80
+             */
+            outsidePercent: number;
         };
         Caution: {
             id: string;
@@ -2835,6 +3227,16 @@ export interface components {
             depthMm: number;
             verdict: string;
         };
+        CutEdge: {
+            side: components["schemas"]["Side"];
+            on: components["schemas"]["EdgeOn"];
+            memberName: null | string;
+            /** Format: double */
+            bearsMm: null | number;
+            line: components["schemas"]["PanelPoint"][];
+            tapeFrom: components["schemas"]["Side"];
+            tapesMm: number[];
+        };
         CutLine: {
             side: components["schemas"]["Side"];
             from: components["schemas"]["PanelPoint"];
@@ -2875,6 +3277,43 @@ export interface components {
             edge: components["schemas"]["PanelBox"];
             /** Format: double */
             standsMm: number;
+        };
+        DampFace: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            temperatureC: number;
+            /** Format: double */
+            saturationPa: number;
+            /** Format: double */
+            vapourPa: number;
+        };
+        Deck: {
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            modulusMPa: number;
+            /** Format: double */
+            spacingMm: number;
+            /**
+             * Format: double
+             * @default 890
+             */
+            loadN: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            footMm: number;
+            /**
+             * Format: double
+             * @default 1.5
+             */
+            limitMm: number;
+        };
+        DeflectionInput: {
+            deck: components["schemas"]["Deck"];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         DepthReading: {
             /** Format: double */
@@ -3069,6 +3508,43 @@ export interface components {
         /** @enum {unknown} */
         EdgeLie: "overTheSkin" | "underTheSkin";
         /** @enum {unknown} */
+        EdgeOn: "bearer" | "joint" | "wall" | "blocking";
+        EpoxyBatchInput: {
+            epoxy: components["schemas"]["EpoxyQuestion"];
+        };
+        EpoxyPlan: {
+            /** Format: double */
+            potLifeMinutes: number;
+            /** Format: double */
+            batchMl: number;
+            /** Format: double */
+            spreadMinutes: number;
+            verdict: string;
+        };
+        EpoxyQuestion: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            potLifeMinutes: number;
+            /**
+             * Format: double
+             * @default 23
+             */
+            potLifeAtC: number;
+            /**
+             * Format: double
+             * @default 100
+             */
+            potLifeOfMl: number;
+            /**
+             * Format: double
+             * @default 20
+             */
+            mlPerMinute: number;
+            /** @default true */
+            shallowTray: boolean;
+        };
+        /** @enum {unknown} */
         Facing: "up" | "down" | "left" | "right" | "rear" | "front";
         FastenersInput: {
             row: components["schemas"]["RivetRow"];
@@ -3182,6 +3658,66 @@ export interface components {
             heightMm: number;
             rows: components["schemas"]["Judgement"][];
         };
+        FloorJob: {
+            plan: components["schemas"]["ReplacementPlan"];
+            procedure: components["schemas"]["Procedure"];
+            /** Format: double */
+            screwMm: number;
+            /** Format: int32 */
+            screws: number;
+        };
+        FloorOfVehicle: {
+            spots: components["schemas"]["FloorSpot"][];
+            replacements: components["schemas"]["FloorReplaced"][];
+        };
+        FloorPiece: {
+            name: string;
+            outline: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            grain: components["schemas"]["Grain"];
+        };
+        FloorReplaced: {
+            row: components["schemas"]["StoredOfReplacement"];
+            /** Format: int32 */
+            order: null | number;
+            verdict: string;
+            cut: components["schemas"]["PanelPoint"][][];
+            isBlocked: boolean;
+        };
+        FloorReplacementInput: {
+            site: components["schemas"]["FloorSite"];
+            replacement: components["schemas"]["Replacement"];
+        };
+        FloorRows: {
+            probes: components["schemas"]["StoredOfProbe"][];
+            boards: components["schemas"]["StoredOfBoard"][];
+            replacements: components["schemas"]["StoredOfReplacement"][];
+        };
+        FloorSite: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            boards: components["schemas"]["Board"][];
+            probes: components["schemas"]["Probe"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        FloorSpot: {
+            findingId: null | string;
+            panelId: string;
+            proposal: components["schemas"]["Replacement"];
+            /** Format: int32 */
+            order: null | number;
+        };
+        FoamPieces: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
         Fold: {
             to: components["schemas"]["FoldTo"];
             /** Format: double */
@@ -3261,6 +3797,36 @@ export interface components {
             headers: components["schemas"]["FrameHeader"][];
             verdict: string;
         };
+        FurredFloor: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            battenMm: number;
+            /** Format: double */
+            mostSpacingMm: number;
+            /** Format: double */
+            closeFromMm?: null | number;
+            /** Format: double */
+            closeToMm?: null | number;
+            /** Format: double */
+            crossMm?: null | number;
+        };
+        FurringInput: {
+            floor: components["schemas"]["FurredFloor"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        FurringPlan: {
+            battensMm: number[];
+            crossesMm: number[];
+            /** Format: double */
+            pitchMm: number;
+            /** Format: double */
+            bayMm: number;
+            foam: components["schemas"]["FoamPieces"][];
+            verdict: string;
+        };
         GasketFit: {
             places: components["schemas"]["GasketPlace"][];
             /** Format: double */
@@ -3280,6 +3846,8 @@ export interface components {
             /** Format: double */
             goOnMm: number;
         };
+        /** @enum {unknown} */
+        Grain: "lengthways" | "across";
         Grip: {
             substrate: components["schemas"]["Substrate"];
             adhesion: components["schemas"]["Adhesion"];
@@ -3302,6 +3870,25 @@ export interface components {
             /** Format: double */
             cornerScrewMm?: null | number;
             screwPlaces?: null | components["schemas"]["PanelPoint"][];
+        };
+        HeadRoomInput: {
+            /** Format: double */
+            bareMm: number;
+            /** Format: double */
+            floorMm: number;
+            /** Format: double */
+            ceilingMm: number;
+            /** Format: double */
+            tallestMm: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        HeadRoomPlan: {
+            /** Format: double */
+            roomMm: number;
+            /** Format: double */
+            clearMm: number;
+            isEnough: boolean;
+            verdict: string;
         };
         Health: {
             ready: boolean;
@@ -3427,7 +4014,7 @@ export interface components {
             id: string;
         };
         /** @enum {unknown} */
-        JobKind: "finding" | "repair" | "opening";
+        JobKind: "finding" | "repair" | "replacement" | "opening";
         Joint: {
             name: string;
             kind: components["schemas"]["JointKind"];
@@ -3622,7 +4209,7 @@ export interface components {
             pack: null | number;
         };
         /** @enum {unknown} */
-        MaterialKind: "sealant" | "tape" | "paint" | "cleaner" | "fastener" | "abrasive" | "trim";
+        MaterialKind: "sealant" | "tape" | "paint" | "cleaner" | "fastener" | "abrasive" | "trim" | "wood";
         MeasuredLine: {
             name: string;
             /** Format: double */
@@ -3759,6 +4346,15 @@ export interface components {
         NestSheet: {
             name: string;
             outline: components["schemas"]["PanelPoint"][];
+        };
+        NewSheet: {
+            material: components["schemas"]["BoardMaterial"];
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
         };
         NewVehicle: {
             vehicle: components["schemas"]["Vehicle"];
@@ -4213,6 +4809,18 @@ export interface components {
         };
         /** @enum {unknown} */
         Preparation: "st2" | "st3" | "sa25";
+        Probe: {
+            of: components["schemas"]["ProbeOf"];
+            at: components["schemas"]["PanelPoint"];
+            wood: components["schemas"]["WoodState"];
+            /** Format: double */
+            moisturePercent: null | number;
+            /** Format: date-time */
+            takenAt: string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        ProbeOf: "board" | "member";
         Procedure: {
             title: string;
             steps: components["schemas"]["WorkStep"][];
@@ -4373,6 +4981,34 @@ export interface components {
         };
         /** @enum {unknown} */
         RepairState: "planned" | "doing" | "done" | "watch";
+        Replacement: {
+            name: string;
+            area: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            marginMm: number;
+            sheet: components["schemas"]["NewSheet"];
+            state: components["schemas"]["ReplacementState"];
+            /** Format: date */
+            doneOn: null | string;
+            findingIds: string[];
+            notes: string;
+        };
+        ReplacementPlan: {
+            cover: components["schemas"]["PanelBox"];
+            cut: components["schemas"]["PanelPoint"][][];
+            edges: components["schemas"]["CutEdge"][];
+            boards: components["schemas"]["BoardCut"][];
+            pieces: components["schemas"]["FloorPiece"][];
+            supports: components["schemas"]["Support"][];
+            members: components["schemas"]["RottenMember"][];
+            below: string[];
+            /** Format: double */
+            areaMm2: number;
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
+        };
+        /** @enum {unknown} */
+        ReplacementState: "planned" | "doing" | "done";
         Rest: {
             /** Format: double */
             slopeAlong: number;
@@ -4447,6 +5083,25 @@ export interface components {
             gripMm: number;
             /** Format: double */
             bodyMm: null | number;
+        };
+        RottenMember: {
+            memberName: string;
+            splice: components["schemas"]["SplicePlan"];
+            removed: components["schemas"]["PanelPoint"][];
+        };
+        RottenTimber: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            wideMm: number;
+            /** Format: double */
+            highMm: number;
+            readings: components["schemas"]["SpliceReading"][];
+            /**
+             * Format: double
+             * @default 8000
+             */
+            modulusMPa: number;
         };
         RoundedRectangle: {
             /** Format: double */
@@ -4548,6 +5203,23 @@ export interface components {
              */
             relativePercent: number;
             limits?: null | components["schemas"]["RustLimits"];
+        };
+        SagAt: {
+            /** Format: double */
+            spacingMm: number;
+            /** Format: double */
+            sagMm: number;
+        };
+        SagPlan: {
+            /** Format: double */
+            sagMm: number;
+            /** Format: double */
+            mostSpacingMm: number;
+            /** Format: double */
+            leastThickMm: number;
+            holds: boolean;
+            chart: components["schemas"]["SagAt"][];
+            verdict: string;
         };
         SagittaInput: {
             /** Format: double */
@@ -4781,6 +5453,33 @@ export interface components {
             kind: components["schemas"]["VehicleKind"];
             panels: components["schemas"]["DesignedPanel"][];
         };
+        ShimAt: {
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            shimMm: number;
+        };
+        ShimPlan: {
+            places: components["schemas"]["ShimAt"][];
+            /** Format: double */
+            offMm: number;
+            verdict: string;
+        };
+        ShimReading: {
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            gapMm: number;
+        };
+        ShimsInput: {
+            readings: components["schemas"]["ShimReading"][];
+            /**
+             * Format: double
+             * @default 0
+             */
+            mayTakeOffMm: number;
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
         /** @enum {unknown} */
         Side: "front" | "rear" | "top" | "bottom";
         Sill: {
@@ -4843,6 +5542,35 @@ export interface components {
          * @enum {unknown}
          */
         SpacerRing: "adhesive" | "foamTape";
+        SpliceInput: {
+            timber: components["schemas"]["RottenTimber"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        SplicePlan: {
+            /** Format: double */
+            badFromMm: number;
+            /** Format: double */
+            badToMm: number;
+            /** Format: double */
+            cutFromMm: number;
+            /** Format: double */
+            cutToMm: number;
+            /** Format: double */
+            lapMm: number;
+            /** Format: double */
+            newLengthMm: number;
+            whole: boolean;
+            /** Format: int32 */
+            boltsEachEnd: number;
+            unknown: boolean;
+            steel: null | components["schemas"]["SteelInstead"];
+            verdict: string;
+        };
+        SpliceReading: {
+            /** Format: double */
+            atMm: number;
+            isBad: boolean;
+        };
         Spray: {
             panel: components["schemas"]["PanelKind"];
             zone: components["schemas"]["PanelBox"];
@@ -4869,6 +5597,13 @@ export interface components {
             /** Format: double */
             misclosureMm: number;
         };
+        SteelInstead: {
+            name: string;
+            /** Format: double */
+            massKgPerM: number;
+            /** Format: double */
+            timesAsStiff: number;
+        };
         Step: {
             symbol: string;
             meaning: string;
@@ -4884,6 +5619,13 @@ export interface components {
             thickMm: number;
             outline: components["schemas"]["PanelPoint"][];
             notes: string;
+        };
+        StoredOfBoard: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Board"];
         };
         StoredOfCovering: {
             id: string;
@@ -4962,6 +5704,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Photo"];
         };
+        StoredOfProbe: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Probe"];
+        };
         StoredOfProduct: {
             id: string;
             /** Format: int32 */
@@ -4975,6 +5724,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Repair"];
+        };
+        StoredOfReplacement: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Replacement"];
         };
         StoredOfSealReading: {
             id: string;
@@ -5013,6 +5769,18 @@ export interface components {
         };
         /** @enum {unknown} */
         Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
+        Support: {
+            kind: components["schemas"]["SupportKind"];
+            line: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            wideMm: number;
+            /** Format: double */
+            highMm: number;
+        };
+        /** @enum {unknown} */
+        SupportKind: "blocking" | "sister" | "newBearer";
         SurfaceDifference: {
             /** Format: double */
             worstMm: number;
@@ -5144,6 +5912,10 @@ export interface components {
         };
         TestPlan: {
             tests: components["schemas"]["RankedTest"][];
+        };
+        ThermalInput: {
+            buildUp: components["schemas"]["BuildUpQuestion"];
+            lengths?: null | components["schemas"]["LengthFormat"];
         };
         TighteningOrderInput: {
             screws?: null | components["schemas"]["PanelPoint"][];
@@ -5367,6 +6139,7 @@ export interface components {
             leakPriors: components["schemas"]["StoredOfLeakPrior"][];
             waysOut: components["schemas"]["WayOut"][];
             open: components["schemas"]["OpenPlace"][];
+            floor: components["schemas"]["FloorRows"];
         };
         /**
          * @default innerEdge
@@ -5417,6 +6190,8 @@ export interface components {
         };
         /** @enum {unknown} */
         WishKind: "overZone" | "bayCentre" | "centreLine" | "level" | "leastFill";
+        /** @enum {unknown} */
+        WoodState: "sound" | "spongy" | "soft" | "through";
         /** @enum {unknown} */
         WorkPlace: "roof" | "outside" | "inside" | "bench";
         WorkStep: {
@@ -5469,6 +6244,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfBuildUpPlan: {
+            result: components["schemas"]["BuildUpPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfClampFit: {
             result: components["schemas"]["ClampFit"];
             steps: components["schemas"]["Step"][];
@@ -5499,8 +6280,20 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfEpoxyPlan: {
+            result: components["schemas"]["EpoxyPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfFlatBlank: {
             result: components["schemas"]["FlatBlank"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfFloorJob: {
+            result: components["schemas"]["FloorJob"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -5511,8 +6304,20 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfFurringPlan: {
+            result: components["schemas"]["FurringPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfGasketFit: {
             result: components["schemas"]["GasketFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfHeadRoomPlan: {
+            result: components["schemas"]["HeadRoomPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -5631,6 +6436,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfReplacementPlan: {
+            result: components["schemas"]["ReplacementPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfRest: {
             result: components["schemas"]["Rest"];
             steps: components["schemas"]["Step"][];
@@ -5645,6 +6456,12 @@ export interface components {
         };
         WorkedOfRustPlan: {
             result: components["schemas"]["RustPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSagPlan: {
+            result: components["schemas"]["SagPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -5685,8 +6502,20 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfShimPlan: {
+            result: components["schemas"]["ShimPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfSill: {
             result: components["schemas"]["Sill"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSplicePlan: {
+            result: components["schemas"]["SplicePlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -6826,6 +7655,198 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfWindowOutPlan"];
+                };
+            };
+        };
+    };
+    "floor-replacement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FloorReplacementInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfReplacementPlan"];
+                };
+            };
+        };
+    };
+    splice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpliceInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSplicePlan"];
+                };
+            };
+        };
+    };
+    deflection: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeflectionInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSagPlan"];
+                };
+            };
+        };
+    };
+    furring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FurringInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfFurringPlan"];
+                };
+            };
+        };
+    };
+    "epoxy-batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EpoxyBatchInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfEpoxyPlan"];
+                };
+            };
+        };
+    };
+    shims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShimsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfShimPlan"];
+                };
+            };
+        };
+    };
+    thermal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThermalInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBuildUpPlan"];
+                };
+            };
+        };
+    };
+    "head-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeadRoomInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfHeadRoomPlan"];
                 };
             };
         };
@@ -9751,6 +10772,456 @@ export interface operations {
         };
     };
     "sheet-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorOfVehicle"];
+                };
+            };
+        };
+    };
+    "probe-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Probe"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProbe"];
+                };
+            };
+        };
+    };
+    "board-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Board"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfBoard"];
+                };
+            };
+        };
+    };
+    "replacement-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Replacement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfReplacement"];
+                };
+            };
+        };
+    };
+    "replacement-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfFloorJob"];
+                };
+            };
+        };
+    };
+    "replacement-draft-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Replacement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfFloorJob"];
+                };
+            };
+        };
+    };
+    "replacement-new": {
+        parameters: {
+            query: {
+                sMm: number;
+                tMm: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Replacement"];
+                };
+            };
+        };
+    };
+    "replacement-steps-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "replacement-sheet-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "probe-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProbe"];
+                };
+            };
+        };
+    };
+    "probe-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Probe"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProbe"];
+                };
+            };
+        };
+    };
+    "probe-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "board-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfBoard"];
+                };
+            };
+        };
+    };
+    "board-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Board"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfBoard"];
+                };
+            };
+        };
+    };
+    "board-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "replacement-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfReplacement"];
+                };
+            };
+        };
+    };
+    "replacement-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Replacement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfReplacement"];
+                };
+            };
+        };
+    };
+    "replacement-delete": {
         parameters: {
             query?: never;
             header?: {

@@ -44,6 +44,18 @@ export const stages: readonly Stage[] = [
     ],
   },
   {
+    name: 'floor',
+    waiting: (shell) => shell.floor.replacements.filter((r) => r.value.state !== 'done').length,
+    screens: [
+      { path: 'floor/:tab(survey|deck)?', name: 'floor', component: () => import('@/stages/floor/FloorStage.vue') },
+      {
+        path: 'floor/:replacementId/:tab(replace|pieces|steps)',
+        name: 'replacement',
+        component: () => import('@/stages/floor/ReplacementBench.vue'),
+      },
+    ],
+  },
+  {
     name: 'openings',
     waiting: (shell) => shell.openings.filter((o) => o.value.state !== 'fitted').length,
     screens: [

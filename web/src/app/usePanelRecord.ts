@@ -15,7 +15,9 @@ export interface EditedRecord<T> {
 }
 
 /** Writes down records that lie on a panel: what is typed stays until it is kept. */
-export function usePanelRecord<T>(records: 'suspects' | 'observations' | 'seal-readings' | 'drains' | 'coverings') {
+export function usePanelRecord<T>(
+  records: 'suspects' | 'observations' | 'seal-readings' | 'drains' | 'coverings' | 'probes' | 'boards',
+) {
   const { shell, load } = useState()
   const edited = ref(null) as Ref<EditedRecord<T> | null>
   const wrong = ref('')

@@ -24,6 +24,8 @@ const props = defineProps<{
   label?: string
   /** Whether members can be dragged. */
   movable?: boolean
+  /** Whether a click says a place, and not only a double click. */
+  picking?: boolean
   /** What the drawing opens on; the whole panel when left out. */
   focus?: Box
 }>()
@@ -123,7 +125,15 @@ const bayLabels = computed(() =>
 
 <template>
   <div class="board">
-    <svg ref="svg" class="drawing" :aria-label="label ?? t('drawing.label')" role="application" tabindex="0">
+    <svg
+      ref="svg"
+      class="drawing"
+      :class="{ picking }"
+      :aria-label="label ?? t('drawing.label')"
+      role="application"
+      tabindex="0"
+      @click="(event) => picking && placed(event)"
+    >
       <defs>
         <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="7" height="7" fill="var(--metal-2)" />
@@ -141,7 +151,7 @@ const bayLabels = computed(() =>
           <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
         </marker>
       </defs>
-      <path class="skin" :d="path(panel.outline)" @dblclick="placed" />
+      <path class="skin" :d="path(panel.outline)" @dblclick="(event) => !picking && placed(event)" />
       <g v-if="!hide?.swages">
         <path v-for="i in swages" :key="i" class="swage" :d="path(outlines[i]!)">
           <title>{{ members[i]!.name }}</title>
@@ -236,6 +246,9 @@ const bayLabels = computed(() =>
 </template>
 
 <style scoped>
+.picking {
+  cursor: crosshair;
+}
 .skin {
   fill: var(--sheet);
   stroke: var(--edge-strong);

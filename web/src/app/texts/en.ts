@@ -1,5 +1,6 @@
 import { figuresTexts } from './figures'
 import { fittingTexts } from './fitting'
+import { floorTexts } from './floor'
 import { openingsTexts } from './openings'
 import { metalTexts } from './metal'
 import { sealingTexts } from './sealing'
@@ -10,6 +11,7 @@ import { waterTexts } from './water'
 export const en = {
   ...figuresTexts,
   ...fittingTexts,
+  ...floorTexts,
   ...openingsTexts,
   ...metalTexts,
   ...sealingTexts,
@@ -32,6 +34,8 @@ export const en = {
       'seal-readings': 'seal reading',
       drains: 'drain',
       coverings: 'covering',
+      probes: 'probe',
+      boards: 'board',
       vehicle: 'vehicle',
       fitting: 'fitting',
       product: 'product',
@@ -94,6 +98,7 @@ export const en = {
     walkaround: 'Walkaround',
     water: 'Water',
     metal: 'Metal',
+    floor: 'Floor',
     openings: 'Openings',
     sealing: 'Sealing',
     figures: 'Quick figures',

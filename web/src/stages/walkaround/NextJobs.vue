@@ -25,11 +25,12 @@ const rows = computed(() =>
     const finding = props.shell.findings.find((f) => f.id === job.job.id)
     const opening = props.shell.openings.find((o) => o.id === job.job.id)
     const repair = props.shell.repairs.find((r) => r.id === job.job.id)
-    const owner = finding?.ownerId ?? opening?.ownerId ?? repair?.ownerId
+    const replacement = props.shell.floor.replacements.find((r) => r.id === job.job.id)
+    const owner = finding?.ownerId ?? opening?.ownerId ?? repair?.ownerId ?? replacement?.ownerId
     const panel = props.shell.panels.find((p) => p.id === owner)
     return {
       job,
-      severity: finding?.value.severity ?? (repair ? ('repair' as const) : ('opening' as const)),
+      severity: finding?.value.severity ?? (repair || replacement ? ('repair' as const) : ('opening' as const)),
       number: props.numbers[job.job.id],
       // Said once for a run of jobs that share it.
       caution: job.caution === props.shell.next[i - 1]?.caution ? null : job.caution,
@@ -40,7 +41,9 @@ const rows = computed(() =>
           ? size(finding.value.measures)
           : repair
             ? t(`metal.state.${repair.value.state}`)
-            : t(`openings.state.${opening?.value.state ?? 'planned'}`),
+            : replacement
+              ? t(`floor.state.${replacement.value.state}`)
+              : t(`openings.state.${opening?.value.state ?? 'planned'}`),
       ]
         .filter((part) => part)
         .join(', '),

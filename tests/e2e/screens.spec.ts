@@ -32,7 +32,7 @@ async function openRepair(page: Page, name = 'Patch under the rear step') {
 
 async function openFloor(page: Page) {
   await open(page)
-  await page.getByRole('link', { name: /^Floor/ }).click()
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /^Floor/ }).click()
 }
 async function openReplacement(page: Page) {
   await openFloor(page)
@@ -75,6 +75,7 @@ for (const [name, go] of [
   ['figures of rust', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Rust' }).click())],
   ['figures of sheet metal', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Sheet metal' }).click())],
   ['figures of paint', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Paint' }).click())],
+  ['figures of floors', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Floor', exact: true }).click())],
   ['vehicles', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Vehicles' }).click())],
 ] as const) {
   test(`nothing serious stands in the way of anyone on the screen ${name}`, async ({ page }) => {

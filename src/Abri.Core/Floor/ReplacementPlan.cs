@@ -53,9 +53,11 @@ public sealed record Support(SupportKind Kind, IReadOnlyList<PanelPoint> Line, d
 
 /// <summary>A member with bad places.</summary>
 /// <param name="MemberName">Its name.</param>
+/// <param name="WideMm">Its width, mm.</param>
+/// <param name="HighMm">Its height, mm.</param>
 /// <param name="Splice">What is done about it.</param>
 /// <param name="Removed">From where to where it comes out, on the panel.</param>
-public sealed record RottenMember(string MemberName, SplicePlan Splice, IReadOnlyList<PanelPoint> Removed);
+public sealed record RottenMember(string MemberName, double WideMm, double HighMm, SplicePlan Splice, IReadOnlyList<PanelPoint> Removed);
 
 /// <summary>A replacement worked out.</summary>
 /// <param name="Cover">The smallest rectangle round what is known to be bad.</param>

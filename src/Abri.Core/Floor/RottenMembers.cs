@@ -31,7 +31,7 @@ internal static class RottenMembers
             Worked<SplicePlan> splice = Splice.Of(timber, site.Format).Value!;
             sheet.Take(splice);
             PanelPoint At(double along) => a.Plus(ds * along, dt * along);
-            yield return new RottenMember(member.Name, splice.Result, [At(splice.Result.CutFromMm), At(splice.Result.CutToMm)]);
+            yield return new RottenMember(member.Name, wide, high, splice.Result, [At(splice.Result.CutFromMm), At(splice.Result.CutToMm)]);
         }
     }
 

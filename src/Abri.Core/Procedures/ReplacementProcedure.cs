@@ -133,7 +133,7 @@ public static class ReplacementProcedure
         ) with
         {
             Cautions = [Cautions.CuttingWood],
-            Holds = [HoldPoint.Within("Depth of the saw", deepest, 0.5, Unit.Mm)],
+            Holds = [HoldPoint.Within("Depth of the saw", deepest, 1, Unit.Mm)],
         };
         yield return Inside(
             "floor-lift",
@@ -177,7 +177,7 @@ public static class ReplacementProcedure
                     new Consumable(Materials.WoodAdhesive, Math.Ceiling(plan.Supports.Sum(s => s.LengthMm) * BeadMm2 / 1000)),
                     new Consumable(Materials.WoodScrew(80), 4 * plan.Supports.Count),
                 ],
-                Holds = [HoldPoint.Within("Step between a timber and its bearer", 0, FloorReplacement.StepMm, Unit.Mm)],
+                Holds = [HoldPoint.Seen("A straight-edge over bearers and timbers rocks on none")],
             };
         yield return WorkStep.Of(
             "floor-boards",
@@ -190,6 +190,13 @@ public static class ReplacementProcedure
         ) with
         {
             Cautions = [Cautions.CuttingWood],
+            Consumables =
+            [
+                new Consumable(
+                    Materials.WoodSheet(Word(sheet.Material), sheet.ThickMm, sheet.LengthMm, sheet.WidthMm),
+                    SheetsNeeded.Of(plan.Pieces, sheet)
+                ),
+            ],
             Holds = [.. plan.Pieces.SelectMany(p => Sizes(p, facing))],
         };
         yield return WorkStep.Of(
@@ -232,7 +239,7 @@ public static class ReplacementProcedure
             "Straight-edge"
         ) with
         {
-            Holds = [HoldPoint.Within("Step at a joint", 0, FloorReplacement.StepMm, Unit.Mm)],
+            Holds = [HoldPoint.Seen("No finger nail catches at a joint")],
         };
         yield return Inside(
             "floor-joint",
@@ -265,9 +272,8 @@ public static class ReplacementProcedure
             Cautions = [Cautions.Propped, Cautions.CuttingWood],
             Consumables =
             [
-                .. splice.Whole || splice.LapMm <= 0
-                    ? Array.Empty<Consumable>()
-                    : [new Consumable(Materials.Bolt, splice.BoltsEachEnd * Laps(splice))],
+                new Consumable(Materials.Timber(member.WideMm, member.HighMm), splice.NewLengthMm),
+                .. splice.Whole ? Array.Empty<Consumable>() : [new Consumable(Materials.Bolt, splice.BoltsEachEnd * Laps(splice))],
             ],
             Holds =
             [
@@ -311,6 +317,15 @@ public static class ReplacementProcedure
             HoldPoint.Within($"{piece.Name}, {facing.Ways().Width}", piece.LengthMm, 1, Unit.Mm),
             HoldPoint.Within($"{piece.Name}, {facing.Ways().Height}", piece.WidthMm, 1, Unit.Mm),
         ];
+
+    private static string Word(BoardMaterial material) =>
+        material switch
+        {
+            BoardMaterial.BirchPly => "Birch plywood",
+            BoardMaterial.StrandBoard => "Strand board",
+            BoardMaterial.Planks => "Planks",
+            _ => "Softwood plywood",
+        };
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 

@@ -110,6 +110,20 @@ public static class Materials
             null
         );
 
+    /// <summary>A whole sheet.</summary>
+    /// <param name="what">What it is made of.</param>
+    /// <param name="thickMm">Thickness, mm.</param>
+    /// <param name="lengthMm">Length, mm.</param>
+    /// <param name="widthMm">Width, mm.</param>
+    public static Material WoodSheet(string what, double thickMm, double lengthMm, double widthMm) =>
+        new(
+            FormattableString.Invariant($"{what.ToLowerInvariant().Replace(' ', '-')}-{thickMm:0.#}-{lengthMm:0}x{widthMm:0}"),
+            FormattableString.Invariant($"{what} {thickMm:0.#}, sheet {lengthMm:0} x {widthMm:0}"),
+            MaterialKind.Wood,
+            Unit.Count,
+            1
+        );
+
     /// <summary>Screw into wood.</summary>
     /// <param name="lengthMm">Length, mm.</param>
     public static Material WoodScrew(double lengthMm) =>

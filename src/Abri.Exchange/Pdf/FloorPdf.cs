@@ -46,9 +46,19 @@ public static class FloorPdf
         {
             PanelPoint a = ReplacementDrawing.OnPaper(site.Panel, edge.Line[0]),
                 b = ReplacementDrawing.OnPaper(site.Panel, edge.Line[1]);
-            flow.Page.Text($"{i + 1}", laid.X((a.SMm + b.SMm) / 2), laid.Y((a.TMm + b.TMm) / 2) - 1, 4, true, Page.Rust, SKTextAlign.Center);
+            // Beside its line, inside the cut.
+            bool upright = Math.Abs(a.SMm - b.SMm) < Math.Abs(a.TMm - b.TMm);
+            flow.Page.Text(
+                $"{i + 1}",
+                laid.X((a.SMm + b.SMm) / 2) + (upright ? 3 : 0),
+                laid.Y((a.TMm + b.TMm) / 2) + (upright ? 0 : 5),
+                4,
+                true,
+                Page.Rust,
+                SKTextAlign.Center
+            );
         }
-        flow.Page.Arrow(Page.MarginMm + 20, flow.Y + 4, -1, 0, "FRONT");
+        flow.Page.Arrow(Page.MarginMm + 30, flow.Y + 4, -1, 0, "FRONT");
         flow.Y += 12;
         foreach ((CutEdge edge, int i) in plan.Edges.Select((e, i) => (e, i)))
         {
@@ -106,7 +116,7 @@ public static class FloorPdf
                 true
             );
             Laid laid = Lay(flow, ReplacementDrawing.Piece(site.Panel, piece), BoardHighMm);
-            flow.Page.Arrow(Page.MarginMm + 20, flow.Y + 4, -1, 0, "FRONT");
+            flow.Page.Arrow(Page.MarginMm + 30, flow.Y + 4, -1, 0, "FRONT");
             flow.Y += 10;
             if (piece.Outline.Count == 4 && Math.Abs(Outlines.SignedAreaMm2(piece.Outline)) > (piece.LengthMm * piece.WidthMm) - 1)
                 continue;

@@ -76,4 +76,18 @@ public class ReplacementProcedureTests
         string mark = Job(site, Floors.Area(900, 1000, -200, 200)).Procedure.Steps.Single(s => s.Key == "floor-mark").Do;
         Assert.Matches(@"Front: [\d.]+ mm and [\d.]+ mm from the front wall, end to end", mark);
     }
+
+    [Fact] // By hand: four of about 2300 or 2000 x 830: one row a sheet of 1220, so four; two of 560 go side by side
+    public void Sheets_and_timber_are_counted_so_that_they_are_enough()
+    {
+        double Sheets(Replacement replacement) =>
+            Job(Floors.Van([]), replacement).Procedure.Consumables.Single(c => c.Material.Name.Contains("sheet", StringComparison.Ordinal)).Amount;
+        Assert.Equal(4, Sheets(Floors.Area(0, 4300, -830, 830)));
+        Assert.Equal(1, Sheets(Floors.Area(1180, 1300, -200, 200)));
+        FloorSite site = Floors.Van([Below(-800, WoodState.Through), Below(-500, WoodState.Sound)]);
+        FloorJob job = Job(site, Floors.Area(1180, 1300, -830, -600));
+        // Cut at 330 from the end, lap 240; beside it timbers under the edge that hangs free.
+        Consumable bearer = job.Procedure.Steps.Single(s => s.Key == "floor-member-1").Consumables[0];
+        Assert.Equal(("Timber 60 x 60", 570.0), (bearer.Material.Name, bearer.Amount));
+    }
 }

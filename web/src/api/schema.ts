@@ -5086,6 +5086,10 @@ export interface components {
         };
         RottenMember: {
             memberName: string;
+            /** Format: double */
+            wideMm: number;
+            /** Format: double */
+            highMm: number;
             splice: components["schemas"]["SplicePlan"];
             removed: components["schemas"]["PanelPoint"][];
         };

@@ -7,6 +7,7 @@ import BaysFigure from './BaysFigure.vue'
 import BeadFigure from './BeadFigure.vue'
 import ClampFigure from './ClampFigure.vue'
 import DryingFigure from './DryingFigure.vue'
+import FloorFigure from './FloorFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
 import LinesFigure from './LinesFigure.vue'
@@ -15,6 +16,7 @@ import RustFigure from './RustFigure.vue'
 import SagittaFigure from './SagittaFigure.vue'
 import SheetFigure from './SheetFigure.vue'
 import SquarenessFigure from './SquarenessFigure.vue'
+import SagFigure from '@/stages/floor/SagFigure.vue'
 
 const { t } = useI18n()
 const figures = {
@@ -31,6 +33,8 @@ const figures = {
   rust: RustFigure,
   sheet: SheetFigure,
   paint: PaintFigure,
+  floorWork: FloorFigure,
+  sag: SagFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')

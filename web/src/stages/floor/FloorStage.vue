@@ -217,7 +217,8 @@ const addBoard = () =>
           </div>
         </template>
         <template v-else-if="!tapping">
-          <Empty v-if="shown.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('floor.nothing')">
+          <Skeleton v-if="!floor.answer.value" active :title="false" />
+          <Empty v-else-if="shown.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('floor.nothing')">
             <p>{{ t('floor.nothingMore') }}</p>
           </Empty>
           <DataTable

@@ -28,7 +28,7 @@ const sag = useFigure('deflection', () => ({ deck: { ...deck }, lengths: lengths
 const plan = computed(() => sag.answer.value?.result)
 
 /** The chart: spacing to the right, sag downwards, as far as three times the limit. */
-const size = { left: 52, top: 16, wide: 560, high: 240 }
+const size = { left: 52, top: 26, wide: 560, high: 240 }
 const most = computed(() => Math.max(1, plan.value?.chart.at(-1)?.spacingMm ?? 1))
 const deepest = computed(() => 3 * deck.limitMm)
 const x = (mm: number) => size.left + (mm / most.value) * size.wide

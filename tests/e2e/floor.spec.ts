@@ -139,3 +139,23 @@ test('battens, bearers in line, head room and epoxy are told without a vehicle',
   await page.getByLabel('Air and resin, °C').fill('60')
   await expect(page.getByText('Above 40 C epoxy sets in the pot')).toBeVisible()
 })
+
+test('a build-up is drawn layer by layer, and says where it gets damp', async ({ page }) => {
+  await page.goto(`${app.url}/figures`)
+  await page.getByRole('tab', { name: 'Build-up' }).click()
+  const verdict = page.getByTestId('build-up')
+  await expect(verdict).toContainText('72 mm')
+  await expect(verdict).toContainText('Damp from 71 mm')
+  // Battens in the foam let heat through.
+  const resistance = page.getByRole('row', { name: /^R, with the air/ })
+  await expect(resistance).toContainText('1.79')
+  await page.getByLabel('Battens, % of its area').nth(2).fill('10')
+  await page.getByLabel('Battens, % of its area').nth(2).blur()
+  await expect(resistance).not.toContainText('1.79')
+  // In still, dry air there is none.
+  await page.getByLabel('Humidity inside, %').fill('20')
+  await page.getByLabel('Humidity inside, %').blur()
+  await expect(verdict).toContainText('No damp within it')
+  await page.getByRole('button', { name: 'Take layer 1 out' }).click()
+  await expect(verdict).toContainText('69 mm')
+})

@@ -39,11 +39,8 @@ public sealed record BuildUpQuestion(
 /// <param name="TemperatureC">Temperature, C.</param>
 /// <param name="SaturationPa">Pressure of vapour that air holds there, Pa.</param>
 /// <param name="VapourPa">Pressure of vapour that would be there, were none to condense, Pa.</param>
-public sealed record DampFace(double DepthMm, double TemperatureC, double SaturationPa, double VapourPa)
-{
-    /// <summary>Whether vapour condenses there.</summary>
-    public bool Condenses => VapourPa > SaturationPa;
-}
+/// <param name="Condenses">Whether vapour condenses there.</param>
+public sealed record DampFace(double DepthMm, double TemperatureC, double SaturationPa, double VapourPa, bool Condenses);
 
 /// <summary>A build-up worked out.</summary>
 /// <param name="ThickMm">Thickness, mm.</param>
@@ -148,7 +145,9 @@ public static class BuildUp
         DampFace Face()
         {
             double at = q.InsideC - ((q.InsideC - q.OutsideC) * heat / total);
-            return new DampFace(depth, at, Saturation(at), inside - ((inside - outside) * damp / vapour));
+            double saturated = Saturation(at),
+                pressure = inside - ((inside - outside) * damp / vapour);
+            return new DampFace(depth, at, saturated, pressure, pressure > saturated);
         }
         List<DampFace> faces = [Face()];
         foreach (BuildUpLayer layer in q.Layers)

@@ -190,6 +190,7 @@ internal static class CalculatorEndpoints
             .MapPost("/thermal", (ThermalInput x) => TypedResults.Ok(BuildUp.Of(x.BuildUp, x.Lengths ?? LengthFormat.Millimetres)))
             .Validate<ThermalInput>()
             .WithName("thermal");
+        calculators.MapGet("/layer-materials", () => TypedResults.Ok(TypicalLayers.All)).WithName("layer-materials");
         calculators
             .MapPost("/head-room", (HeadRoomInput x) =>
                 TypedResults.Ok(HeadRoom.Of(x.BareMm, x.FloorMm, x.CeilingMm, x.TallestMm, x.Lengths ?? LengthFormat.Millimetres))

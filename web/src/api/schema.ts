@@ -944,6 +944,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/layer-materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["layer-materials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/head-room": {
         parameters: {
             query?: never;
@@ -3287,6 +3303,7 @@ export interface components {
             saturationPa: number;
             /** Format: double */
             vapourPa: number;
+            condenses: boolean;
         };
         Deck: {
             /** Format: double */
@@ -7827,6 +7844,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfBuildUpPlan"];
+                };
+            };
+        };
+    };
+    "layer-materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildUpLayer"][];
                 };
             };
         };

@@ -7,6 +7,7 @@ export const figuresTexts = {
     paint: 'Paint',
     floorWork: 'Floor',
     sag: 'Sag of a deck',
+    buildUp: 'Build-up',
     furring: 'Battens and foam',
     acrossBattens: 'Floor across the battens',
     alongBattens: 'Floor along them',

@@ -1,5 +1,26 @@
 /** Texts of the stage Floor. */
 export const floorTexts = {
+  buildUp: {
+    more: 'Layers from inside to outside. Below a floor the outside is the road.',
+    layer: 'Layer {n}',
+    timberShare: 'Battens, % of its area',
+    addLayer: 'Add a layer',
+    dropLayer: 'Take layer {n} out',
+    layerUp: 'Layer {n} further in',
+    insideC: 'Inside, °C',
+    insidePercent: 'Humidity inside, %',
+    outsideC: 'Outside, °C',
+    outsidePercent: 'Humidity outside, %',
+    section: 'Section through the build-up, to scale, with its temperature and its damp',
+    inside: 'inside',
+    outside: 'outside',
+    temperature: 'temperature',
+    condenses: 'vapour condenses here',
+    massOf: 'Mass',
+    resistance: 'R, with the air on both sides',
+    limits: 'between its limits',
+    thick: 'Thickness',
+  },
   floor: {
     title: 'Floor',
     count: '{n} to look at, {m} replacements',

@@ -5,6 +5,7 @@ import Switch from '@/ui/Switch.vue'
 import AirFigure from './AirFigure.vue'
 import BaysFigure from './BaysFigure.vue'
 import BeadFigure from './BeadFigure.vue'
+import BuildUpFigure from './BuildUpFigure.vue'
 import ClampFigure from './ClampFigure.vue'
 import DryingFigure from './DryingFigure.vue'
 import FloorFigure from './FloorFigure.vue'
@@ -35,6 +36,7 @@ const figures = {
   paint: PaintFigure,
   floorWork: FloorFigure,
   sag: SagFigure,
+  buildUp: BuildUpFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')

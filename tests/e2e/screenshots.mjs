@@ -32,7 +32,6 @@ const browser = await chromium.launch({
 const views = [
   ['walkaround', `/vehicles/${id}/walkaround`],
   ['panel', panel('left', 'members'), tapeTwice],
-  ['surface', panel('roof', 'surface')],
   ['leaks', `/vehicles/${id}/water`, farSuspect],
   ['water', `/vehicles/${id}/water/standing`, worstAttitude],
   ['metal', `/vehicles/${id}/metal`],
@@ -40,28 +39,22 @@ const views = [
   ['blank', `/vehicles/${id}/metal/${patch}/blank`],
   ['door', `/vehicles/${id}/metal/${door}/design`],
   ['cutting-plan', `/vehicles/${id}/metal/sheets`],
-  ['openings', `/vehicles/${id}/openings`],
+  ['floor', `/vehicles/${id}/floor`],
+  ['replacement', `/vehicles/${id}/floor/${shell.floor.replacements[0].id}/replace`],
   ['place', at('Vent', 'place')],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
-  ['clamp', at('Skylight', 'clamp'), tapped],
   ['steps', at('Vent', 'steps')],
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['quick-figures', '/figures', rust],
+  ['build-up', '/figures', (p) => p.getByRole('tab', { name: 'Build-up' }).click()],
 ]
 async function tapeTwice(page) {
   await page.getByLabel('Running readings').fill('1780 / 1825')
   await page.getByText('Taped twice?').click()
   await page.getByLabel('The same edges, taped again').fill('1780 / 1831')
   await page.getByTestId('twice').waitFor()
-}
-async function tapped(page) {
-  for (const n of [1, 2, 3]) {
-    await page.getByRole('button', { name: `Next: screw ${n}.` }).click()
-    await page.getByText(`Next: screw ${n + 1}.`).waitFor()
-  }
-  await page.getByRole('button', { name: 'Lug 1', exact: true }).click()
 }
 async function together(page) {
   await page.getByRole('button', { name: 'Find the best arrangement' }).click()

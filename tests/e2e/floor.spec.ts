@@ -145,12 +145,12 @@ test('a build-up is drawn layer by layer, and says where it gets damp', async ({
   await page.getByRole('tab', { name: 'Build-up' }).click()
   const verdict = page.getByTestId('build-up')
   await expect(verdict).toContainText('72 mm')
-  await expect(verdict).toContainText('Damp from 71 mm')
+  await expect(verdict).toContainText('Damp at 71 mm')
   // Battens in the foam let heat through.
   const resistance = page.getByRole('row', { name: /^R, with the air/ })
   await expect(resistance).toContainText('1.79')
-  await page.getByLabel('Battens, % of its area').nth(2).fill('10')
-  await page.getByLabel('Battens, % of its area').nth(2).blur()
+  await page.getByLabel('Battens, %').nth(2).fill('10')
+  await page.getByLabel('Battens, %').nth(2).blur()
   await expect(resistance).not.toContainText('1.79')
   // In still, dry air there is none.
   await page.getByLabel('Humidity inside, %').fill('20')

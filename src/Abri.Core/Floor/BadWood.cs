@@ -16,9 +16,9 @@ internal sealed record BadWood(PanelBox Cover, PanelBox Needed, IReadOnlyList<Si
 
     /// <summary>How far it reaches, from a first rectangle on.</summary>
     /// <remarks>
-    /// On each side the first sound place in the lane ends it, and the margin is added to that; along the grain twice, since water wicks along it, and
-    /// both ways where the grain is not known. Bad places that come to lie inside are covered in their turn, until nothing changes: the cover only
-    /// grows, and there is an end of probes.
+    /// On each side the first sound place in the lane ends it, and the margin is added to that; along the grain twice, since water wicks along
+    /// it, and both ways where the grain is not known. Bad places that come to lie inside are covered in their turn, until nothing changes: the
+    /// cover only grows, and there is an end of probes.
     /// </remarks>
     /// <param name="site">The floor.</param>
     /// <param name="first">What is certainly bad.</param>

@@ -105,8 +105,8 @@ public static class BuildUp
             + (
                 wet.Length == 0
                     ? "No damp within it in this air."
-                    : $"Damp from {lengths.Text(wet[0].DepthMm)} to {lengths.Text(wet[^1].DepthMm)} below its inner face: more foam outside of what "
-                        + "holds vapour, or a layer inside that holds more of it back."
+                    : $"Damp {(wet.Length == 1 ? "at" : $"from {lengths.Text(wet[0].DepthMm)} to")} {lengths.Text(wet[^1].DepthMm)} "
+                        + "below its inner face: more foam outside of what holds vapour, or a layer inside that holds more of it back."
             );
         return sheet.Finish(new BuildUpPlan(thick, mass, r, upper, lower, faces, verdict));
     }

@@ -35,10 +35,10 @@ public sealed record SagPlan(double SagMm, double MostSpacingMm, double LeastThi
 
 /// <summary>How far a sheet over bearers sags under a foot, a wheel or a leg.</summary>
 /// <remarks>
-/// A strip, endless along the bearers and free to turn on them, with the load in the middle of a bay: w = P a² / D * 7 zeta(3) / (16 pi³) for a point
-/// (0.01696; Timoshenko and Woinowsky-Krieger have 0.01695 in table 23: from memory), and for a square foot of side c the single series of Lévy,
-/// w = Σ 2 P sin(m pi c / 2a) (2 - (2 + m pi c / 2a) exp(-m pi c / 2a)) / (c² m pi D (m pi / a)⁴) over odd m. What continues over the next bearer,
-/// and foam below, hold it too: left out, on the safe side. Nu = 0.3.
+/// A strip, endless along the bearers and free to turn on them, with the load in the middle of a bay: w = P a² / D * 7 zeta(3) / (16 pi³) for a
+/// point (0.01696; Timoshenko and Woinowsky-Krieger have 0.01695 in table 23: from memory), and for a square foot of side c the single series of
+/// Lévy, w = Σ 2 P sin(m pi c / 2a) (2 - (2 + m pi c / 2a) exp(-m pi c / 2a)) / (c² m pi D (m pi / a)⁴) over odd m. What continues over the next
+/// bearer, and foam below, hold it too: left out, on the safe side. Nu = 0.3.
 /// </remarks>
 /// <example>18.26 mm, 7000 MPa, 457 mm, 890 N at a point: 0.81 mm.</example>
 public static class DeckSag

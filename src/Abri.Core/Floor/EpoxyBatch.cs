@@ -27,9 +27,9 @@ public sealed record EpoxyPlan(double PotLifeMinutes, double BatchMl, double Spr
 
 /// <summary>How much epoxy to mix at once, so that it is spread before it sets in the pot.</summary>
 /// <remarks>
-/// Pot life halves for each 10 K (common rule of the reaction's speed), and a batch is what is spread in 70 % of it. In a deep pot more than the amount
-/// of the sheet heats itself: there no more than that amount is mixed; in a shallow tray the heat leaves, and the pace of spreading counts alone.
-/// Outside 10 to 40 C no figure is given: below it does not cure as its sheet says, above it sets before it is spread.
+/// Pot life halves for each 10 K (common rule of the reaction's speed), and a batch is what is spread in 70 % of it. In a deep pot more than the
+/// amount of the sheet heats itself: there no more than that amount is mixed; in a shallow tray the heat leaves, and the pace of spreading counts
+/// alone. Outside 10 to 40 C no figure is given: below it does not cure as its sheet says, above it sets before it is spread.
 /// </remarks>
 /// <example>30 min at 23 C: 37.8 C leaves 0.36 of it, 10.8 min; 7.5 min of spreading, 151 ml at 20 ml/min.</example>
 public static class EpoxyBatch
@@ -79,7 +79,8 @@ public static class EpoxyBatch
             sheet.Warn("Above 30 C: shallow tray, small cups, the cool hours, resin kept in the shade.");
         bool enough = batch >= LeastBatchMl;
         string verdict = enough
-            ? $"Mix {Math.Floor(batch / 10) * 10:0} ml at a time and spread it within {Math.Floor(spread):0} min: the pot lives {pot:0} min in this air."
+            ? $"Mix {Math.Floor(batch / 10) * 10:0} ml at a time and spread it within {Math.Floor(spread):0} min: "
+                + $"the pot lives {pot:0} min in this air."
             : $"The pot lives {pot:0.#} min in this air: too short for a brush. Wait until it is cooler, or take a slower hardener.";
         return sheet.Finish(new EpoxyPlan(pot, enough ? batch : 0, spread, verdict));
     }

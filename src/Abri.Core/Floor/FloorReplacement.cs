@@ -7,9 +7,9 @@ namespace Abri.Core.Floor;
 
 /// <summary>What of a floor is cut out, what carries the edges, and what goes in.</summary>
 /// <remarks>
-/// What is bad is bounded by the first sound places and a margin (<see cref="BadWood"/>), and its sides are snapped outwards onto what can carry them
-/// (<see cref="CutEdges"/>); bad places that come to lie inside the cut bound it anew, until nothing changes. New boards span across the bearers, part
-/// on bearers, and keep a gap at walls and joints.
+/// What is bad is bounded by the first sound places and a margin (<see cref="BadWood"/>), and its sides are snapped outwards onto what can carry
+/// them (<see cref="CutEdges"/>); bad places that come to lie inside the cut bound it anew, until nothing changes. New boards span across the
+/// bearers, part on bearers, and keep a gap at walls and joints.
 /// </remarks>
 public static class FloorReplacement
 {

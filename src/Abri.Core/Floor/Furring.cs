@@ -46,8 +46,8 @@ public sealed record FurringPlan(
 
 /// <summary>Sets battens out so that all bays are equal, with one half way where it has to be stiffer.</summary>
 /// <remarks>
-/// The first and the last batten lie along the walls, and between them the fewest that keep the spacing: all bays are equal, so that insulation is cut
-/// to one size. In a bay that meets the stretch which has to be closer, one more lies half way.
+/// The first and the last batten lie along the walls, and between them the fewest that keep the spacing: all bays are equal, so that insulation
+/// is cut to one size. In a bay that meets the stretch which has to be closer, one more lies half way.
 /// </remarks>
 /// <example>4300 long, battens of 38, at most 457: 11 battens 426.2 apart.</example>
 public static class Furring

@@ -96,7 +96,8 @@ internal static class ReplacementRules
                     "Old and new board each need their bearing, or the joint works loose.",
                     enough
                         ? null
-                        : $"Screw and glue a timber of {lengths.Number(FloorReplacement.TimberMm)} x {lengths.Text(ground.HighMm)} to each side of it.",
+                        : $"Screw and glue a timber of {lengths.Number(FloorReplacement.TimberMm)} x {lengths.Text(ground.HighMm)} "
+                            + "to each side of it.",
                     where
                 );
             }
@@ -120,7 +121,8 @@ internal static class ReplacementRules
                     JudgementState.NeedsWork,
                     $"Nothing that is drawn carries the {name} edge at the wall",
                     "A board that ends beyond its last bearer tips.",
-                    $"Look for a sill or ledge; where there is none, screw a batten of {lengths.Number(FloorReplacement.TimberMm)} mm along the wall.",
+                    "Look for a sill or ledge; where there is none, screw a batten of "
+                        + $"{lengths.Text(FloorReplacement.TimberMm)} along the wall.",
                     where
                 );
             }
@@ -164,7 +166,8 @@ internal static class ReplacementRules
             "More is felt, and works the joints and a covering loose.",
             sag.Holds
                 ? null
-                : $"Let in a bearer half way, or take a sheet of {lengths.Text(sag.LeastThickMm)} or more; bays of {lengths.Text(sag.MostSpacingMm)} would do.",
+                : $"Let in a bearer half way, or take a sheet of {lengths.Text(sag.LeastThickMm)} or more; "
+                    + $"bays of {lengths.Text(sag.MostSpacingMm)} would do.",
             []
         );
     }
@@ -231,7 +234,8 @@ internal static class ReplacementRules
                     JudgementState.NeedsWork,
                     $"{m.Name} lies under a line of the cut, or close",
                     "A saw and a screw find what nobody looked for.",
-                    $"Look from below first. Set the saw to the board and {ground.Site.Format.Text(FloorReplacement.SawBelowMm)}, and stop screws short there.",
+                    $"Look from below first. Set the saw to the board and {ground.Site.Format.Text(FloorReplacement.SawBelowMm)}, "
+                        + "and stop screws short there.",
                     [new Mark(MemberOutline.Of(m.Footprint), true)]
                 )
             );

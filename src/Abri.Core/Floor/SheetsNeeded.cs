@@ -2,8 +2,8 @@ namespace Abri.Core.Floor;
 
 /// <summary>How many whole sheets give all pieces with their grain: enough for sure, and seldom more than the fewest.</summary>
 /// <remarks>
-/// Pieces in rows along the sheet's length, widest rows first, each in the first row and the first sheet that has room (first fit, decreasing height).
-/// What that fills is cut with straight cuts from edge to edge.
+/// Pieces in rows along the sheet's length, widest rows first, each in the first row and the first sheet that has room (first fit, decreasing
+/// height). What that fills is cut with straight cuts from edge to edge.
 /// </remarks>
 internal static class SheetsNeeded
 {

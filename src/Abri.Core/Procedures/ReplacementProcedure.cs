@@ -310,7 +310,8 @@ public static class ReplacementProcedure
 
     private static string Piece(FloorPiece piece, Facing facing, LengthFormat lengths) =>
         $"{piece.Name}: {lengths.Number(piece.LengthMm)} {facing.Ways().Width} x {lengths.Text(piece.WidthMm)} {facing.Ways().Height}"
-        + $"{(piece.Outline.Count == 4 ? "" : ", by its corners on the sheet")}, grain {(piece.Grain == Grain.Lengthways ? "front to rear" : "side to side")}.";
+        + (piece.Outline.Count == 4 ? "" : ", by its corners on the sheet")
+        + $", grain {(piece.Grain == Grain.Lengthways ? "front to rear" : "side to side")}.";
 
     private static IEnumerable<HoldPoint> Sizes(FloorPiece piece, Facing facing) =>
         [

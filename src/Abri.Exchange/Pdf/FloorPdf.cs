@@ -110,7 +110,8 @@ public static class FloorPdf
             flow.Y += 4;
             string grain = piece.Grain == Grain.Lengthways ? "front to rear" : "side to side";
             flow.Paragraph(
-                $"{piece.Name}: {lengths.Number(piece.LengthMm)} front to rear x {lengths.Text(piece.WidthMm)} side to side, grain {grain}, upper face up",
+                $"{piece.Name}: {lengths.Number(piece.LengthMm)} front to rear x {lengths.Text(piece.WidthMm)} side to side, "
+                    + $"grain {grain}, upper face up",
                 0,
                 SizeMm,
                 true

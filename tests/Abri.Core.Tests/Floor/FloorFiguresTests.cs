@@ -153,7 +153,7 @@ public class FloorFiguresTests
         // Resistance to vapour 260, 40 and 100 000 mm of still air.
         Assert.Equal(inside - ((inside - outside) * 300 / 100_300), skin.VapourPa, 0.5);
         Assert.True(skin.Condenses);
-        Assert.StartsWith("54 mm, 18.1 kg/m2, R 1.31 m2 K/W. Damp from 53 mm", plan.Verdict, StringComparison.Ordinal);
+        Assert.StartsWith("54 mm, 18.1 kg/m2, R 1.31 m2 K/W. Damp at 53 mm below its inner face", plan.Verdict, StringComparison.Ordinal);
         // A foil inside keeps it dry.
         BuildUpLayer[] dry = [Layer(0.2, 900, 0.4, 1_000_000), .. wall];
         Assert.DoesNotContain(BuildUp.Of(new BuildUpQuestion(dry, 20, 50, 10, 60), Mm).Result.Faces, f => f.Condenses);

@@ -3,7 +3,7 @@ export const floorTexts = {
   buildUp: {
     more: 'Layers from inside to outside. Below a floor the outside is the road.',
     layer: 'Layer {n}',
-    timberShare: 'Battens, % of its area',
+    timberShare: 'Battens, %',
     addLayer: 'Add a layer',
     dropLayer: 'Take layer {n} out',
     layerUp: 'Layer {n} further in',

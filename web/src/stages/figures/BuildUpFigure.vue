@@ -74,6 +74,43 @@ const warm = computed(() => {
 <template>
   <div class="page">
     <p class="soft">{{ t('buildUp.more') }}</p>
+    <FigureAnswer
+      :verdict="plan?.verdict"
+      :look="plan?.faces.some((f) => f.condenses)"
+      :wrong="figure.wrong.value || known.wrong.value"
+      data-testid="build-up"
+    />
+    <svg
+      v-if="plan"
+      class="section"
+      :viewBox="`0 0 ${chartLeft + size.chart + 30} ${size.top + size.high + 34}`"
+      role="img"
+      :aria-label="t('buildUp.section')"
+    >
+      <text :x="size.left" y="14">{{ t('buildUp.inside') }}</text>
+      <text :x="size.left" :y="size.top + size.high + 18">{{ t('buildUp.outside') }}</text>
+      <g v-for="(l, i) in drawn" :key="i">
+        <rect class="layer-shape" :class="`tone-${i % 3}`" :x="size.left" :y="l.y" :width="size.wide" :height="l.high" />
+        <rect v-if="(l.share ?? 0) > 0" class="batten" :x="size.left + 60" :y="l.y" width="34" :height="l.high" />
+        <text class="name" :x="size.left + size.wide + 8" :y="l.y + Math.max(4, l.high / 2 + 4)">
+          {{ l.name }} {{ lengthNumber(l.thick, lengths) }}
+        </text>
+      </g>
+      <text :x="chartLeft" y="14">{{ t('buildUp.temperature') }}</text>
+      <line class="grid" :x1="chartLeft" :x2="chartLeft" :y1="size.top" :y2="size.top + size.high" />
+      <line class="grid" :x1="chartLeft + size.chart" :x2="chartLeft + size.chart" :y1="size.top" :y2="size.top + size.high" />
+      <text :x="chartLeft" :y="size.top + size.high + 18" text-anchor="middle">{{ Math.min(air.insideC, air.outsideC) }} °C</text>
+      <text :x="chartLeft + size.chart" :y="size.top + size.high + 18" text-anchor="middle">
+        {{ Math.max(air.insideC, air.outsideC) }} °C
+      </text>
+      <polyline class="warm" :points="warm.map((p) => `${p.x.toFixed(1)},${p.y.toFixed(1)}`).join(' ')" />
+      <g v-for="(p, i) in warm" :key="`f${i}`">
+        <circle v-if="!p.f.condenses" class="face" :cx="p.x" :cy="p.y" r="4" />
+        <path v-else class="wet" :d="`M${p.x} ${p.y - 9}l7 11a7 7 0 1 1 -14 0Z`">
+          <title>{{ t('buildUp.condenses') }}</title>
+        </path>
+      </g>
+    </svg>
     <div v-for="(l, i) in layers" :key="i" class="layer">
       <Choice
         :model-value="l.name"
@@ -121,43 +158,6 @@ const warm = computed(() => {
         required
       />
     </div>
-    <FigureAnswer
-      :verdict="plan?.verdict"
-      :look="plan?.faces.some((f) => f.condenses)"
-      :wrong="figure.wrong.value || known.wrong.value"
-      data-testid="build-up"
-    />
-    <svg
-      v-if="plan"
-      class="section"
-      :viewBox="`0 0 ${chartLeft + size.chart + 30} ${size.top + size.high + 34}`"
-      role="img"
-      :aria-label="t('buildUp.section')"
-    >
-      <text :x="size.left" y="14">{{ t('buildUp.inside') }}</text>
-      <text :x="size.left" :y="size.top + size.high + 18">{{ t('buildUp.outside') }}</text>
-      <g v-for="(l, i) in drawn" :key="i">
-        <rect class="layer-shape" :class="`tone-${i % 3}`" :x="size.left" :y="l.y" :width="size.wide" :height="l.high" />
-        <rect v-if="(l.share ?? 0) > 0" class="batten" :x="size.left + 60" :y="l.y" width="34" :height="l.high" />
-        <text class="name" :x="size.left + size.wide + 8" :y="l.y + Math.max(4, l.high / 2 + 4)">
-          {{ l.name }} {{ lengthNumber(l.thick, lengths) }}
-        </text>
-      </g>
-      <text :x="chartLeft" y="14">{{ t('buildUp.temperature') }}</text>
-      <line class="grid" :x1="chartLeft" :x2="chartLeft" :y1="size.top" :y2="size.top + size.high" />
-      <line class="grid" :x1="chartLeft + size.chart" :x2="chartLeft + size.chart" :y1="size.top" :y2="size.top + size.high" />
-      <text :x="chartLeft" :y="size.top + size.high + 18" text-anchor="middle">{{ Math.min(air.insideC, air.outsideC) }} °C</text>
-      <text :x="chartLeft + size.chart" :y="size.top + size.high + 18" text-anchor="middle">
-        {{ Math.max(air.insideC, air.outsideC) }} °C
-      </text>
-      <polyline class="warm" :points="warm.map((p) => `${p.x.toFixed(1)},${p.y.toFixed(1)}`).join(' ')" />
-      <g v-for="(p, i) in warm" :key="`f${i}`">
-        <circle v-if="!p.f.condenses" class="face" :cx="p.x" :cy="p.y" r="4" />
-        <path v-else class="wet" :d="`M${p.x} ${p.y - 9}l7 11a7 7 0 1 1 -14 0Z`">
-          <title>{{ t('buildUp.condenses') }}</title>
-        </path>
-      </g>
-    </svg>
     <table v-if="plan" class="figures narrow">
       <tbody>
         <tr>
@@ -190,18 +190,24 @@ const warm = computed(() => {
   display: grid;
   grid-template-columns: 2fr 1fr 1fr 88px;
   gap: 10px;
-  align-items: end;
+  align-items: start;
   max-width: 680px;
 }
 .keys {
   display: flex;
   justify-content: flex-end;
-  padding-bottom: 18px;
+  padding-top: 20px;
 }
 .form,
 .narrow,
 .warn {
   max-width: 620px;
+}
+.form {
+  grid-template-columns: 1fr 1fr;
+}
+.action {
+  margin-bottom: 12px;
 }
 .section {
   display: block;

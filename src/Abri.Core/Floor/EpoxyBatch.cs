@@ -11,7 +11,7 @@ namespace Abri.Core.Floor;
 /// <param name="ShallowTray">Whether it is poured into a shallow tray at once.</param>
 public sealed record EpoxyQuestion(
     [Within(-20, 60, "The temperature", "C")] double AirC,
-    [Within(2, 600, "The pot life", "min")] double PotLifeMinutes,
+    [Within(2, 600, "The pot life", "minutes")] double PotLifeMinutes,
     [Within(5, 40, "The temperature of the sheet", "C")] double PotLifeAtC = 23,
     [Within(10, 5000, "The amount of the sheet", "ml")] double PotLifeOfMl = 100,
     [Within(1, 500, "What is spread", "ml/min")] double MlPerMinute = 20,

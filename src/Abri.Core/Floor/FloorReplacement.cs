@@ -55,7 +55,7 @@ public static class FloorReplacement
         IReadOnlyList<FloorPiece> pieces = ReplacementPieces.Of(ground, out IReadOnlyList<Support> below);
         Support[] supports = [.. ReplacementSupports.Of(ground), .. below];
         BoardCut[] boards = [.. site.Boards.Select(b => Fate(b, cut))];
-        RottenMember[] members = [.. RottenMembers.Of(site, sheet)];
+        RottenMember[] members = [.. RottenMembers.Of(ground, sheet)];
         Judgement[] rows = [.. ReplacementRules.Of(ground, members)];
         sheet.Cite(new Source("Cut on the middle of a bearer, 19 mm of bearing for each board", SourceKind.CommonPractice));
         sheet.Cite(new Source("Margin beyond the first sound place, twice along the grain; strips under 150 mm are not kept", SourceKind.Assumption));

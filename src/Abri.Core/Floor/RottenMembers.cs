@@ -3,7 +3,7 @@ using Abri.Core.Shell;
 
 namespace Abri.Core.Floor;
 
-/// <summary>Members that were probed and are bad somewhere, each with its splice.</summary>
+/// <summary>Bearers under a cut that were probed and are bad somewhere, each with its splice.</summary>
 internal static class RottenMembers
 {
     /// <summary>A probe belongs to the member that it lies on, or misses by no more than this, mm: assumption.</summary>
@@ -13,12 +13,16 @@ internal static class RottenMembers
         LeastLengthMm = 50;
 
     /// <summary>The members.</summary>
-    public static IEnumerable<RottenMember> Of(FloorSite site, Worksheet sheet)
+    public static IEnumerable<RottenMember> Of(CutGround ground, Worksheet sheet)
     {
+        FloorSite site = ground.Site;
         Probe[] probes = [.. site.Probes.Where(p => p.Of == ProbeOf.Member)];
+        NetTopologySuite.Geometries.Geometry under = ground.Cut.Buffer(BesideMm);
         foreach (Member member in site.Bearers)
         {
             IReadOnlyList<PanelPoint> outline = MemberOutline.Of(member.Footprint);
+            if (!Plane.Polygon(outline).Intersects(under))
+                continue;
             Probe[] own = [.. probes.Where(p => Outlines.Encloses(outline, p.At) || Outlines.DistanceToEdgeMm(outline, p.At) <= BesideMm)];
             (PanelPoint a, PanelPoint b, double wide) = Axis(member.Footprint);
             double length = a.DistanceMm(b);

@@ -118,7 +118,7 @@ public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyLis
                 .. replaced.Where(r => r.Row.OwnerId == panel.Id).SelectMany(r => r.Cut).Select(PanelBox.Of),
                 .. found.Where(f => f.PanelId == panel.Id).Select(f => PanelBox.Of(f.Proposal.Area).Grown(Replacement.UsualMarginMm)),
             ];
-            Stack<PanelPoint> left = new(of.Floor.Probes.On(panel.Id).Values().Where(p => p is { Of: ProbeOf.Board, IsBad: true }).Select(p => p.At));
+            Stack<PanelPoint> left = new(of.Floor.Probes.On(panel.Id).Values().Where(p => p.IsBad).Select(p => p.At));
             List<PanelBox> clusters = [];
             while (left.TryPop(out PanelPoint at))
             {

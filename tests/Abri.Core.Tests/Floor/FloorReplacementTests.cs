@@ -187,6 +187,8 @@ public class FloorReplacementTests
         // Bearer 2 from -830: bad at 30 and 230, sound at 380; lap 4 x 60.
         Assert.Equal(("Bearer 2", 0.0, 380.0, 620.0), (rotten.MemberName, rotten.Splice.CutFromMm, rotten.Splice.CutToMm, rotten.Splice.NewLengthMm));
         Assert.Equal([new PanelPoint(1000, -830), new PanelPoint(1000, -450)], rotten.Removed);
+        // One that is not under the cut belongs to another job.
+        Assert.Empty(Plan(Van(probes), Area(3000, 3100, 100, 200)).Members);
     }
 
     [Fact]

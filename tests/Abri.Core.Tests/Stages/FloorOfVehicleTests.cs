@@ -59,6 +59,9 @@ public class FloorOfVehicleTests
         Assert.Equal([new PanelBox(975, 1325, -25, 125), new PanelBox(3475, 3525, -525, -475)], spots.Select(s => PanelBox.Of(s.Proposal.Area)));
         Assert.All(spots, s => Assert.Null(s.FindingId));
         Assert.Single(FloorOfVehicle.Of(Van(floor with { Replacements = [spots[0].Proposal] })).Spots);
+        // A rotten bearer is bad wood too.
+        FloorRecord bearer = new([new Probe(ProbeOf.Member, new PanelPoint(1650, 0), WoodState.Soft, null, Floors.Day, "")], [], []);
+        Assert.Single(FloorOfVehicle.Of(Van(bearer)).Spots);
     }
 
     [Fact]

@@ -92,6 +92,10 @@ test('somebody who was quicker is named, and what was typed is saved on top when
   expect(after.value.notes).toBe('mine')
 })
 
+async function floor(page: Page) {
+  await heron(page)
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: /^Floor/ }).click()
+}
 /** Each editor: how it is opened, the field that is typed into, and what is typed. */
 const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['a vehicle', async (page) => page.goto(`${app.url}/vehicles`).then(() => page.getByRole('button', { name: 'New vehicle' }).first().click()), 'Name', 'Half a bus'],
@@ -106,6 +110,8 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['a hole as cut', async (page) => opening(page, 'As cut'), 'Length near the left edge', '402 mm'],
   ['a joint', async (page) => stage(page, 'Sealing').then(() => page.getByRole('button', { name: 'Add a joint' }).click()), 'Name', 'Half a seam'],
   ['a product', async (page) => stage(page, 'Sealing').then(() => page.getByRole('button', { name: 'Products' }).click()).then(() => page.getByRole('button', { name: 'New product' }).click()), 'Name', 'Half a tube'],
+  ['a board', async (page) => floor(page).then(() => page.getByRole('button', { name: 'Add a board' }).click()), 'Name', 'Half a board'],
+  ['a replacement', async (page) => floor(page).then(() => page.getByTestId('floor').getByRole('button', { name: 'Soft board by the side door' }).click()).then(() => page.getByRole('button', { name: 'Open', exact: true }).click()), 'Margin beyond sound wood', '75 mm'],
 ]
 for (const [what, open, label, typed] of editors) {
   test(`${what} that was being typed comes back after a reload`, async ({ page }) => {

@@ -100,6 +100,8 @@ test('inside and outside are mirror images, and the sheet says which', async ({ 
 
 test('a verdict row shows in the drawing what it speaks of', async ({ page }) => {
   await open(page, 'Vent over the glaze bench')
+  // The pointer rests where the list was that it was opened from: off the rows first.
+  await page.mouse.move(5, 5)
   await expect(page.locator('path.mark')).toHaveCount(0)
   await page.locator('[data-rule="swages"]').hover()
   await expect(page.locator('path.mark').first()).toBeVisible()

@@ -100,6 +100,7 @@ test('a test is timed on a phone, and a result is kept when the network comes ba
 test('a place is looked at by tapping the shell, and a suspect gets a state', async ({ page }) => {
   await page.goto(`${app.url}/vehicles`)
   await page.getByRole('link', { name: /Heron/ }).click()
+  await expect(page.getByRole('heading', { name: 'Walkaround' })).toBeVisible()
   await page.getByRole('link', { name: 'Water', exact: true }).click()
   await page.getByRole('button', { name: 'Record a check' }).click()
   await page.getByRole('link', { name: 'Left side', exact: true }).click({ position: { x: 60, y: 60 } })

@@ -63,9 +63,11 @@ const drawn = computed(() => {
   })
 })
 const chartLeft = size.left + size.wide + 130
+/** The colder and the warmer side. */
+const ends = computed(() => [air.outsideC, air.insideC].sort((a, b) => a - b) as [number, number])
 const warm = computed(() => {
   const all = plan.value?.faces ?? []
-  const [least, most] = [Math.min(air.outsideC, air.insideC), Math.max(air.outsideC, air.insideC)]
+  const [least, most] = ends.value
   const x = (c: number) => chartLeft + ((c - least) / Math.max(1, most - least)) * size.chart
   return all.map((f) => ({ f, x: x(f.temperatureC), y: y(f.depthMm) }))
 })
@@ -99,9 +101,9 @@ const warm = computed(() => {
       <text :x="chartLeft" y="14">{{ t('buildUp.temperature') }}</text>
       <line class="grid" :x1="chartLeft" :x2="chartLeft" :y1="size.top" :y2="size.top + size.high" />
       <line class="grid" :x1="chartLeft + size.chart" :x2="chartLeft + size.chart" :y1="size.top" :y2="size.top + size.high" />
-      <text :x="chartLeft" :y="size.top + size.high + 18" text-anchor="middle">{{ Math.min(air.insideC, air.outsideC) }} °C</text>
+      <text :x="chartLeft" :y="size.top + size.high + 18" text-anchor="middle">{{ ends[0] }} °C</text>
       <text :x="chartLeft + size.chart" :y="size.top + size.high + 18" text-anchor="middle">
-        {{ Math.max(air.insideC, air.outsideC) }} °C
+        {{ ends[1] }} °C
       </text>
       <polyline class="warm" :points="warm.map((p) => `${p.x.toFixed(1)},${p.y.toFixed(1)}`).join(' ')" />
       <g v-for="(p, i) in warm" :key="`f${i}`">

@@ -102,9 +102,7 @@ const warm = computed(() => {
       <line class="grid" :x1="chartLeft" :x2="chartLeft" :y1="size.top" :y2="size.top + size.high" />
       <line class="grid" :x1="chartLeft + size.chart" :x2="chartLeft + size.chart" :y1="size.top" :y2="size.top + size.high" />
       <text :x="chartLeft" :y="size.top + size.high + 18" text-anchor="middle">{{ ends[0] }} °C</text>
-      <text :x="chartLeft + size.chart" :y="size.top + size.high + 18" text-anchor="middle">
-        {{ ends[1] }} °C
-      </text>
+      <text :x="chartLeft + size.chart" :y="size.top + size.high + 18" text-anchor="middle">{{ ends[1] }} °C</text>
       <polyline class="warm" :points="warm.map((p) => `${p.x.toFixed(1)},${p.y.toFixed(1)}`).join(' ')" />
       <g v-for="(p, i) in warm" :key="`f${i}`">
         <circle v-if="!p.f.condenses" class="face" :cx="p.x" :cy="p.y" r="4" />

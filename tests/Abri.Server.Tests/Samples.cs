@@ -222,7 +222,7 @@ internal static class Samples
             )!,
             ["epoxy-batch"] = JsonNode.Parse(
                 """
-                {"epoxy":{"airC":30,"potLifeMinutes":30,"potLifeAtC":23,"potLifeOfMl":100,"mlPerMinute":20,"shallowTray":true}}
+                {"epoxy":{"airC":30,"potLifeMinutes":30,"mlPerMinute":20,"shallowTray":true}}
                 """
             )!,
             ["shims"] = JsonNode.Parse(

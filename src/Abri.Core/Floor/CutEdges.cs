@@ -27,6 +27,8 @@ public enum EdgeOn
 /// <param name="Line">The line of the cut, from end to end.</param>
 /// <param name="TapeFrom">Edge of the floor at which the tape is hooked.</param>
 /// <param name="TapesMm">What the tape reads at both ends of the line, mm.</param>
+/// <param name="Tape">What the tape reads, in words; empty at a wall, where none is needed.</param>
+/// <param name="Carried">On what it lies, in words.</param>
 public sealed record CutEdge(
     Side Side,
     EdgeOn On,
@@ -34,7 +36,9 @@ public sealed record CutEdge(
     double? BearsMm,
     IReadOnlyList<PanelPoint> Line,
     Side TapeFrom,
-    IReadOnlyList<double> TapesMm
+    IReadOnlyList<double> TapesMm,
+    string Tape,
+    string Carried
 );
 
 /// <summary>Snaps the sides of what has to come out onto what can carry them.</summary>
@@ -164,6 +168,29 @@ internal static class CutEdges
             far = Tapes(edge.Opposite);
         // The shorter tape is the truer one; a cut along a wall is hooked at the wall across.
         bool own = place.On != EdgeOn.Wall && near.Max() <= far.Max();
-        return new CutEdge(edge.Side, place.On, place.MemberName, place.BearsMm, line, own ? edge.Side : edge.Opposite.Side, own ? near : far);
+        (Side hookedAt, double[] tapes) = own ? (edge.Side, near) : (edge.Opposite.Side, far);
+        return new CutEdge(
+            edge.Side,
+            place.On,
+            place.MemberName,
+            place.BearsMm,
+            line,
+            hookedAt,
+            tapes,
+            place.On == EdgeOn.Wall ? "" : InWords(tapes, site.Panel.Facing.Name(hookedAt), site.Format),
+            place.On switch
+            {
+                EdgeOn.Bearer => $"on the middle of {place.MemberName}",
+                EdgeOn.Joint => $"at the joint on {place.MemberName}",
+                EdgeOn.Wall => "up to the wall",
+                _ => "on timbers that are let in",
+            }
+        );
+    }
+
+    private static string InWords(double[] tapes, string wall, LengthFormat lengths)
+    {
+        string[] read = [.. tapes.Select(lengths.Text).Distinct()];
+        return read.Length == 1 ? $"{read[0]} from the {wall} wall" : $"{read[0]} and {read[1]} from the {wall} wall, end to end";
     }
 }

@@ -119,8 +119,8 @@ public static class DeckSag
         );
     }
 
-    /// <summary>Modulus that a material has across the bearers unless its sheet says otherwise, MPa: from memory of handbook figures, the weaker way
-    /// where it has two.</summary>
+    /// <summary>Modulus along the grain, which spans from bearer to bearer, unless its sheet says otherwise, MPa: low figures, from memory of
+    /// handbooks. Across the grain it may be half.</summary>
     public static double ModulusOf(BoardMaterial material) =>
         material switch
         {

@@ -141,36 +141,17 @@ internal sealed record CutGround(
     NetTopologySuite.Geometries.Geometry Cut
 )
 {
-    /// <summary>The side seen along which boards span from bearer to bearer: bearers mostly run across.</summary>
-    public Edge Span { get; } = new(Runs(Site) ? Side.Rear : Side.Top);
+    /// <summary>The side seen along which boards span from bearer to bearer.</summary>
+    public Edge Span { get; } = BearerBays.Span(Site);
 
     /// <summary>Grain that spans across the bearers.</summary>
     public Grain Grain => Span.IsStation ? Grain.Lengthways : Grain.Across;
 
-    /// <summary>Bearers that the cut meets all across, by their middle there, from small to great.</summary>
-    public IReadOnlyList<(Member Bearer, double AtMm, double WideMm)> Bearers { get; } = Carrying(Site, Box, new(Runs(Site) ? Side.Rear : Side.Top));
+    /// <summary>Bearers that the middle of the cut meets, by their middle there, from small to great.</summary>
+    public IReadOnlyList<(Member Bearer, double AtMm, double WideMm)> Bearers { get; } =
+        BearerBays.On(Site, BearerBays.Span(Site).Lane(Box) is var (from, to) ? (from + to) / 2 : 0);
 
     /// <summary>Height of timbers that are let in, mm: that of the bearers.</summary>
     public double HighMm =>
         Bearers.Select(b => b.Bearer).Concat(Site.Bearers).Select(b => Math.Abs(b.DepthMm)).FirstOrDefault(d => d > 0, FloorReplacement.TimberMm);
-
-    private static bool Runs(FloorSite site)
-    {
-        PanelBox[] boxes = [.. site.Bearers.Select(b => PanelBox.Of(MemberOutline.Of(b.Footprint)))];
-        return boxes.Length == 0 || 2 * boxes.Count(b => b.HeightMm >= b.WidthMm) >= boxes.Length;
-    }
-
-    private static IReadOnlyList<(Member, double, double)> Carrying(FloorSite site, PanelBox box, Edge span)
-    {
-        (double from, double to) = span.Lane(box);
-        double middle = (from + to) / 2;
-        return
-        [
-            .. site
-                .Bearers.Select(b => (Bearer: b, Met: span.Span(MemberOutline.Of(b.Footprint), middle)))
-                .Where(b => b.Met is not null)
-                .Select(b => (b.Bearer, (b.Met!.Value.Least + b.Met.Value.Most) / 2, b.Met.Value.Most - b.Met.Value.Least))
-                .OrderBy(b => b.Item2),
-        ];
-    }
 }

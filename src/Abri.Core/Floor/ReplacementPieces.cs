@@ -41,7 +41,7 @@ internal static class ReplacementPieces
                 (outline, i) =>
                 {
                     PanelBox box = PanelBox.Of(outline);
-                    string name = outlines.Length == 1 ? ground.Replacement.Name : $"{ground.Replacement.Name} {i + 1}";
+                    string name = outlines.Length == 1 ? "New board" : $"New board {i + 1}";
                     return new FloorPiece(name, outline, box.WidthMm, box.HeightMm, ground.Grain);
                 }
             ),

@@ -22,6 +22,7 @@ internal static class ReplacementRules
                 .Concat(BelowRows(ground))
                 .Concat(Damp(ground))
                 .Concat(Rotten(members))
+                .Concat(Metal(ground))
                 .OrderByDescending(r => r.State),
         ];
 
@@ -272,6 +273,26 @@ internal static class ReplacementRules
                 [new Mark(m.Removed, false)]
             )
         );
+
+    /// <summary>Bearers of metal that were found bad: they carry the shell.</summary>
+    private static IEnumerable<Judgement> Metal(CutGround ground)
+    {
+        NetTopologySuite.Geometries.Geometry under = ground.Cut.Buffer(BelowMm);
+        foreach (Member m in ground.Site.Bearers.Where(m => m.Material == MemberMaterial.Metal))
+        {
+            IReadOnlyList<PanelPoint> outline = MemberOutline.Of(m.Footprint);
+            bool bad = ground.Site.Probes.Any(p => p is { Of: ProbeOf.Member, IsBad: true } && Outlines.Encloses(outline, p.At));
+            if (bad && Plane.Polygon(outline).Intersects(under))
+                yield return Row(
+                    $"metal-{m.Name}",
+                    JudgementState.Blocked,
+                    $"{m.Name} is metal, and bad",
+                    "A bearer of metal carries the shell: a new board over it would hide that.",
+                    "Write down how it rusts, and see Metal; its repair is for a licensed workshop, before a board goes on.",
+                    [new Mark(outline, true)]
+                );
+        }
+    }
 
     private static Judgement Row(string id, JudgementState state, string title, string why, string remedy, IReadOnlyList<Mark> where) =>
         new(id, state, title, null, null, Unit.Mm, why, remedy, where);

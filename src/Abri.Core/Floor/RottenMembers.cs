@@ -21,7 +21,8 @@ internal static class RottenMembers
         foreach (Member member in site.Bearers)
         {
             IReadOnlyList<PanelPoint> outline = MemberOutline.Of(member.Footprint);
-            if (!Plane.Polygon(outline).Intersects(under))
+            // Metal rusts, and is judged in Metal: what an awl says of it is no splice.
+            if (member.Material == MemberMaterial.Metal || !Plane.Polygon(outline).Intersects(under))
                 continue;
             Probe[] own = [.. probes.Where(p => Outlines.Encloses(outline, p.At) || Outlines.DistanceToEdgeMm(outline, p.At) <= BesideMm)];
             (PanelPoint a, PanelPoint b, double wide) = Axis(member.Footprint);
@@ -32,12 +33,20 @@ internal static class RottenMembers
             double Along(PanelPoint p) => Math.Clamp(((p.SMm - a.SMm) * ds) + ((p.TMm - a.TMm) * dt), 0, length);
             double high = Math.Abs(member.DepthMm) >= LeastHighMm ? Math.Abs(member.DepthMm) : wide;
             var timber = new RottenTimber(length, wide, high, [.. own.Select(p => new SpliceReading(Along(p.At), p.IsBad))]);
-            Worked<SplicePlan> splice = Splice.Of(timber, site.Format).Value!;
+            Worked<SplicePlan> splice = Splice.Of(timber, site.Format, End(site.Panel.Facing, ds, dt)).Value!;
             sheet.Take(splice);
             PanelPoint At(double along) => a.Plus(ds * along, dt * along);
             yield return new RottenMember(member.Name, wide, high, splice.Result, [At(splice.Result.CutFromMm), At(splice.Result.CutToMm)]);
         }
     }
+
+    /// <summary>What the end is called that a member begins at, by the way it runs from there.</summary>
+    private static string End(Facing facing, double ds, double dt) =>
+        facing.Name(
+            Math.Abs(ds) >= Math.Abs(dt) ? (ds > 0 ? Side.Front : Side.Rear)
+            : dt > 0 ? Side.Bottom
+            : Side.Top
+        );
 
     /// <summary>The middle of a member from end to end, and its width.</summary>
     private static (PanelPoint From, PanelPoint To, double WideMm) Axis(Footprint footprint)

@@ -104,7 +104,8 @@ public static class Splice
     /// <summary>The answer.</summary>
     /// <param name="timber">The timber.</param>
     /// <param name="lengths">How lengths are written in sentences.</param>
-    public static Result<Worked<SplicePlan>> Of(RottenTimber timber, LengthFormat lengths)
+    /// <param name="end">What its first end is called.</param>
+    public static Result<Worked<SplicePlan>> Of(RottenTimber timber, LengthFormat lengths, string end = "first")
     {
         for (int i = 0; i < timber.Readings.Count; i++)
         {
@@ -145,13 +146,14 @@ public static class Splice
         sheet.Cite(new Source("Sound to sound, laps of 4 times the height, 4 bolts staggered in two rows", SourceKind.CommonPractice));
         sheet.Cite(new Source("Modulus of softwood 8000 MPa, sizes of steel boxes", SourceKind.FromMemory));
         sheet.Cite(new Source("Rounded corners of a steel box take 5 % of its stiffness", SourceKind.Assumption));
+        sheet.Warn("Steel is told by its stiffness alone: its strength, its fixings and what rust leaves of it are not judged.");
         sheet.Warn("Prop what the timber carries before it is cut, and take out one at a time.");
         if (unknown)
             sheet.Warn("Nobody has probed beyond the last bad place: go on until the awl stops twice.");
         string section = $"{lengths.Number(timber.WideMm)} x {lengths.Text(timber.HighMm)}";
         string verdict = whole
             ? $"All of it comes out: new timber {lengths.Text(length)} of {section}."
-            : $"Bad from {lengths.Text(bad[0])} to {lengths.Text(bad[^1])}: take out {lengths.Text(from)} to {lengths.Text(to)}; "
+            : $"From its {end} end, bad from {lengths.Text(bad[0])} to {lengths.Text(bad[^1])}: take out {lengths.Text(from)} to {lengths.Text(to)}; "
                 + $"new timber {lengths.Text(length)} of {section}, lapped {lengths.Text(lap)}"
                 + $" with {Bolts} bolts {(from > 0 && to < timber.LengthMm ? "at each end" : "at the end that stays")}.";
         return sheet.Finish(new SplicePlan(bad[0], bad[^1], from, to, lap, length, whole, Bolts, unknown, steel, verdict));

@@ -54,6 +54,12 @@ public static class ReplacementProcedure
         sheet.Cite(new Source("Screws two and a half times the board, 150 mm apart along edges and 300 mm within", SourceKind.CommonPractice));
         sheet.Cite(MinutesTable.Source);
         WorkStep[] steps = [.. Steps(site, replacement, plan, screw, screws)];
+        Judgement[] blocked = [.. plan.Rows.Where(r => r.State == JudgementState.Blocked)];
+        if (blocked.Length > 0)
+        {
+            string what = string.Join(" ", blocked.Select(r => $"{r.Title}: {r.Remedy}"));
+            steps = [Inside("floor-mend", "Not yet", what, 1) with { Holds = [HoldPoint.Seen("Nothing is blocked any more")] }, .. steps];
+        }
         return sheet.Finish(new FloorJob(plan, Procedure.Of(plan.Verdict, steps), screw, screws));
     }
 
@@ -117,7 +123,7 @@ public static class ReplacementProcedure
         yield return Inside(
             "floor-mark",
             "Mark the lines",
-            string.Join(" ", plan.Edges.Select(e => Tape(e, facing, lengths))) + " Check the diagonals where two lines meet square.",
+            string.Join(" ", plan.Edges.Select(e => Line(e, facing))) + " Check the diagonals where two lines meet square.",
             1,
             "Tape",
             "Straight-edge"
@@ -286,16 +292,8 @@ public static class ReplacementProcedure
     /// <summary>Ends of the old timber that stay.</summary>
     private static int Laps(SplicePlan splice) => (int)Math.Round((splice.NewLengthMm - (splice.CutToMm - splice.CutFromMm)) / splice.LapMm);
 
-    private static string Tape(CutEdge edge, Facing facing, LengthFormat lengths)
-    {
-        string name = Capital(facing.Name(edge.Side));
-        if (edge.On == EdgeOn.Wall)
-            return $"{name}: up to the wall.";
-        string from = facing.Name(edge.TapeFrom);
-        string[] tapes = [.. edge.TapesMm.Select(lengths.Text).Distinct()];
-        string read = tapes.Length == 1 ? $"{tapes[0]} from the {from} wall" : $"{tapes[0]} and {tapes[1]} from the {from} wall, end to end";
-        return $"{name}: {read}{(edge.MemberName is { } bearer ? $", on the middle of {bearer}" : "")}.";
-    }
+    private static string Line(CutEdge edge, Facing facing) =>
+        $"{Capital(facing.Name(edge.Side))}: {(edge.Tape.Length == 0 ? edge.Carried : $"{edge.Tape}, {edge.Carried}")}.";
 
     private static string Timbers(SupportKind kind, IReadOnlyList<Support> all, LengthFormat lengths)
     {

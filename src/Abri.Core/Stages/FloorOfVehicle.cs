@@ -18,13 +18,25 @@ public sealed record FloorSpot(string? FindingId, string PanelId, Replacement Pr
 /// <param name="Order">Its place in the order of work, from 1; null where it is done.</param>
 /// <param name="Verdict">What is cut out and what goes in, in a sentence.</param>
 /// <param name="Cut">What is cut out, part by part.</param>
-/// <param name="IsBlocked">Whether a rule forbids it as it is drawn.</param>
-public sealed record FloorReplaced(Stored<Replacement> Row, int? Order, string Verdict, IReadOnlyList<IReadOnlyList<PanelPoint>> Cut, bool IsBlocked);
+/// <param name="State">What the strictest rule says of it.</param>
+public sealed record FloorReplaced(
+    Stored<Replacement> Row,
+    int? Order,
+    string Verdict,
+    IReadOnlyList<IReadOnlyList<PanelPoint>> Cut,
+    JudgementState State
+);
+
+/// <summary>What lies on the bearers of a floor, where it sags most.</summary>
+/// <param name="PanelId">Id of the floor.</param>
+/// <param name="Deck">Its board over its widest bay.</param>
+public sealed record FloorDeck(string PanelId, Deck Deck);
 
 /// <summary>The floors of a vehicle: what is bad, and what is replaced.</summary>
 /// <param name="Spots">Bad wood without a replacement, in order of work.</param>
 /// <param name="Replacements">The replacements, in order of work; what is done comes last.</param>
-public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyList<FloorReplaced> Replacements)
+/// <param name="Decks">The deck of each floor with bearers.</param>
+public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyList<FloorReplaced> Replacements, IReadOnlyList<FloorDeck> Decks)
 {
     /// <summary>Half the side of the square that a bad probe stands for where nothing else is drawn, mm: assumption.</summary>
     private const double ProbeReachMm = 25;
@@ -47,7 +59,7 @@ public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyLis
                     r.Value.State == ReplacementState.Done ? null : Order(JobKind.Replacement, r.Id),
                     plan?.Verdict ?? "It lies off its panel now: draw it anew.",
                     plan?.Cut ?? [r.Value.Area],
-                    plan?.Rows.Any(row => row.State == JudgementState.Blocked) ?? true
+                    plan is null ? JudgementState.Blocked : plan.Rows.Select(row => row.State).DefaultIfEmpty(JudgementState.Good).Max()
                 );
             }),
         ];
@@ -64,13 +76,31 @@ public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyLis
         ];
         return new FloorOfVehicle(
             [.. found.OrderBy(s => s.Order ?? int.MaxValue), .. Probed(of, replaced, found)],
-            [.. replaced.OrderBy(r => r.Order ?? int.MaxValue).ThenBy(r => r.Row.Value.Name, StringComparer.Ordinal)]
+            [.. replaced.OrderBy(r => r.Order ?? int.MaxValue).ThenBy(r => r.Row.Value.Name, StringComparer.Ordinal)],
+            [.. of.Panels.Where(p => p.Value.Kind == PanelKind.Floor).Select(p => DeckOf(of, p)).OfType<FloorDeck>()]
         );
     }
 
     /// <summary>A floor with what is known of it.</summary>
     public static FloorSite Site(VehicleSnapshot of, Stored<Panel> panel) =>
         new(panel.Value, of.MembersOn(panel).Values(), of.Floor.Boards.On(panel.Id).Values(), of.Floor.Probes.On(panel.Id).Values(), of.Lengths);
+
+    /// <summary>The deck of a floor over the widest bay of its bearers; null where fewer than two are drawn.</summary>
+    private static FloorDeck? DeckOf(VehicleSnapshot of, Stored<Panel> panel) =>
+        BearerBays.WidestMm(Site(of, panel)) is { } widest && NewBoard(of, panel, "") is var board
+            ? new FloorDeck(panel.Id, new Deck(board.ThickMm, DeckSag.ModulusOf(board.Material), widest))
+            : null;
+
+    /// <summary>A board to begin with: all over the floor, and like the one that is drawn already.</summary>
+    public static Board NewBoard(VehicleSnapshot of, Stored<Panel> panel, string name) =>
+        (
+            of.Floor.Boards.On(panel.Id).Values().FirstOrDefault() ?? new Board("", [], BoardMaterial.SoftwoodPly, UsualThickMm, Grain.Lengthways, "")
+        ) with
+        {
+            Name = name,
+            Outline = panel.Value.Outline,
+            Notes = "",
+        };
 
     /// <summary>A start at a place: a square round it, and a sheet as thick as the board there.</summary>
     public static Replacement At(VehicleSnapshot of, Stored<Panel> panel, PanelPoint at) =>

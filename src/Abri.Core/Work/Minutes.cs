@@ -105,6 +105,7 @@ public static class MinutesTable
         new("door-strut", 60),
         new("door-read", 5, 1, "reading"),
         new("door-dust", 10),
+        new("floor-mend", 10),
         new("floor-leak", 5),
         new("floor-below", 20),
         new("floor-mark", 20),

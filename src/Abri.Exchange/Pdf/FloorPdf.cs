@@ -40,7 +40,7 @@ public static class FloorPdf
     private static void PlanOf(Flow flow, Replacement replacement, FloorSite site, ReplacementPlan plan)
     {
         LengthFormat lengths = site.Lengths ?? LengthFormat.Millimetres;
-        Facing facing = Panel.FacingOf(site.Panel.Kind);
+        Facing facing = site.Panel.Faces ?? Panel.FacingOf(site.Panel.Kind);
         Laid laid = Lay(flow, ReplacementDrawing.InPlace(site, plan, replacement.Name), PlanHighMm);
         foreach ((CutEdge edge, int i) in plan.Edges.Select((e, i) => (e, i)))
         {
@@ -62,19 +62,11 @@ public static class FloorPdf
         flow.Y += 12;
         foreach ((CutEdge edge, int i) in plan.Edges.Select((e, i) => (e, i)))
         {
-            string tape = string.Join(" and ", edge.TapesMm.Select(lengths.Text).Distinct());
-            string on = edge.On switch
-            {
-                EdgeOn.Wall => "up to the wall",
-                EdgeOn.Blocking => "on timbers that are let in",
-                EdgeOn.Joint => $"at the joint on {edge.MemberName}",
-                _ => $"on the middle of {edge.MemberName}",
-            };
             Row(
                 flow,
                 $"{i + 1}  {facing.Name(edge.Side)}",
-                edge.On == EdgeOn.Wall ? "" : $"{tape} from the {facing.Name(edge.TapeFrom)} wall",
-                on + (edge.BearsMm is { } bears ? $", {lengths.Text(bears)} each" : "")
+                edge.Tape,
+                edge.Carried + (edge.BearsMm is { } bears ? $", {lengths.Text(bears)} each" : "")
             );
         }
         foreach (BoardCut board in plan.Boards.Where(b => b.Fate != BoardFate.Stays))

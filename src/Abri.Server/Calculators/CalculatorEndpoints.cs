@@ -179,7 +179,7 @@ internal static class CalculatorEndpoints
             .Validate<FurringInput>()
             .WithName("furring");
         calculators
-            .MapPost("/epoxy-batch", (EpoxyBatchInput x) => Answer(EpoxyBatch.Of(x.Epoxy), "/epoxy"))
+            .MapPost("/epoxy-batch", (EpoxyBatchInput x) => TypedResults.Ok(EpoxyBatch.Of(x.Epoxy)))
             .Validate<EpoxyBatchInput>()
             .WithName("epoxy-batch");
         calculators

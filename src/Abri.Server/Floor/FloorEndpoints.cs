@@ -34,6 +34,11 @@ internal static class FloorEndpoints
                         : Problems.NoPanel()
             )
             .WithName("replacement-new");
+        vehicle
+            .MapGet("/panels/{panelId}/new-board", Results<Ok<Board>, ProblemHttpResult> (string panelId, string name, OfVehicle of) =>
+                of.Panel(panelId) is { } panel ? TypedResults.Ok(FloorOfVehicle.NewBoard(of.Snapshot, panel, name)) : Problems.NoPanel()
+            )
+            .WithName("board-new");
         vehicle.MapGet("/replacements/{id}/steps.pdf", Steps).WithName("replacement-steps-pdf");
         vehicle.MapGet("/replacements/{id}/sheet.pdf", Sheet).WithName("replacement-sheet-pdf");
     }

@@ -187,6 +187,13 @@ public class FloorReplacementTests
         // Bearer 2 from -830: bad at 30 and 230, sound at 380; lap 4 x 60.
         Assert.Equal(("Bearer 2", 0.0, 380.0, 620.0), (rotten.MemberName, rotten.Splice.CutFromMm, rotten.Splice.CutToMm, rotten.Splice.NewLengthMm));
         Assert.Equal([new PanelPoint(1000, -830), new PanelPoint(1000, -450)], rotten.Removed);
+        Assert.StartsWith("From its right end, bad from 30 mm to 230 mm", rotten.Splice.Verdict, StringComparison.Ordinal);
+        // One of metal is no timber to be spliced.
+        FloorSite steel = Van(probes);
+        steel = steel with { Members = [.. steel.Members.Select(m => m with { Material = MemberMaterial.Metal })] };
+        ReplacementPlan metal = Plan(steel, Area(1180, 1300, -830, -600));
+        Assert.Empty(metal.Members);
+        Assert.Equal(JudgementState.Blocked, Row(metal, "metal-Bearer 2").State);
         // One that is not under the cut belongs to another job.
         Assert.Empty(Plan(Van(probes), Area(3000, 3100, 100, 200)).Members);
     }

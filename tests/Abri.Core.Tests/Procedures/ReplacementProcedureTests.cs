@@ -90,4 +90,15 @@ public class ReplacementProcedureTests
         Consumable bearer = job.Procedure.Steps.Single(s => s.Key == "floor-member-1").Consumables[0];
         Assert.Equal(("Timber 60 x 60", 570.0), (bearer.Material.Name, bearer.Amount));
     }
+
+    [Fact]
+    public void Where_a_rule_blocks_it_nothing_is_sawn_first()
+    {
+        FloorSite bare = Floors.Van([]) with { Members = [] };
+        WorkStep first = Job(bare, Floors.Area(1180, 1300, -200, 200)).Procedure.Steps[0];
+        Assert.Equal("floor-mend", first.Key);
+        Assert.StartsWith("No bearer is drawn: Look from below", first.Do, StringComparison.Ordinal);
+        Assert.Single(first.Holds);
+        Assert.Equal("floor-leak", Job(Floors.Van([]), Floors.Area(1180, 1300, -200, 200)).Procedure.Steps[0].Key);
+    }
 }

@@ -41,7 +41,7 @@ public class FloorOfVehicleTests
         VehicleSnapshot planned = Van(new FloorRecord([], [], [spot.Proposal]), Soft(1000));
         FloorOfVehicle floor = FloorOfVehicle.Of(planned);
         Assert.Empty(floor.Spots);
-        Assert.Equal((1, false), (floor.Replacements[0].Order, floor.Replacements[0].IsBlocked));
+        Assert.Equal((1, JudgementState.NeedsWork), (floor.Replacements[0].Order, floor.Replacements[0].State));
         NextJob next = Assert.Single(WholeShell.Of(planned, Floors.Day).Next);
         Assert.Equal((new Job(JobKind.Replacement, "x0"), "cut out and replace: soft board"), (next.Job, next.What));
         Assert.Equal("Floor: new wood goes in when what wetted the old one is mended", next.Why);
@@ -68,8 +68,19 @@ public class FloorOfVehicleTests
     public void What_is_blocked_or_lies_off_its_panel_by_now_is_said()
     {
         VehicleSnapshot bare = Vans.Of([], [], panel: Floors.Van([]).Panel, floor: new FloorRecord([], [], [Floors.Area(1000, 1200, 0, 100)]));
-        Assert.True(FloorOfVehicle.Of(bare).Replacements[0].IsBlocked);
+        Assert.Equal(JudgementState.Blocked, FloorOfVehicle.Of(bare).Replacements[0].State);
         VehicleSnapshot moved = Van(new FloorRecord([], [], [Floors.Area(9000, 9200, 0, 100)]));
         Assert.Equal("It lies off its panel now: draw it anew.", FloorOfVehicle.Of(moved).Replacements[0].Verdict);
+    }
+
+    [Fact]
+    public void A_deck_is_told_by_its_own_board_and_its_widest_bay_and_a_new_board_is_like_the_old()
+    {
+        FloorDeck deck = Assert.Single(FloorOfVehicle.Of(Van(new FloorRecord([], Floors.Van([]).Boards, []))).Decks);
+        Assert.Equal(("p", 18.0, 650.0), (deck.PanelId, deck.Deck.ThickMm, deck.Deck.SpacingMm));
+        Assert.Empty(FloorOfVehicle.Of(Vans.Of([], [], panel: Floors.Van([]).Panel)).Decks);
+        VehicleSnapshot van = Van(new FloorRecord([], [Floors.Van([]).Boards[0] with { ThickMm = 12, Notes = "old" }], []));
+        Board board = FloorOfVehicle.NewBoard(van, van.Panels[0], "Board 2");
+        Assert.Equal(("Board 2", 12.0, ""), (board.Name, board.ThickMm, board.Notes));
     }
 }

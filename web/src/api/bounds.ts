@@ -136,8 +136,6 @@ export const bounds = {
   EpoxyQuestion: {
     airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
     potLifeMinutes: { least: 2, most: 600, label: 'The pot life', unit: 'minutes' },
-    potLifeAtC: { least: 5, most: 40, label: 'The temperature of the sheet', unit: 'C' },
-    potLifeOfMl: { least: 10, most: 5000, label: 'The amount of the sheet', unit: 'ml' },
     mlPerMinute: { least: 1, most: 500, label: 'What is spread', unit: 'ml/min' },
   },
   FindingMeasures: {

@@ -2629,6 +2629,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/new-board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board-new"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/replacements/{id}/steps.pdf": {
         parameters: {
             query?: never;
@@ -3252,6 +3268,8 @@ export interface components {
             line: components["schemas"]["PanelPoint"][];
             tapeFrom: components["schemas"]["Side"];
             tapesMm: number[];
+            tape: string;
+            carried: string;
         };
         CutLine: {
             side: components["schemas"]["Side"];
@@ -3545,16 +3563,6 @@ export interface components {
             potLifeMinutes: number;
             /**
              * Format: double
-             * @default 23
-             */
-            potLifeAtC: number;
-            /**
-             * Format: double
-             * @default 100
-             */
-            potLifeOfMl: number;
-            /**
-             * Format: double
              * @default 20
              */
             mlPerMinute: number;
@@ -3675,6 +3683,10 @@ export interface components {
             heightMm: number;
             rows: components["schemas"]["Judgement"][];
         };
+        FloorDeck: {
+            panelId: string;
+            deck: components["schemas"]["Deck"];
+        };
         FloorJob: {
             plan: components["schemas"]["ReplacementPlan"];
             procedure: components["schemas"]["Procedure"];
@@ -3686,6 +3698,7 @@ export interface components {
         FloorOfVehicle: {
             spots: components["schemas"]["FloorSpot"][];
             replacements: components["schemas"]["FloorReplaced"][];
+            decks: components["schemas"]["FloorDeck"][];
         };
         FloorPiece: {
             name: string;
@@ -3702,7 +3715,7 @@ export interface components {
             order: null | number;
             verdict: string;
             cut: components["schemas"]["PanelPoint"][][];
-            isBlocked: boolean;
+            state: components["schemas"]["JudgementState"];
         };
         FloorReplacementInput: {
             site: components["schemas"]["FloorSite"];
@@ -11010,6 +11023,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Replacement"];
+                };
+            };
+        };
+    };
+    "board-new": {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Board"];
                 };
             };
         };

@@ -2,7 +2,7 @@
 import { reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import NumberInput from '@/ui/NumberInput.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -29,7 +29,7 @@ const life = useFigure('pot-life', () =>
       <NumberInput v-model="air.relativePercent" :label="t('figures.humidity')" meter="humidityPercent" />
       <NumberInput v-model="air.surfaceC" :label="t('figures.surfaceC')" />
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="
         held.answer.value && dew.answer.value
           ? t('figures.airIs', {
@@ -50,7 +50,7 @@ const life = useFigure('pot-life', () =>
       <NumberInput v-model="pot.airC" :label="t('figures.airC')" meter="temperatureC" />
       <NumberInput v-model="pot.grams" :label="t('figures.mixed')" />
     </div>
-    <FigureAnswer :verdict="life.answer.value?.result.verdict" :wrong="life.wrong.value" data-testid="pot" />
+    <Verdict :verdict="life.answer.value?.result.verdict" :wrong="life.wrong.value" data-testid="pot" />
   </div>
   <aside>
     <FigureSteps :title="t('figures.humidityOf')" :worked="held.answer.value" />

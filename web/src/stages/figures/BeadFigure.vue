@@ -5,7 +5,7 @@ import { enums } from '@/api/enums'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -56,7 +56,7 @@ const plan = computed(() => laid.answer.value?.result)
         <span class="row"><input v-model="bead.unbroken" type="checkbox" /> {{ t('figures.unbroken') }}</span>
       </label>
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="
         plan &&
         `${t('figures.beadIs', { ml: plan.volumeMl.toFixed(1), n: plan.cartridges, min: plan.layMinutes.toFixed(1) })} ${plan.verdict}`
@@ -76,7 +76,7 @@ const plan = computed(() => laid.answer.value?.result)
       <LengthInput v-model="bond.lengthMm" :label="t('figures.longest')" />
       <NumberInput v-model="bond.spanK" :label="t('figures.span')" />
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="
         line.answer.value
           ? t('figures.bondIs', {

@@ -10,7 +10,7 @@ import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -76,7 +76,7 @@ const warm = computed(() => {
 <template>
   <div class="page">
     <p class="soft">{{ t('buildUp.more') }}</p>
-    <FigureAnswer
+    <Verdict
       :verdict="plan?.verdict"
       :look="plan?.faces.some((f) => f.condenses)"
       :wrong="figure.wrong.value || known.wrong.value"

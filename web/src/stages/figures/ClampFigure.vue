@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -76,7 +76,7 @@ const numbered = computed(
       <NumberInput v-model="stack.lugs" :label="t('figures.lugs')" />
     </div>
     <button class="btn" type="button" @click="stack.layers.push(null)">{{ t('figures.addLayer') }}</button>
-    <FigureAnswer :verdict="clamped.answer.value?.result.verdict" :wrong="clamped.wrong.value" data-testid="clamp" />
+    <Verdict :verdict="clamped.answer.value?.result.verdict" :wrong="clamped.wrong.value" data-testid="clamp" />
     <h2>{{ t('figures.order') }}</h2>
     <div class="form">
       <LengthInput v-model="frame.widthMm" :label="t('figures.screwWidth')" />
@@ -108,7 +108,7 @@ const numbered = computed(
     <button class="btn" type="button" @click="gaps.push({ before: gaps.at(-1)!.before, after: null })">
       {{ t('figures.addPlace') }}
     </button>
-    <FigureAnswer :verdict="squeezed.answer.value?.result.verdict" :wrong="squeezed.wrong.value" data-testid="gasket" />
+    <Verdict :verdict="squeezed.answer.value?.result.verdict" :wrong="squeezed.wrong.value" data-testid="gasket" />
   </div>
   <aside>
     <FigureSteps :title="t('figures.clamp')" :worked="clamped.answer.value" />

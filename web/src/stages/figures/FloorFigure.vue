@@ -8,7 +8,7 @@ import Action from '@/ui/Action.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import Ticks from '@/ui/Ticks.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -36,7 +36,7 @@ const addReading = () =>
   (readings.value = [...readings.value, { atMm: Math.max(...readings.value.map((r) => r.atMm)) + 600, gapMm: 0 }])
 const room = reactive({ bareMm: 1950, floorMm: 70, ceilingMm: 30, tallestMm: 1830 })
 const headRoom = useFigure('head-room', () => ({ ...room, lengths: lengths.value }))
-const epoxy = reactive({ airC: 23, potLifeMinutes: 30, potLifeAtC: 23, potLifeOfMl: 100, mlPerMinute: 20, shallowTray: true })
+const epoxy = reactive({ airC: 23, potLifeMinutes: 30, mlPerMinute: 20, shallowTray: true })
 const batch = useFigure('epoxy-batch', () => ({ epoxy: { ...epoxy } }))
 const foam = computed(() => furring.answer.value?.result.foam ?? [])
 </script>
@@ -58,7 +58,7 @@ const foam = computed(() => furring.answer.value?.result.foam ?? [])
       <LengthInput v-model="furred.closeToMm" optional :bounds="bounds.FurredFloor.closeToMm" :label="t('figures.closeTo')" />
       <LengthInput v-model="furred.crossMm" optional :bounds="bounds.FurredFloor.crossMm" :label="t('figures.cross')" />
     </div>
-    <FigureAnswer :verdict="furring.answer.value?.result.verdict" :wrong="furring.wrong.value" data-testid="furring" />
+    <Verdict :verdict="furring.answer.value?.result.verdict" :wrong="furring.wrong.value" data-testid="furring" />
     <table v-if="foam.length > 0" class="figures narrow">
       <tbody>
         <tr v-for="f in foam" :key="`${f.lengthMm} ${f.widthMm}`">
@@ -83,7 +83,7 @@ const foam = computed(() => furring.answer.value?.result.foam ?? [])
         t('figures.dropBearer')
       }}</Action>
     </div>
-    <FigureAnswer :verdict="shims.answer.value?.result.verdict" :wrong="shims.wrong.value" data-testid="shims" />
+    <Verdict :verdict="shims.answer.value?.result.verdict" :wrong="shims.wrong.value" data-testid="shims" />
 
     <h2>{{ t('figures.headRoom') }}</h2>
     <div class="form">
@@ -92,7 +92,7 @@ const foam = computed(() => furring.answer.value?.result.foam ?? [])
       <LengthInput v-model="room.floorMm" :bounds="bounds.HeadRoomInput.floorMm" :label="t('figures.floorThick')" />
       <LengthInput v-model="room.ceilingMm" :bounds="bounds.HeadRoomInput.ceilingMm" :label="t('figures.ceilingThick')" />
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="headRoom.answer.value?.result.verdict"
       :look="headRoom.answer.value?.result.isEnough === false"
       :wrong="headRoom.wrong.value"
@@ -115,18 +115,6 @@ const foam = computed(() => furring.answer.value?.result.foam ?? [])
         required
       />
       <NumberInput
-        v-model="epoxy.potLifeAtC"
-        :bounds="bounds.EpoxyQuestion.potLifeAtC"
-        :label="t('figures.potLifeAt')"
-        required
-      />
-      <NumberInput
-        v-model="epoxy.potLifeOfMl"
-        :bounds="bounds.EpoxyQuestion.potLifeOfMl"
-        :label="t('figures.potLifeOf')"
-        required
-      />
-      <NumberInput
         v-model="epoxy.mlPerMinute"
         :bounds="bounds.EpoxyQuestion.mlPerMinute"
         :label="t('figures.spreads')"
@@ -138,9 +126,9 @@ const foam = computed(() => furring.answer.value?.result.foam ?? [])
         @tick="(_, on) => (epoxy.shallowTray = on)"
       />
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="batch.answer.value?.result.verdict"
-      :look="(batch.answer.value?.warnings.length ?? 0) > 1"
+      :look="batch.answer.value?.result.batchMl === 0 || (batch.answer.value?.warnings.length ?? 0) > 1"
       :wrong="batch.wrong.value"
       data-testid="epoxy"
     />

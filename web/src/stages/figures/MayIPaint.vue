@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import JudgementList from '@/ui/JudgementList.vue'
 import NumberInput from '@/ui/NumberInput.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -34,7 +34,7 @@ const now = useFigure('paint-now', () => ({ now: { ...props, ...air } }))
       required
     />
   </div>
-  <FigureAnswer
+  <Verdict
     :verdict="now.answer.value?.result.verdict"
     :look="now.answer.value !== null && now.answer.value.result.state !== 'good'"
     :wrong="now.wrong.value"

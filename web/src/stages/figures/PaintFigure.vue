@@ -7,7 +7,7 @@ import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import TextField from '@/ui/TextField.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import MayIPaint from './MayIPaint.vue'
 import { useFigure, type FigureInput } from './useFigure'
@@ -60,7 +60,7 @@ const hours = (h: number) => `${Math.round(h * 10) / 10} h`
       <Action v-if="job.coats.length > 1" look="plain" @click="job.coats.splice(i, 1)">{{ t('app.remove') }}</Action>
     </div>
     <Action class="add" @click="add">{{ t('figures.addCoat') }}</Action>
-    <FigureAnswer :verdict="plan?.verdict" :look="plan?.leastHours === null" :wrong="paint.wrong.value" data-testid="paint" />
+    <Verdict :verdict="plan?.verdict" :look="plan?.leastHours === null" :wrong="paint.wrong.value" data-testid="paint" />
     <table v-if="plan" class="figures">
       <thead>
         <tr>

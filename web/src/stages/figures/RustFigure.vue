@@ -9,7 +9,7 @@ import MaterialTable from '@/ui/MaterialTable.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import SpotFields from '@/stages/metal/SpotFields.vue'
 import StepList from '@/ui/StepList.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure, type FigureInput } from './useFigure'
 
@@ -79,7 +79,7 @@ const procedure = computed(() => plan.answer.value?.result.procedure)
     </template>
   </div>
   <aside>
-    <FigureAnswer
+    <Verdict
       :verdict="advice?.summary"
       :look="advice !== undefined && advice.method !== 'treat'"
       :wrong="plan.wrong.value"

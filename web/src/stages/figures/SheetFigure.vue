@@ -9,7 +9,7 @@ import Choice from '@/ui/Choice.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import BendDrawing from './BendDrawing.vue'
-import FigureAnswer from './FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
 import RivetDrawing from './RivetDrawing.vue'
 import { useFigure, type FigureInput } from './useFigure'
@@ -57,7 +57,7 @@ const plan = computed(() => bent.answer.value?.result)
       <LengthInput v-model="bend.radiusMm" :bounds="bounds.BendInput.radiusMm" :label="t('figures.inside')" />
       <NumberInput v-model="bend.degrees" :bounds="bounds.BendInput.degrees" :label="t('figures.outOfFlat')" required />
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="plan?.verdict"
       :look="(bent.answer.value?.warnings.length ?? 0) > 0"
       :wrong="bent.wrong.value"
@@ -94,7 +94,7 @@ const plan = computed(() => bent.answer.value?.result)
         :options="enums.RivetDuty.map((d) => ({ value: d, text: t(`figures.duties.${d}`) }))"
       />
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="riveted.answer.value?.result.verdict"
       :look="(riveted.answer.value?.warnings.length ?? 0) > 0"
       :wrong="riveted.wrong.value"

@@ -61,7 +61,7 @@ test('probes and cuts are opened by finger and by key, and lie still where nothi
   expect(layer(true).find('[data-testid=probe]').attributes('role')).toBe('img')
 })
 
-test('the name of a cut stands below it, off its probes', () => {
+test('the name of a cut stands at its foot, off its probes', () => {
   const name = layer().find('.cut text')
-  expect([name.attributes('x'), name.attributes('y')]).toEqual(['100', '118'])
+  expect([name.attributes('x'), name.attributes('y')]).toEqual(['100', '92'])
 })

@@ -18,10 +18,10 @@ const { t } = useI18n()
 /** How much of the floor a probe stands for in the picture, mm. */
 const reachMm = 90
 const letter = { sound: '', spongy: '~', soft: '!', through: '×' }
-/** Names stand below their cut: within it lie the probes. */
-const below = (outline: readonly Point[]) => {
+/** Names stand at the foot of their cut: above lie its probes, below it the names of bearers. */
+const foot = (outline: readonly Point[]) => {
   const b = boxOf(outline)
-  return { x: props.view.x((b.s1 + b.s2) / 2), y: Math.max(props.view.y(b.t1), props.view.y(b.t2)) + 18 }
+  return { x: props.view.x((b.s1 + b.s2) / 2), y: Math.max(props.view.y(b.t1), props.view.y(b.t2)) - 8 }
 }
 const said = (p: Schemas['Probe']) =>
   [t(`floor.ofs.${p.of}`), t(`floor.woods.${p.wood}`), p.moisturePercent === null ? '' : `${p.moisturePercent} %`]
@@ -55,7 +55,7 @@ const said = (p: Schemas['Probe']) =>
     @keydown.enter.stop="emit('cut', c.id)"
   >
     <path v-for="(outline, i) in c.cut" :key="i" :d="view.path(outline)" />
-    <text v-if="c.cut[0]" :x="below(c.cut[0]).x" :y="below(c.cut[0]).y">{{ c.name }}</text>
+    <text v-if="c.cut[0]" :x="foot(c.cut[0]).x" :y="foot(c.cut[0]).y">{{ c.name }}</text>
   </g>
   <g
     v-for="p in probes"

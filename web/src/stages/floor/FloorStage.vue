@@ -18,6 +18,7 @@ import Choice from '@/ui/Choice.vue'
 import DataTable, { type Column } from '@/ui/DataTable.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import Switch from '@/ui/Switch.vue'
+import Verdict from '@/ui/Verdict.vue'
 import BoardForm from './BoardForm.vue'
 import FloorLayer from './FloorLayer.vue'
 import ProbeForm from './ProbeForm.vue'
@@ -49,6 +50,7 @@ const cuts = computed(() =>
     cut: l.replaced?.cut ?? [l.value.area],
   })),
 )
+const deck = computed(() => floor.answer.value?.decks.find((d) => d.panelId === panel.value?.id)?.deck ?? null)
 const chosen = ref<string | null>(null)
 const line = computed(() => shown.value.find((l) => l.key === chosen.value) ?? null)
 const stateText = (l: FloorLine) => (l.replaced ? t(`floor.state.${l.value.state}`) : t('floor.notPlanned'))
@@ -100,18 +102,21 @@ function openProbe(id: string) {
   if (row) probeRecord.begin(panel.value!.id, row.value, row)
 }
 const typeProbe = () => probeRecord.begin(panel.value!.id, tapped({ sMm: 0, tMm: 0 }))
-const addBoard = () =>
-  boardRecord.begin(panel.value!.id, {
-    name: newName(
-      t('floor.boardName'),
-      boards.value.map((b) => b.value.name),
-    ),
-    outline: panel.value!.value.outline,
-    material: boards.value[0]?.value.material ?? 'softwoodPly',
-    thickMm: boards.value[0]?.value.thickMm ?? 18,
-    grain: boards.value[0]?.value.grain ?? 'lengthways',
-    notes: '',
-  })
+async function addBoard() {
+  const name = newName(
+    t('floor.boardName'),
+    boards.value.map((b) => b.value.name),
+  )
+  try {
+    const path = { vehicleId: shell.value!.vehicle.id, panelId: panel.value!.id }
+    const start = await got(
+      api.GET('/api/vehicles/{vehicleId}/panels/{panelId}/new-board', { params: { path, query: { name } } }),
+    )
+    boardRecord.begin(panel.value!.id, start)
+  } catch (e) {
+    void message.error(said(e))
+  }
+}
 </script>
 
 <template>
@@ -156,7 +161,7 @@ const addBoard = () =>
         <Action @click="begin('replacement')">{{ tapping === 'replacement' ? t('app.cancel') : t('floor.add') }}</Action>
       </template>
     </header>
-    <SagFigure v-if="tab === 'deck'" :panel-id="panel.id" />
+    <SagFigure v-if="tab === 'deck' && floor.answer.value" :key="panel.id" :start="deck" />
     <template v-else>
       <PanelDrawing
         :panel="panel.value"
@@ -209,9 +214,7 @@ const addBoard = () =>
           <div class="card" data-testid="floor-card">
             <h2>{{ line.value.name }}</h2>
             <p class="soft">{{ panelName(panel.value) }}, {{ stateText(line) }}</p>
-            <p v-if="line.replaced" class="verdict" :class="{ look: line.replaced.isBlocked }" role="status">
-              {{ line.replaced.verdict }}
-            </p>
+            <Verdict v-if="line.replaced" :verdict="line.replaced.verdict" :look="line.replaced.state !== 'good'" wrong="" />
             <Action v-if="line.replaced" look="main" @click="toBench(line!.key)">{{ t('floor.toBench') }}</Action>
             <Action v-else look="main" @click="plan(line!.value)">{{ t('floor.planIt') }}</Action>
           </div>
@@ -259,17 +262,6 @@ const addBoard = () =>
 </template>
 
 <style scoped>
-.verdict {
-  margin: 0 0 8px;
-  padding: 8px 10px;
-  border-left: 4px solid var(--teal);
-  background: var(--teal-soft);
-  font-weight: 500;
-}
-.verdict.look {
-  border-color: var(--amber);
-  background: var(--amber-soft);
-}
 .back {
   align-self: flex-start;
 }

@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Panel, Point, Schemas, Stored } from '@/api/client'
 import { enums } from '@/api/enums'
-import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import DragHandle from '@/drawing/DragHandle.vue'
@@ -18,8 +17,8 @@ import Choice from '@/ui/Choice.vue'
 import JudgementList from '@/ui/JudgementList.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import TextField from '@/ui/TextField.vue'
+import Verdict from '@/ui/Verdict.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
-import Wrong from '@/ui/Wrong.vue'
 import CutLayer from './CutLayer.vue'
 import FloorLayer from './FloorLayer.vue'
 import type { Board, Probe, Replacement } from './useFloor'
@@ -34,7 +33,6 @@ const props = defineProps<{
 const value = defineModel<Replacement>({ required: true })
 const { t } = useI18n()
 const { shell, lengths } = useState()
-const L = (mm: number) => lengthText(mm, lengths.value)
 const from = ref<ViewedFrom>('inside')
 const marks = ref<Schemas['Mark'][]>([])
 const part = ref<'sheet' | 'area'>('sheet')
@@ -53,12 +51,6 @@ const focus = computed(() => {
   return { s1: b.s1 - room, s2: b.s2 + room, t1: b.t1 - room, t2: b.t2 + room }
 })
 const move = (i: number, to: Schemas['PanelPoint']) => (value.value.area = value.value.area.map((p, j) => (j === i ? to : p)))
-function edgeText(e: Schemas['CutEdge']): string {
-  const side = sideWord(facing.value, e.tapeFrom)
-  const [a, b] = e.tapesMm.map(L)
-  const tape = e.on === 'wall' ? '' : a === b ? t('floor.tape', { mm: a, side }) : t('floor.tapes', { a, b, side })
-  return [tape, t(`floor.on.${e.on}`, { name: e.memberName })].filter((x) => x).join(', ')
-}
 /** What was typed a moment ago is read before its field goes. */
 async function toPart(which: typeof part.value) {
   await lengthsRead()
@@ -94,16 +86,12 @@ async function toPart(which: typeof part.value) {
     <div class="row">
       <ViewSwitch v-model="from" />
     </div>
-    <p
-      v-if="plan && !wrong"
-      class="verdict"
-      :class="{ look: plan.rows.some((r) => r.state !== 'good') }"
-      role="status"
+    <Verdict
+      :verdict="plan?.verdict"
+      :look="plan?.rows.some((r) => r.state !== 'good')"
+      :wrong="wrong"
       data-testid="floor-verdict"
-    >
-      {{ plan.verdict }}
-    </p>
-    <Wrong :text="wrong" />
+    />
     <div class="tabs" role="group" :aria-label="t('floor.tab.replace')">
       <button
         v-for="p in ['sheet', 'area'] as const"
@@ -137,7 +125,7 @@ async function toPart(which: typeof part.value) {
       <h2>{{ t('floor.edges') }}</h2>
       <ol>
         <li v-for="e in plan.edges" :key="e.side">
-          <b>{{ sideWord(facing, e.side) }}</b> {{ edgeText(e) }}
+          <b>{{ sideWord(facing, e.side) }}</b> {{ [e.tape, e.carried].filter((part) => part).join(', ') }}
         </li>
       </ol>
     </div>
@@ -147,17 +135,6 @@ async function toPart(which: typeof part.value) {
 </template>
 
 <style scoped>
-.verdict {
-  margin: 0;
-  padding: 8px 10px;
-  border-left: 4px solid var(--teal);
-  background: var(--teal-soft);
-  font-weight: 500;
-}
-.verdict.look {
-  border-color: var(--amber);
-  background: var(--amber-soft);
-}
 .form {
   grid-template-columns: 1fr 1fr;
 }

@@ -2,28 +2,22 @@
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
+import type { Schemas } from '@/api/client'
 import { lengthNumber, lengthText } from '@/app/length'
 import { useState } from '@/app/state'
-import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from '@/stages/figures/FigureSteps.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 
-/** How far a sheet over bearers sags under a foot or a wheel, and how far apart bearers may be; of a floor its sheet is the start. */
-const props = defineProps<{ panelId?: string }>()
+/** How far a sheet over bearers sags under a foot or a wheel, and how far apart bearers may be; of a floor its own deck is the start. */
+const props = defineProps<{ start?: Schemas['Deck'] | null }>()
 const { t } = useI18n()
-const { shell, lengths } = useState()
+const { lengths } = useState()
 const L = (mm: number) => lengthText(mm, lengths.value)
-const board = shell.value?.floor.boards.find((b) => b.ownerId === props.panelId)?.value
-const deck = reactive({
-  thickMm: board?.thickMm ?? 18,
-  modulusMPa: 7000,
-  spacingMm: 457,
-  loadN: 890,
-  footMm: 0,
-  limitMm: 1.5,
-})
+const example = { thickMm: 18, modulusMPa: 7000, spacingMm: 457, loadN: 890, footMm: 0, limitMm: 1.5 }
+const deck = reactive({ ...example, ...props.start })
 const sag = useFigure('deflection', () => ({ deck: { ...deck }, lengths: lengths.value }))
 const plan = computed(() => sag.answer.value?.result)
 
@@ -53,7 +47,7 @@ const stations = computed(() => [0, 150, 300, 450, 600, 750, 900].filter((mm) =>
       <LengthInput v-model="deck.footMm" :bounds="bounds.Deck.footMm" :label="t('floor.foot')" />
       <NumberInput v-model="deck.limitMm" :bounds="bounds.Deck.limitMm" :label="t('floor.limit')" required />
     </div>
-    <FigureAnswer :verdict="plan?.verdict" :look="plan && !plan.holds" :wrong="sag.wrong.value" data-testid="sag" />
+    <Verdict :verdict="plan?.verdict" :look="plan && !plan.holds" :wrong="sag.wrong.value" data-testid="sag" />
     <svg
       v-if="plan"
       class="chart"

@@ -9,7 +9,7 @@ import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { turnedPoint, turnedShape } from '@/drawing/geometry'
-import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import ScrewDrawing from './ScrewDrawing.vue'
 import type { OpeningWork } from './useOpening'
@@ -158,7 +158,7 @@ const untrimmed = computed(() => (stack.answer.value?.result.lugTrimMm === 0 ? 0
           </button>
           <button class="btn main" type="button" @click="keepGaps">{{ t('clamp.keepGaps') }}</button>
         </div>
-        <FigureAnswer :verdict="gasket.answer.value?.result.verdict" :wrong="gasket.wrong.value" data-testid="gasket" />
+        <Verdict :verdict="gasket.answer.value?.result.verdict" :wrong="gasket.wrong.value" data-testid="gasket" />
       </template>
     </template>
   </div>
@@ -175,7 +175,7 @@ const untrimmed = computed(() => (stack.answer.value?.result.lugTrimMm === 0 ? 0
         </button>
         <button class="btn main" type="button" @click="keepLayers">{{ t('clamp.keep') }}</button>
       </div>
-      <FigureAnswer
+      <Verdict
         :verdict="stack.answer.value?.result.verdict"
         :look="(stack.answer.value?.result.packMm ?? 0) > 0"
         :wrong="stack.wrong.value"

@@ -8,7 +8,7 @@ import { lengthText } from '@/app/length'
 import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
-import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import { useAir } from './useAir'
 
@@ -79,7 +79,7 @@ defineExpose({ notch })
         <LengthInput v-model="notch.heightMm" :bounds="bounds.BeadInput.notchHeightMm" :label="t('bond.height')" />
         <NumberInput v-model="notch.pace" :bounds="bounds.BeadInput.layMmPerMinute" :label="t('bond.pace')" />
       </div>
-      <FigureAnswer :verdict="plan?.verdict" :look="plan ? !plan.inTime || plan.changes > 0 : false" :wrong="bead.wrong.value" />
+      <Verdict :verdict="plan?.verdict" :look="plan ? !plan.inTime || plan.changes > 0 : false" :wrong="bead.wrong.value" />
       <table v-if="plan" class="figures">
         <tbody>
           <tr>

@@ -6,7 +6,7 @@ import { type Schemas } from '@/api/client'
 import LengthInput from '@/ui/LengthInput.vue'
 import Switch from '@/ui/Switch.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
-import FigureAnswer from '@/stages/figures/FigureAnswer.vue'
+import Verdict from '@/ui/Verdict.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import AirInputs from './AirInputs.vue'
 import { useAir } from './useAir'
@@ -50,7 +50,7 @@ const span = (h: number | null) =>
         />
       </div>
     </div>
-    <FigureAnswer
+    <Verdict
       :verdict="cure.answer.value?.result.verdict"
       :look="states.some((s) => s.hours === null)"
       :wrong="cure.wrong.value"

@@ -103,16 +103,13 @@ internal static class CutEdges
     private static IEnumerable<Place> OnBearer(FloorSite site, Edge edge, double atMm, PanelBox lane, Member bearer)
     {
         IReadOnlyList<PanelPoint> outline = MemberOutline.Of(bearer.Footprint);
-        (double from, double to) = edge.Lane(lane);
+        (double from, double to) = Inside(site, edge, outline, lane);
+        if (from >= to)
+            yield break;
         // Where it is met by a line along the way out, at both ends and at each of its corners between them: nowhere else can it be narrower.
         (double Least, double Most)?[] spans =
         [
-            .. outline
-                .Select(edge.Along)
-                .Where(a => a > from && a < to)
-                .Append(Inside(site, edge, from, to).From)
-                .Append(Inside(site, edge, from, to).To)
-                .Select(a => edge.Span(outline, a)),
+            .. outline.Select(edge.Along).Where(a => a > from && a < to).Append(from).Append(to).Select(a => edge.Span(outline, a)),
         ];
         if (spans.Any(s => s is null))
             yield break;
@@ -129,12 +126,15 @@ internal static class CutEdges
             yield return new Place(middle, EdgeOn.Bearer, bearer.Name, (most - least - KerfMm) / 2);
     }
 
-    /// <summary>The lane as far as it lies on the floor: a bearer that ends at a wall carries the side all along.</summary>
-    private static (double From, double To) Inside(FloorSite site, Edge edge, double from, double to)
+    /// <summary>The lane as far as the floor reaches at a bearer: one that ends near a wall carries the side all along, and the wall may run
+    /// aslant.</summary>
+    private static (double From, double To) Inside(FloorSite site, Edge edge, IReadOnlyList<PanelPoint> bearer, PanelBox lane)
     {
-        double[] along = [.. site.Panel.Outline.Select(edge.Along)];
+        (double from, double to) = edge.Lane(lane);
+        var across = new Edge(edge.IsStation ? Side.Top : Side.Rear);
+        (double Least, double Most)? walls = across.Span(site.Panel.Outline, edge.Place(PanelBox.Of(bearer).Centre));
         // A bearer stops a little short of the wall, and the board at its edge needs no more.
-        return (Math.Max(from, along.Min() + LeastStripMm), Math.Min(to, along.Max() - LeastStripMm));
+        return walls is { } w ? (Math.Max(from, w.Least + LeastStripMm), Math.Min(to, w.Most - LeastStripMm)) : (from, to);
     }
 
     /// <summary>Joints of boards that run along the whole side.</summary>

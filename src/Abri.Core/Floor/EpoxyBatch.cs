@@ -24,9 +24,9 @@ public sealed record EpoxyPlan(double PotLifeMinutes, double BatchMl, double Spr
 
 /// <summary>How much epoxy to mix at once, so that it is spread before it sets in the pot.</summary>
 /// <remarks>
-/// Pot life is that of <see cref="OpenTime.InThePot"/>, with its limits; a batch is what is spread in 70 % of it. In a shallow tray the heat leaves, and
-/// the pot life of a small amount counts. In a deep pot a batch of more than 100 g heats itself: the one is sought that is spread in 70 % of its own
-/// pot life, m = (G 100^(1/3))^(3/4) with G what would be spread if it stayed cool.
+/// Pot life is that of <see cref="OpenTime.InThePot"/>, with its limits; a batch is what is spread in 70 % of it. In a shallow tray the heat
+/// leaves, and the pot life of a small amount counts. In a deep pot a batch of more than 100 g heats itself: the one is sought that is spread in
+/// 70 % of its own pot life, m = (G 100^(1/3))^(3/4) with G what would be spread if it stayed cool.
 /// </remarks>
 /// <example>30 min at 23 C: at 33 C 15 min, 10.5 min of spreading, 210 ml at 20 ml/min from a tray.</example>
 public static class EpoxyBatch

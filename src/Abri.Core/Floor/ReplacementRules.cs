@@ -11,6 +11,9 @@ internal static class ReplacementRules
     /// <summary>What lies within this of a line of the cut is looked at from below first: assumption, mm.</summary>
     public const double BelowMm = 50;
 
+    /// <summary>Thicker sheets are not proposed: common practice, mm.</summary>
+    private const double MostSheetMm = 25;
+
     /// <summary>A bearer that ends within this of a wall carries the edge there: assumption, mm.</summary>
     private const double AtWallMm = 60;
 
@@ -157,6 +160,7 @@ internal static class ReplacementRules
         LengthFormat lengths = ground.Site.Format;
         NewSheet sheet = ground.Replacement.Sheet;
         SagPlan sag = DeckSag.Of(new Deck(sheet.ThickMm, DeckSag.ModulusOf(sheet.Material), widest), lengths).Value!.Result;
+        int more = (int)Math.Ceiling((widest / sag.MostSpacingMm) - 1e-9) - 1;
         yield return new Judgement(
             "sag",
             sag.Holds ? JudgementState.Good : JudgementState.NeedsWork,
@@ -167,8 +171,8 @@ internal static class ReplacementRules
             "More is felt, and works the joints and a covering loose.",
             sag.Holds
                 ? null
-                : $"Let in a bearer half way, or take a sheet of {lengths.Text(sag.LeastThickMm)} or more; "
-                    + $"bays of {lengths.Text(sag.MostSpacingMm)} would do.",
+                : (more == 1 ? "Let in a bearer half way" : $"Let in {more} bearers more, {lengths.Text(widest / (more + 1))} apart")
+                    + (sag.LeastThickMm <= MostSheetMm ? $", or take a sheet of {lengths.Text(sag.LeastThickMm)} or more." : "."),
             []
         );
     }

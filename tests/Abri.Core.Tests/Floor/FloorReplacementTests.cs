@@ -112,6 +112,30 @@ public class FloorReplacementTests
         Assert.Equal((60 / Math.Cos(Math.Atan2(100, 1660)) - wander) / 2, rear.BearsMm!.Value, 0.05);
     }
 
+    [Fact] // The left wall comes in from 830 to 530: a bearer that ends at it carries the edge, one that stops half way does not
+    public void A_bearer_that_ends_at_an_oblique_wall_carries_the_edge()
+    {
+        FloorSite site = Van([]);
+        site = site with
+        {
+            Panel = site.Panel with { Outline = [new(0, -830), new(4300, -830), new(4300, 530), new(0, 830)] },
+            Members = [Bearer("Long", new(1650, -830), new(1650, 650)), Bearer("Short", new(2300, -830), new(2300, 300))],
+        };
+        Replacement byTheWall = Area(1250, 1300, 400, 700);
+        Assert.Equal((EdgeOn.Bearer, "Long"), At(Plan(site, byTheWall), Side.Rear) is var e ? (e.On, e.MemberName) : default);
+        site = site with { Members = [site.Members[1]] };
+        Assert.Equal(EdgeOn.Blocking, At(Plan(site, byTheWall with { Area = new PanelBox(1700, 1800, 400, 700).Corners }), Side.Rear).On);
+    }
+
+    [Fact] // By hand: 18 mm holds 1.5 mm up to 609.5, so a bay of 2000 needs 4 parts; no sheet of 59 mm is sent for
+    public void Bays_wider_than_any_sheet_get_bearers()
+    {
+        FloorSite site = Van([]);
+        site = site with { Members = [site.Members[0] with { Name = "First" }, Bearer("Last", new(2350, -830), new(2350, 830))] };
+        Judgement sag = Row(Plan(site, Area(350, 2350, -830, 830) with { MarginMm = 0 }), "sag");
+        Assert.Equal("Let in 3 bearers more, 500 mm apart.", sag.Remedy);
+    }
+
     [Fact]
     public void No_bearers_an_anchorage_and_what_lies_below_are_said()
     {

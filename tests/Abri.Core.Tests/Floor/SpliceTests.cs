@@ -20,7 +20,8 @@ public class SpliceTests
         Assert.False(plan.Whole);
         Assert.False(plan.Unknown);
         Assert.Equal(
-            "From its first end, bad from 20 mm to 750 mm: take out 0 mm to 900 mm; new timber 1180 mm of 60 x 70 mm, lapped 280 mm with 4 bolts at the end that stays.",
+            "From its first end, bad from 20 mm to 750 mm: take out 0 mm to 900 mm; "
+                + "new timber 1180 mm of 60 x 70 mm, lapped 280 mm with 4 bolts at the end that stays.",
             plan.Verdict
         );
     }

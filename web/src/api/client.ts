@@ -37,7 +37,28 @@ export class ApiProblem extends Error {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '' })
+/** What makes stale which version of a row is on screen, as long as it is on its way: whoever saves next waits for it. */
+export const underWay = new Set<Promise<unknown>>()
+const ends = new WeakMap<Response, () => void>()
+
+export const api = createClient<paths>({
+  baseUrl: '',
+  async fetch(request) {
+    if (!request.headers.has('If-Match')) return await fetch(request)
+    let end = () => {}
+    const change = new Promise<void>((resolve) => (end = resolve))
+    underWay.add(change)
+    void change.then(() => underWay.delete(change))
+    try {
+      const response = await fetch(request)
+      ends.set(response, end)
+      return response
+    } catch (e) {
+      end()
+      throw e
+    }
+  },
+})
 
 interface Answer<T> {
   data?: T
@@ -53,6 +74,8 @@ export async function got<T>(call: Promise<Answer<T>>): Promise<T> {
   } catch {
     throw new ApiProblem(0, 'offline', '')
   }
+  // Not before whoever made the change has had his turn to read anew what it changed.
+  setTimeout(ends.get(answer.response) ?? (() => {}))
   if (answer.response.ok) return answer.data as T
   const problem = (answer.error ?? {}) as { code?: string; detail?: string; pointer?: string; current?: unknown }
   throw new ApiProblem(

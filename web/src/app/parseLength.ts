@@ -1,6 +1,4 @@
-import { api, got, type LengthFormat } from '@/api/client'
-
-const underWay = new Set<Promise<unknown>>()
+import { api, got, underWay, type LengthFormat } from '@/api/client'
 
 /** Reads a typed length, mm; the server does the reading. */
 export async function parseLength(text: string, lengths: LengthFormat): Promise<number> {
@@ -14,8 +12,8 @@ export async function parseLength(text: string, lengths: LengthFormat): Promise<
 }
 
 /**
- * Waits until every length that is being read has arrived; forms wait for it before they save. Says whether all could be read: with one that
- * could not, nothing is saved, and it stays where it was typed with its advice.
+ * Waits until every length that is being read, every change before this one and what it makes read anew has arrived; forms wait for it before
+ * they save. Says whether all lengths could be read: with one that could not, nothing is saved, and it stays where it was typed with its advice.
  */
 export async function lengthsRead(): Promise<boolean> {
   // A field reads its text on leaving it, which may come just after the click that saves.

@@ -2,7 +2,7 @@ import { message } from 'ant-design-vue'
 import { useStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, type ComputedRef, type InjectionKey } from 'vue'
 import { cache, ofVehicle, sharedChanged } from '@/api/cache'
-import { api, ApiProblem, got, type Fitting, type LengthFormat, type Schemas, type Stored } from '@/api/client'
+import { api, ApiProblem, got, underWay, type Fitting, type LengthFormat, type Schemas, type Stored } from '@/api/client'
 import { i18n } from './texts'
 
 type WholeShell = Schemas['WholeShell']
@@ -24,6 +24,13 @@ const lengths = computed<LengthFormat>(() => {
 })
 
 async function load(vehicleId: string): Promise<void> {
+  const reading = read(vehicleId)
+  underWay.add(reading)
+  await reading
+  underWay.delete(reading)
+}
+
+async function read(vehicleId: string): Promise<void> {
   try {
     const params = { path: { vehicleId } }
     const [whole, catalogue] = await Promise.all([

@@ -16,9 +16,10 @@ public class LayeringTests
         ["Sealing"] = ["Declared", "Work", "Geometry", "Shell", "Openings"],
         ["Metal"] = ["Declared", "Work", "Geometry", "Shell", "Sealing"],
         ["Floor"] = ["Declared", "Work", "Geometry", "Shell", "Sealing"],
-        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor"],
-        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor"],
-        ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor", "Procedures", "Record"],
+        ["Linings"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Floor"],
+        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
+        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor", "Linings"],
+        ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor", "Linings", "Procedures", "Record"],
     };
 
     [Fact] // Everything that the compiled code names is looked at, static calls within methods included: read by Mono.Cecil

@@ -42,6 +42,7 @@ public sealed record NewSheet(
 /// <param name="DoneOn">When it was done; null until then.</param>
 /// <param name="FindingIds">Ids of the findings that it mends; in a vehicle file their keys there.</param>
 /// <param name="Notes">Anything worth keeping.</param>
+/// <param name="BoardsCut">Whether its new boards are sawn.</param>
 public sealed record Replacement(
     [Name] string Name,
     [Count(3, Limits.MostPoints, "An area has 3 to 500 corners.")] IReadOnlyList<PanelPoint> Area,
@@ -50,7 +51,8 @@ public sealed record Replacement(
     ReplacementState State,
     [Dated] DateOnly? DoneOn,
     [Count(0, 50, "A replacement mends at most 50 findings.")] IReadOnlyList<string> FindingIds,
-    [Notes] string Notes
+    [Notes] string Notes,
+    bool BoardsCut = false
 )
 {
     /// <summary>Margin unless somebody says otherwise, mm: assumption.</summary>

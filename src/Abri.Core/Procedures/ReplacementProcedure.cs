@@ -199,7 +199,7 @@ public static class ReplacementProcedure
             Consumables =
             [
                 new Consumable(
-                    Materials.WoodSheet(Word(sheet.Material), sheet.ThickMm, sheet.LengthMm, sheet.WidthMm),
+                    Materials.WoodSheet(sheet.Material.Name(), sheet.ThickMm, sheet.LengthMm, sheet.WidthMm),
                     SheetsNeeded.Of(plan.Pieces, sheet)
                 ),
             ],
@@ -316,15 +316,6 @@ public static class ReplacementProcedure
             HoldPoint.Within($"{piece.Name}, {facing.Ways().Width}", piece.LengthMm, 1, Unit.Mm),
             HoldPoint.Within($"{piece.Name}, {facing.Ways().Height}", piece.WidthMm, 1, Unit.Mm),
         ];
-
-    private static string Word(BoardMaterial material) =>
-        material switch
-        {
-            BoardMaterial.BirchPly => "Birch plywood",
-            BoardMaterial.StrandBoard => "Strand board",
-            BoardMaterial.Planks => "Planks",
-            _ => "Softwood plywood",
-        };
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 

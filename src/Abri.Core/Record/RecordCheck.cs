@@ -1,4 +1,5 @@
 using Abri.Core.Floor;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -101,7 +102,8 @@ public static class RecordCheck
     private static Problem? OfFloor(PanelRecord record, FloorRecord floor) =>
         First(floor.Probes, x => Probe.Check(record.Panel, x), "/probes")
         ?? First(floor.Boards, x => Board.Check(record.Panel, x), "/boards")
-        ?? First(floor.Replacements, x => Replacement.Check(record.Panel, x) ?? OfFindings(record, x.Name, x.FindingIds), "/replacements");
+        ?? First(floor.Replacements, x => Replacement.Check(record.Panel, x) ?? OfFindings(record, x.Name, x.FindingIds), "/replacements")
+        ?? First(floor.Linings ?? [], x => Lining.Check(record.Panel, x), "/linings");
 
     /// <summary>What a repair or a replacement mends is in the file.</summary>
     private static Problem? OfFindings(PanelRecord panel, string name, IReadOnlyList<string> findingIds) =>

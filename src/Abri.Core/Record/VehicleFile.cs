@@ -23,7 +23,8 @@ public static class VehicleFile
             panels,
             of.LeakPriors.Count > 0 ? of.LeakPriors.Values() : null,
             products.Used.Count > 0 ? products.Used : null,
-            of.Sheets.Count > 0 ? of.Sheets.Values() : null
+            of.Sheets.Count > 0 ? of.Sheets.Values() : null,
+            of.Floor.Stock.Count > 0 ? of.Floor.Stock.Values() : null
         );
     }
 
@@ -76,7 +77,8 @@ public static class VehicleFile
         var floor = new FloorRecord(
             of.Floor.Probes.On(panel.Id).Values(),
             of.Floor.Boards.On(panel.Id).Values(),
-            [.. of.Floor.Replacements.On(panel.Id).Values().Select(r => r with { FindingIds = [.. r.FindingIds.Select(found.Of)] })]
+            [.. of.Floor.Replacements.On(panel.Id).Values().Select(r => r with { FindingIds = [.. r.FindingIds.Select(found.Of)] })],
+            of.Floor.Linings.On(panel.Id).Values() is { Length: > 0 } linings ? linings : null
         );
         return new PanelRecord(
             panel.Value,

@@ -1,5 +1,6 @@
 using Abri.Core.Declared;
 using Abri.Core.Floor;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -17,6 +18,7 @@ namespace Abri.Core.Record;
 /// <param name="LeakPriors">Priors of leaks that somebody changed; null for none.</param>
 /// <param name="Products">The products that its joints name; null for none.</param>
 /// <param name="Sheets">Sheets and offcuts to cut from; null for none.</param>
+/// <param name="StockBoards">Boards and their offcuts to cut from; null for none.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -24,7 +26,8 @@ public sealed record VehicleRecord(
     [Count(0, 40, "A vehicle has at most 40 panels.")] IReadOnlyList<PanelRecord> Panels,
     IReadOnlyList<LeakPrior>? LeakPriors = null,
     [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null,
-    [Count(0, 200, "A vehicle has at most 200 sheets.")] IReadOnlyList<StockSheet>? Sheets = null
+    [Count(0, 200, "A vehicle has at most 200 sheets.")] IReadOnlyList<StockSheet>? Sheets = null,
+    [Count(0, 200, "A vehicle has at most 200 sizes of boards.")] IReadOnlyList<StockBoard>? StockBoards = null
 );
 
 /// <summary>A panel with all that lies on it.</summary>
@@ -99,14 +102,16 @@ public sealed record WaterRecord(
 /// <param name="Probes">Places that were tapped, pricked or metered.</param>
 /// <param name="Boards">Boards as they lie.</param>
 /// <param name="Replacements">Bad wood that is replaced; the findings that they mend are keys of this panel.</param>
+/// <param name="Linings">Boards that hide it from inside; null for none.</param>
 public sealed record FloorRecord(
     [Count(0, 5000, "A panel has at most 5000 probes.")] IReadOnlyList<Probe> Probes,
     [Count(0, 200, "A panel has at most 200 boards.")] IReadOnlyList<Board> Boards,
-    [Count(0, 100, "A panel has at most 100 replacements.")] IReadOnlyList<Replacement> Replacements
+    [Count(0, 100, "A panel has at most 100 replacements.")] IReadOnlyList<Replacement> Replacements,
+    [Count(0, 100, "A panel has at most 100 linings.")] IReadOnlyList<Lining>? Linings = null
 )
 {
     /// <summary>Whether nothing was written down.</summary>
-    public bool IsEmpty => Probes.Count + Boards.Count + Replacements.Count == 0;
+    public bool IsEmpty => Probes.Count + Boards.Count + Replacements.Count + (Linings?.Count ?? 0) == 0;
 }
 
 /// <summary>A finding with its photos.</summary>

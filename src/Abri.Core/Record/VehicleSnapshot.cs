@@ -1,5 +1,6 @@
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -84,14 +85,18 @@ public sealed record WaterRows(
     IReadOnlyList<Stored<Covering>> Coverings
 );
 
-/// <summary>What is known of the wood of floors, of all panels of a vehicle.</summary>
+/// <summary>What is known of the wood of floors and linings, of all panels of a vehicle, and of what is there to cut from.</summary>
 /// <param name="Probes">Places that were tapped, pricked or metered.</param>
 /// <param name="Boards">Boards as they lie.</param>
 /// <param name="Replacements">Bad wood that is replaced.</param>
+/// <param name="Linings">Boards that hide panels from inside.</param>
+/// <param name="Stock">Boards and offcuts of the vehicle to cut from.</param>
 public sealed record FloorRows(
     IReadOnlyList<Stored<Probe>> Probes,
     IReadOnlyList<Stored<Board>> Boards,
-    IReadOnlyList<Stored<Replacement>> Replacements
+    IReadOnlyList<Stored<Replacement>> Replacements,
+    IReadOnlyList<Stored<Lining>> Linings,
+    IReadOnlyList<Stored<StockBoard>> Stock
 );
 
 /// <summary>Picks rows by what they belong to.</summary>

@@ -1,5 +1,6 @@
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
@@ -19,7 +20,8 @@ internal static class Vans
         IReadOnlyList<Member>? members = null,
         IReadOnlyList<StockSheet>? sheets = null,
         Panel? panel = null,
-        FloorRecord? floor = null
+        FloorRecord? floor = null,
+        IReadOnlyList<StockBoard>? stock = null
     ) =>
         new(
             new Stored<Vehicle>(
@@ -42,7 +44,9 @@ internal static class Vans
             new FloorRows(
                 [.. (floor?.Probes ?? []).Select((x, i) => new Stored<Probe>($"probe{i}", 1, "p", x))],
                 [.. (floor?.Boards ?? []).Select((x, i) => new Stored<Board>($"board{i}", 1, "p", x))],
-                [.. (floor?.Replacements ?? []).Select((x, i) => new Stored<Replacement>($"x{i}", 1, "p", x))]
+                [.. (floor?.Replacements ?? []).Select((x, i) => new Stored<Replacement>($"x{i}", 1, "p", x))],
+                [.. (floor?.Linings ?? []).Select((x, i) => new Stored<Lining>($"lining{i}", 1, "p", x))],
+                [.. (stock ?? []).Select((x, i) => new Stored<StockBoard>($"stock{i}", 1, "v", x))]
             ),
             [],
             []

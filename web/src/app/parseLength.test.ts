@@ -4,7 +4,7 @@ import { api, got, ifMatch } from '@/api/client'
 import { lengthsRead } from './parseLength'
 
 it('waits for the change before, so that no row is saved over its own older version', async () => {
-  let answer = (_: Response) => {}
+  let answer: (response: Response) => void = () => {}
   vi.stubGlobal('fetch', () => new Promise<Response>((resolve) => (answer = resolve)))
   const path = { vehicleId: 'a', id: 'b' }
   const params = { path, header: ifMatch(1) }

@@ -53,7 +53,14 @@ internal static class ServerStages
         new(services => services.AddSingleton<FittingStore>().AddSingleton<OpeningStore>(), OpeningEndpoints.MapOpenings),
         new(services => services.AddSingleton<RepairStore>().AddSingleton<SheetStore>(), MetalEndpoints.MapMetal),
         new(
-            services => services.AddSingleton<ProbeStore>().AddSingleton<BoardStore>().AddSingleton<ReplacementStore>().AddSingleton<FloorStores>(),
+            services =>
+                services
+                    .AddSingleton<ProbeStore>()
+                    .AddSingleton<BoardStore>()
+                    .AddSingleton<ReplacementStore>()
+                    .AddSingleton<LiningStore>()
+                    .AddSingleton<StockBoardStore>()
+                    .AddSingleton<FloorStores>(),
             FloorEndpoints.MapFloor
         ),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),

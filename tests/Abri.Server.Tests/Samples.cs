@@ -1,5 +1,6 @@
 using System.Text.Json.Nodes;
 using Abri.Core;
+using Abri.Core.Openings;
 using Abri.Core.Sealing;
 
 namespace Abri.Server.Tests;
@@ -208,6 +209,22 @@ internal static class Samples
                 "replacement":{"name":"Soft board","area":[{"sMm":850,"tMm":-50},{"sMm":950,"tMm":-50},{"sMm":950,"tMm":50},{"sMm":850,"tMm":50}],
                 "marginMm":150,"sheet":{"material":"birchPly","thickMm":15,"lengthMm":2440,"widthMm":1220},"state":"planned","doneOn":null,
                 "findingIds":[],"notes":""}}
+                """
+            )!,
+            ["lining-holes"] = JsonNode.Parse(
+                """
+                {"site":{"panel":{"kind":"roof","outline":[{"sMm":0,"tMm":-800},{"sMm":3000,"tMm":-800},{"sMm":3000,"tMm":800},{"sMm":0,"tMm":800}],
+                "skinMm":0.8,"material":"mildSteel","arcRadiusAcrossMm":7000},"members":[],"openings":[{"name":"Vent","centre":{"sMm":1200,"tMm":100},
+                "turnDeg":0,"fitting":FITTING,"state":"planned","asCut":null,"wallMm":null}],"findings":[]},
+                "lining":{"name":"Ceiling","outline":[{"sMm":0,"tMm":-600},{"sMm":2400,"tMm":-600},{"sMm":2400,"tMm":600},{"sMm":0,"tMm":600}],
+                "sheet":{"material":"birchPly","thickMm":6,"lengthMm":2440,"widthMm":1220},"grain":"lengthways","gapMm":25,"lies":"bent",
+                "undersizeMm":15,"state":"planned","notes":""}}
+                """.Replace("FITTING", AbriJson.Write(TypicalFittings.Of(FittingKind.RoofVent)), StringComparison.Ordinal)
+            )!,
+            ["board-cuts"] = JsonNode.Parse(
+                """
+                {"question":{"pieces":[{"name":"Shelf","lengthMm":900,"widthMm":300,"count":4,"turnsFree":false}],
+                "stock":[{"name":"New sheet","lengthMm":2440,"widthMm":1220,"count":null}],"kerfMm":3.2,"car":{"lengthMm":2000,"widthMm":900}}}
                 """
             )!,
             ["splice"] = JsonNode.Parse(

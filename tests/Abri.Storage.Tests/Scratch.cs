@@ -41,7 +41,13 @@ internal sealed class Scratch : IDisposable
         Joints = new JointStore(Database, Panels);
         Products = new ProductStore(Database);
         Repairs = new RepairStore(Database, Panels);
-        Floors = new FloorStores(new ProbeStore(Database, Panels), new BoardStore(Database, Panels), new ReplacementStore(Database, Panels));
+        Floors = new FloorStores(
+            new ProbeStore(Database, Panels),
+            new BoardStore(Database, Panels),
+            new ReplacementStore(Database, Panels),
+            new LiningStore(Database, Panels),
+            new StockBoardStore(Database)
+        );
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,

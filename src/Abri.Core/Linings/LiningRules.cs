@@ -47,16 +47,28 @@ internal static class LiningRules
         )
         {
             if (finding.Points.Any(p => hidden.Covers(Plane.Polygon(PanelBox.Around(p, 0.1, 0.1)))))
-                yield return Row(
-                    $"hides-{n + 1}",
-                    JudgementState.Blocked,
-                    $"It would hide {finding.Name}",
-                    "Behind a lining rust and leaks go on unseen.",
-                    "Mend it first, or say in Walkaround that it is only watched.",
-                    [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
-                );
+                yield return GoesOn(finding.Kind)
+                    ? Row(
+                        $"hides-{n + 1}",
+                        JudgementState.Blocked,
+                        $"It would hide {finding.Name}",
+                        "Behind a lining rust and leaks go on unseen.",
+                        "Mend it first, or say in Walkaround that it is only watched.",
+                        [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
+                    )
+                    : Row(
+                        $"hides-{n + 1}",
+                        JudgementState.NeedsWork,
+                        $"{finding.Name} is reached from inside only now",
+                        "Once the lining is up nobody gets behind it.",
+                        "Mend it before, or leave it for good.",
+                        [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
+                    );
         }
     }
+
+    /// <summary>Whether something gets worse behind a lining: all but what was bent or is loose.</summary>
+    private static bool GoesOn(FindingKind kind) => kind is not (FindingKind.Dent or FindingKind.LooseClip or FindingKind.CrackInPlastic);
 
     private static IEnumerable<Judgement> Room(LiningGround ground)
     {

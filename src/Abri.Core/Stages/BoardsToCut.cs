@@ -171,7 +171,11 @@ public sealed record BoardsToCut(
         CancellationToken stop
     )
     {
-        Wanted[] now = [.. all.Take(MostPieces)];
+        // A job's pieces lie in one plan: those of the last one wait with it.
+        int most = 0;
+        foreach (IGrouping<string, Wanted> job in all.GroupBy(w => w.Piece.OwnerId).TakeWhile(job => most + job.Count() <= MostPieces))
+            most += job.Count();
+        Wanted[] now = [.. all.Take(most == 0 ? MostPieces : most)];
         // Offcuts first, where there are more than are looked at.
         Stored<StockBoard>[] there =
         [

@@ -10,8 +10,7 @@ public static class FloorPdf
 {
     private const double SizeMm = 3.4,
         PlanHighMm = 110,
-        BoardHighMm = 70,
-        RowMm = 5.4;
+        BoardHighMm = 70;
 
     /// <summary>The sheets.</summary>
     public static byte[] Write(string vehicle, Replacement replacement, FloorSite site, ReplacementPlan plan, Paper paper)
@@ -41,7 +40,7 @@ public static class FloorPdf
     {
         LengthFormat lengths = site.Lengths ?? LengthFormat.Millimetres;
         Facing facing = site.Panel.Faces ?? Panel.FacingOf(site.Panel.Kind);
-        Laid laid = Lay(flow, ReplacementDrawing.InPlace(site, plan, replacement.Name), PlanHighMm);
+        Laid laid = flow.Lay(ReplacementDrawing.InPlace(site, plan, replacement.Name), PlanHighMm);
         foreach ((CutEdge edge, int i) in plan.Edges.Select((e, i) => (e, i)))
         {
             PanelPoint a = ReplacementDrawing.OnPaper(site.Panel, edge.Line[0]),
@@ -62,20 +61,18 @@ public static class FloorPdf
         flow.Y += 12;
         foreach ((CutEdge edge, int i) in plan.Edges.Select((e, i) => (e, i)))
         {
-            Row(
-                flow,
+            flow.Row(
                 $"{i + 1}  {facing.Name(edge.Side)}",
                 edge.Tape,
                 edge.Carried + (edge.BearsMm is { } bears ? $", {lengths.Text(bears)} each" : "")
             );
         }
         foreach (BoardCut board in plan.Boards.Where(b => b.Fate != BoardFate.Stays))
-            Row(flow, board.Name, board.Fate == BoardFate.Out ? "all of it comes out" : "cut", $"saw set to {lengths.Text(board.SawDepthMm)}");
+            flow.Row(board.Name, board.Fate == BoardFate.Out ? "all of it comes out" : "cut", $"saw set to {lengths.Text(board.SawDepthMm)}");
         foreach (IGrouping<(SupportKind, double), Support> timbers in plan.Supports.GroupBy(s => (s.Kind, Math.Round(s.LengthMm, 1))))
         {
             Support one = timbers.First();
-            Row(
-                flow,
+            flow.Row(
                 one.Kind switch
                 {
                     SupportKind.Blocking => "Timber between bearers",
@@ -108,7 +105,7 @@ public static class FloorPdf
                 SizeMm,
                 true
             );
-            Laid laid = Lay(flow, ReplacementDrawing.Piece(site.Panel, piece), BoardHighMm);
+            Laid laid = flow.Lay(ReplacementDrawing.Piece(site.Panel, piece), BoardHighMm);
             flow.Page.Arrow(Page.MarginMm + 30, flow.Y + 4, -1, 0, "FRONT");
             flow.Y += 10;
             if (piece.Outline.Count == 4 && Math.Abs(Outlines.SignedAreaMm2(piece.Outline)) > (piece.LengthMm * piece.WidthMm) - 1)
@@ -119,37 +116,8 @@ public static class FloorPdf
             foreach ((PanelPoint p, int i) in paper.Select((p, i) => (p.Plus(-box.SMinMm, -box.TMinMm), i)))
             {
                 flow.Page.Text($"{i + 1}", laid.X(p.SMm) + 1, laid.Y(p.TMm) - 1, 3, true, Page.Rust);
-                Row(flow, $"Corner {i + 1}", $"{lengths.Text(p.SMm)} from its front", $"{lengths.Text(p.TMm)} from the edge at the foot");
+                flow.Row($"Corner {i + 1}", $"{lengths.Text(p.SMm)} from its front", $"{lengths.Text(p.TMm)} from the edge at the foot");
             }
         }
-    }
-
-    private static void Row(Flow flow, string what, string first, string second)
-    {
-        flow.Keep(0);
-        flow.Page.TextWithin(what, Page.MarginMm, flow.Y, (flow.Wide * 0.3) - 2, SizeMm, true);
-        flow.Page.TextWithin(first, Page.MarginMm + (flow.Wide * 0.3), flow.Y, (flow.Wide * 0.37) - 2, SizeMm);
-        flow.Page.TextWithin(second, Page.MarginMm + (flow.Wide * 0.67), flow.Y, flow.Wide * 0.33, SizeMm);
-        flow.Y += RowMm;
-    }
-
-    /// <summary>Where a drawing came to lie: a place of it on the page.</summary>
-    private sealed record Laid(PanelPoint Centre, double XMm, double YMm, double Scale)
-    {
-        public double X(double mm) => XMm + ((mm - Centre.SMm) * Scale);
-
-        public double Y(double mm) => YMm - ((mm - Centre.TMm) * Scale);
-    }
-
-    private static Laid Lay(Flow flow, Drawing drawing, double highMm)
-    {
-        flow.Keep(highMm);
-        PanelBox box = drawing.Bounds.Grown(20);
-        double scale = Math.Min(flow.Wide / box.WidthMm, highMm / box.HeightMm);
-        double high = box.HeightMm * scale;
-        var laid = new Laid(box.Centre, Page.MarginMm + (flow.Wide / 2), flow.Y + (high / 2), scale);
-        flow.Page.Draw(drawing, box.Centre, laid.XMm, laid.YMm, scale, new PanelBox(Page.MarginMm, Page.MarginMm + flow.Wide, flow.Y, flow.Y + high));
-        flow.Y += high + 4;
-        return laid;
     }
 }

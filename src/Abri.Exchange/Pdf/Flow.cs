@@ -1,3 +1,4 @@
+using Abri.Core.Geometry;
 using SkiaSharp;
 
 namespace Abri.Exchange.Pdf;
@@ -5,6 +6,9 @@ namespace Abri.Exchange.Pdf;
 /// <summary>Words that run down a page and on to the next one.</summary>
 internal sealed class Flow(SKDocument document, double widthMm, double heightMm) : IDisposable
 {
+    private const double RowSizeMm = 3.4,
+        RowMm = 5.4;
+
     /// <summary>The page that is written on.</summary>
     public Page Page { get; private set; } = new(document, widthMm, heightMm);
 
@@ -41,6 +45,19 @@ internal sealed class Flow(SKDocument document, double widthMm, double heightMm)
         }
         Y += 0.6;
     }
+
+    /// <summary>A line of three parts: what it is about, and two things that are said of it.</summary>
+    public void Row(string what, string first, string second)
+    {
+        Keep(0);
+        Page.TextWithin(what, Page.MarginMm, Y, (Wide * 0.3) - 2, RowSizeMm, true);
+        Page.TextWithin(first, Page.MarginMm + (Wide * 0.3), Y, (Wide * 0.37) - 2, RowSizeMm);
+        Page.TextWithin(second, Page.MarginMm + (Wide * 0.67), Y, Wide * 0.33, RowSizeMm);
+        Y += RowMm;
+    }
+
+    /// <summary>Draws as large as the room allows.</summary>
+    public Laid Lay(Drawing drawing, double highMm) => Laid.On(this, drawing, highMm);
 
     private void Turn()
     {

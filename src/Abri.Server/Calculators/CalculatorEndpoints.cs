@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
@@ -166,6 +167,14 @@ internal static class CalculatorEndpoints
             .MapPost("/floor-replacement", (FloorReplacementInput x) => Answer(FloorReplacement.Of(x.Site, x.Replacement)))
             .Validate<FloorReplacementInput>()
             .WithName("floor-replacement");
+        calculators
+            .MapPost("/lining-holes", (LiningHolesInput x) => Answer(LiningHoles.Of(x.Site, x.Lining)))
+            .Validate<LiningHolesInput>()
+            .WithName("lining-holes");
+        calculators
+            .MapPost("/board-cuts", (BoardCutsInput x, CancellationToken stop) => Answer(BoardCuts.Of(x.Question, stop), "/question"))
+            .Validate<BoardCutsInput>()
+            .WithName("board-cuts");
         calculators
             .MapPost("/splice", (SpliceInput x) => Answer(Splice.Of(x.Timber, x.Lengths ?? LengthFormat.Millimetres), "/timber"))
             .Validate<SpliceInput>()

@@ -1,6 +1,7 @@
 using Abri.Core.Declared;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Linings;
 
 namespace Abri.Server.Calculators;
 
@@ -8,6 +9,15 @@ namespace Abri.Server.Calculators;
 /// <param name="Site">The floor with what is known of it.</param>
 /// <param name="Replacement">What is replaced.</param>
 public sealed record FloorReplacementInput(FloorSite Site, Replacement Replacement);
+
+/// <summary>Input of the calculator <c>lining-holes</c>.</summary>
+/// <param name="Site">The panel with what passes through it.</param>
+/// <param name="Lining">The lining below it.</param>
+public sealed record LiningHolesInput(LiningSite Site, Lining Lining);
+
+/// <summary>Input of the calculator <c>board-cuts</c>.</summary>
+/// <param name="Question">Pieces and sheets of one material and one thickness.</param>
+public sealed record BoardCutsInput(CutQuestion Question);
 
 /// <summary>Input of the calculator <c>splice</c>.</summary>
 /// <param name="Timber">The timber.</param>

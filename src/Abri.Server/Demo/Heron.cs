@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
@@ -43,6 +44,7 @@ internal static class Heron
             Fittings,
             [Roof, Left, Right, RearLeftDoor, RearRightDoor, SlidingDoor, Bulkhead, Floor, Step],
             Products: Keyed.All("product", TypicalProducts.All.Where(p => p.Family == ProductFamily.ButylTape)),
+            StockBoards: [new StockBoard("Back of the old bookcase", BoardMaterial.BirchPly, 15, 1180, 780, 1, "")],
             Sheets:
             [
                 new StockSheet("Half sheet", SheetMetal.MildSteel, 1.5, new PanelBox(0, 1000, 0, 500).Corners, ""),
@@ -199,7 +201,29 @@ internal static class Heron
                     [],
                     ""
                 ),
-            ]
+            ],
+            floor: new FloorRecord(
+                [],
+                [],
+                [],
+                [
+                    Ceiling("Ceiling over the bench", new PanelBox(60, 2340, -700, 700)),
+                    Ceiling("Ceiling over the bed", new PanelBox(2345, 4180, -760, 760)),
+                ]
+            )
+        );
+
+    private static Lining Ceiling(string name, PanelBox at) =>
+        new(
+            name,
+            at.Corners,
+            NewSheet.Usual(BoardMaterial.BirchPly, 6),
+            Grain.Lengthways,
+            45,
+            LiningLies.Bent,
+            Lining.UsualUndersizeMm,
+            LiningState.Planned,
+            ""
         );
 
     private static PanelRecord Left =>

@@ -41,6 +41,8 @@ internal static class FloorEndpoints
             .WithName("board-new");
         vehicle.MapGet("/replacements/{id}/steps.pdf", Steps).WithName("replacement-steps-pdf");
         vehicle.MapGet("/replacements/{id}/sheet.pdf", Sheet).WithName("replacement-sheet-pdf");
+        vehicle.MapLinings();
+        vehicle.MapBoardCuts();
     }
 
     private static Stored<Replacement>? Find(OfVehicle of, string id) => of.Snapshot.Floor.Replacements.FirstOrDefault(r => r.Id == id);

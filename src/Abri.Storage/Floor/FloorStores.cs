@@ -6,7 +6,9 @@ namespace Abri.Storage.Floor;
 /// <param name="Probes">Places that were tapped, pricked or metered.</param>
 /// <param name="Boards">Boards as they lie.</param>
 /// <param name="Replacements">Bad wood that is replaced.</param>
-public sealed record FloorStores(ProbeStore Probes, BoardStore Boards, ReplacementStore Replacements)
+/// <param name="Linings">Boards that hide panels from inside.</param>
+/// <param name="Stock">Boards and offcuts to cut from.</param>
+public sealed record FloorStores(ProbeStore Probes, BoardStore Boards, ReplacementStore Replacements, LiningStore Linings, StockBoardStore Stock)
 {
     /// <summary>Adds all of it to a panel as part of a larger change.</summary>
     /// <param name="pending">The change.</param>
@@ -21,5 +23,7 @@ public sealed record FloorStores(ProbeStore Probes, BoardStore Boards, Replaceme
             Boards.Insert(pending, panelId, board);
         foreach (Core.Floor.Replacement replacement in floor.Replacements)
             Replacements.Insert(pending, panelId, replacement with { FindingIds = [.. replacement.FindingIds.Select(key => findingIds[key])] });
+        foreach (Core.Linings.Lining lining in floor.Linings ?? [])
+            Linings.Insert(pending, panelId, lining);
     }
 }

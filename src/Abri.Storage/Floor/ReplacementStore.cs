@@ -21,6 +21,7 @@ public sealed class ReplacementStore(Database database, PanelStore panels) : Men
             ["done_on"] = Storage.Columns.MaybeDate(value.DoneOn),
             ["finding_ids"] = Storage.Columns.Json(value.FindingIds),
             ["notes"] = value.Notes,
+            ["boards_cut"] = value.BoardsCut,
         };
 
     /// <inheritdoc/>
@@ -33,7 +34,8 @@ public sealed class ReplacementStore(Database database, PanelStore panels) : Men
             row.Enum<ReplacementState>("state"),
             row.MaybeDate("done_on"),
             row.Json<string[]>("finding_ids"),
-            row.Text("notes")
+            row.Text("notes"),
+            row.Int("boards_cut") != 0
         );
 
     /// <inheritdoc/>

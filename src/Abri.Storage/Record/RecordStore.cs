@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Floor;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
@@ -51,6 +52,8 @@ public sealed class RecordStore(
             zones.Insert(pending, vehicle, zone);
         foreach (StockSheet sheet in record.Sheets ?? [])
             sheets.Insert(pending, vehicle, sheet);
+        foreach (StockBoard board in record.StockBoards ?? [])
+            floors.Stock.Insert(pending, vehicle, board);
         foreach (LeakPrior prior in record.LeakPriors ?? [])
             priors.Insert(pending, vehicle, prior);
         foreach (PanelRecord panel in record.Panels)

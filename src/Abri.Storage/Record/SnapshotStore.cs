@@ -59,7 +59,13 @@ public sealed class SnapshotStore(
                 PanelByPanel(joints),
                 PanelByPanel(repairs),
                 sheets.OfVehicle(vehicleId),
-                new FloorRows(PanelByPanel(floors.Probes), PanelByPanel(floors.Boards), PanelByPanel(floors.Replacements)),
+                new FloorRows(
+                    PanelByPanel(floors.Probes),
+                    PanelByPanel(floors.Boards),
+                    PanelByPanel(floors.Replacements),
+                    PanelByPanel(floors.Linings),
+                    floors.Stock.OfVehicle(vehicleId)
+                ),
                 fittings.All(),
                 products.All()
             );

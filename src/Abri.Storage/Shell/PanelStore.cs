@@ -19,6 +19,7 @@ public sealed class PanelStore(Database database) : Store<Panel>(database, "pane
         "probe",
         "board",
         "replacement",
+        "lining",
     ];
 
     /// <inheritdoc/>

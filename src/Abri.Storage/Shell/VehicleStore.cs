@@ -67,5 +67,7 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             pending.Delete("zone", zone);
         foreach (string sheet in pending.Ids("sheet", "vehicle_id", id))
             pending.Delete("sheet", sheet);
+        foreach (string board in pending.Ids("stock_board", "vehicle_id", id))
+            pending.Delete("stock_board", board);
     }
 }

@@ -58,6 +58,10 @@ export const bounds = {
     cornerMm: { least: 0, most: 500, label: "The corner's radius", unit: 'mm' },
   },
   Board: { thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' } },
+  BoardsSawn: {
+    thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' },
+    kerfMm: { least: 0, most: 20, label: 'The kerf', unit: 'mm' },
+  },
   BondThicknessInput: {
     lengthMm: { least: 1, most: 30000, label: 'The length', unit: 'mm' },
     spanK: { least: 0, most: 200, label: 'The span of temperature', unit: 'K' },
@@ -82,6 +86,10 @@ export const bounds = {
     outsideC: { least: -30, most: 40, label: 'The temperature outside', unit: 'C' },
     outsidePercent: { least: 1, most: 100, label: 'The humidity outside', unit: '%' },
   },
+  CarryHome: {
+    lengthMm: { least: 300, most: 6000, label: 'The length that goes in', unit: 'mm' },
+    widthMm: { least: 300, most: 3000, label: 'The width that goes in', unit: 'mm' },
+  },
   ClampLayer: { thickMm: { least: 0, most: 500, label: 'A layer', unit: 'mm' } },
   ClampRange: {
     leastMm: { least: 0.5, most: 300, label: 'The thinnest wall', unit: 'mm' },
@@ -101,6 +109,17 @@ export const bounds = {
     mostC: { least: -10, most: 60, label: 'The hottest', unit: 'C' },
   },
   CureInput: { widthMm: { least: 0, most: 100, label: "The bead's width", unit: 'mm' } },
+  CutPiece: {
+    lengthMm: { least: 10, most: 6000, label: 'The length of a piece', unit: 'mm' },
+    widthMm: { least: 10, most: 3000, label: 'The width of a piece', unit: 'mm' },
+    count: { least: 1, most: 60, label: 'The number of equal pieces', unit: '' },
+  },
+  CutQuestion: { kerfMm: { least: 0, most: 20, label: 'The kerf', unit: 'mm' } },
+  CutStock: {
+    lengthMm: { least: 50, most: 6000, label: 'The length of a sheet', unit: 'mm' },
+    widthMm: { least: 50, most: 3000, label: 'The width of a sheet', unit: 'mm' },
+    count: { least: 1, most: 60, label: 'The number of equal sheets', unit: '' },
+  },
   Dam: { standsMm: { least: 0, most: 1000, label: 'How far it stands above the skin', unit: 'mm' } },
   Deck: {
     thickMm: { least: 2, most: 60, label: 'The sheet', unit: 'mm' },
@@ -211,6 +230,11 @@ export const bounds = {
     hotC: { least: 0, most: 1000, label: 'How hot the joint gets', unit: 'C' },
   },
   LeakPrior: { probability: { least: 0, most: 1, label: 'A probability', unit: '' } },
+  LinedOpening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
+  Lining: {
+    gapMm: { least: 0, most: 300, label: 'The gap behind the lining', unit: 'mm' },
+    undersizeMm: { least: 0, most: 60, label: 'How much smaller holes are first', unit: 'mm' },
+  },
   Marking: {
     markerOffsetMm: { least: 0, most: 20, label: "The pencil's offset", unit: 'mm' },
     startHoleMm: { least: 3, most: 100, label: 'A start hole', unit: 'mm' },
@@ -398,6 +422,12 @@ export const bounds = {
   },
   SpliceReading: { atMm: { least: 0, most: 30000, label: 'The place', unit: 'mm' } },
   Spray: { minutes: { least: 0.5, most: 240, label: 'How long is sprayed', unit: 'minutes' } },
+  StockBoard: {
+    thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' },
+    lengthMm: { least: 50, most: 6000, label: 'The length of a board', unit: 'mm' },
+    widthMm: { least: 50, most: 3000, label: 'The width of a board', unit: 'mm' },
+    count: { least: 1, most: 60, label: 'The number of equal boards', unit: '' },
+  },
   StockSheet: { thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   SurfaceReliefInput: { stepMm: { least: 2, most: 500, label: 'The step', unit: 'mm' } },
   SurfaceSection: {

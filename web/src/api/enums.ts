@@ -4,6 +4,7 @@ export const enums = {
   AfterWindow: ['newWindow', 'patch'],
   BendMetal: ['softCopper', 'mildSteel', 'hardSteel'],
   BoardFate: ['stays', 'cut', 'out'],
+  BoardFor: ['replacement', 'lining'],
   BoardMaterial: ['softwoodPly', 'birchPly', 'strandBoard', 'planks'],
   ChangeState: ['done', 'undone', 'dropped'],
   Condition: ['unknown', 'sound', 'aged', 'cracked', 'loose', 'open'],
@@ -62,6 +63,8 @@ export const enums = {
   JudgementState: ['good', 'needsWork', 'blocked'],
   Lap: ['unknown', 'upperOverLower', 'lowerOverUpper', 'lowerOverUpperSealed'],
   LeakState: ['nothingWet', 'searching', 'oneCause', 'twoCauses', 'contradiction'],
+  LiningLies: ['bent', 'flat'],
+  LiningState: ['planned', 'cut', 'fixed'],
   MarkFate: ['cutAway', 'underFlange', 'shows'],
   MaterialKind: ['sealant', 'tape', 'paint', 'cleaner', 'fastener', 'abrasive', 'trim', 'wood'],
   MemberKind: [

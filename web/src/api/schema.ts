@@ -848,6 +848,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/lining-holes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lining-holes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/board-cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["board-cuts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/splice": {
         parameters: {
             query?: never;
@@ -2677,6 +2709,230 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/linings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-linings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/linings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lining-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/linings/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lining-plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/lining-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lining-draft-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/new-lining": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lining-new"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/linings/{id}/steps.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lining-steps-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/linings/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lining-sheet-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/linings/{id}/boards/{number}.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lining-board-dxf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/board-cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-board-cuts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/board-cuts.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board-cuts-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/board-cuts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board-cuts-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/board-cuts/{group}/{sheet}.dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["board-cuts-dxf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stock-boards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stock-board-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/board-cuts/sawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["boards-sawn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/probes/{id}": {
         parameters: {
             query?: never;
@@ -2720,6 +2976,38 @@ export interface paths {
         put: operations["replacement-put"];
         post?: never;
         delete: operations["replacement-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/linings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lining-get"];
+        put: operations["lining-put"];
+        post?: never;
+        delete: operations["lining-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stock-boards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stock-board-get"];
+        put: operations["stock-board-put"];
+        post?: never;
+        delete: operations["stock-board-delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3031,10 +3319,60 @@ export interface components {
             /** Format: double */
             sawDepthMm: number;
         };
+        BoardCutsInput: {
+            question: components["schemas"]["CutQuestion"];
+        };
         /** @enum {unknown} */
         BoardFate: "stays" | "cut" | "out";
         /** @enum {unknown} */
+        BoardFor: "replacement" | "lining";
+        BoardGroup: {
+            material: components["schemas"]["BoardMaterial"];
+            /** Format: double */
+            thickMm: number;
+            pieces: components["schemas"]["BoardPiece"][];
+            stock: components["schemas"]["CutStock"][];
+            stockIds: string[];
+            /** Format: int32 */
+            later: number;
+            plan: components["schemas"]["WorkedOfCutPlan"];
+        };
+        BoardHole: {
+            /** Format: int32 */
+            hole: number;
+            box: components["schemas"]["PanelBox"];
+            first: components["schemas"]["PanelBox"];
+            isNotch: boolean;
+        };
+        /** @enum {unknown} */
         BoardMaterial: "softwoodPly" | "birchPly" | "strandBoard" | "planks";
+        BoardPiece: {
+            for: components["schemas"]["BoardFor"];
+            ownerId: string;
+            name: string;
+        };
+        BoardsNotReady: {
+            for: components["schemas"]["BoardFor"];
+            ownerId: string;
+            name: string;
+            why: string;
+        };
+        BoardsSawn: {
+            material: components["schemas"]["BoardMaterial"];
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            kerfMm: number;
+            ownerIds: string[];
+            car?: null | components["schemas"]["CarryHome"];
+        };
+        BoardsToCut: {
+            stock: components["schemas"]["StoredOfStockBoard"][];
+            groups: components["schemas"]["BoardGroup"][];
+            notReady: components["schemas"]["BoardsNotReady"][];
+            /** Format: double */
+            kerfMm: number;
+        };
         BondLine: {
             /** Format: double */
             movementMm: number;
@@ -3119,6 +3457,12 @@ export interface components {
              * @default 80
              */
             outsidePercent: number;
+        };
+        CarryHome: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
         };
         Caution: {
             id: string;
@@ -3304,8 +3648,82 @@ export interface components {
             mostHole: components["schemas"]["RoundedRectangle"];
             howTo: string[];
         };
+        CutPiece: {
+            name: string;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            count: number;
+            /** @default false */
+            turnsFree: boolean;
+        };
+        CutPlace: {
+            /** Format: int32 */
+            piece: number;
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        CutPlan: {
+            sheets: components["schemas"]["CutSheet"][];
+            left: number[];
+            /** Format: int32 */
+            bought: number;
+            /** Format: int32 */
+            leastBought: number;
+            proven: boolean;
+            /** Format: double */
+            piecesMm2: number;
+            /** Format: double */
+            sheetsMm2: number;
+            tooLarge: string[];
+            verdict: string;
+        };
+        CutQuestion: {
+            pieces: components["schemas"]["CutPiece"][];
+            stock: components["schemas"]["CutStock"][];
+            /** Format: double */
+            kerfMm: number;
+            car?: null | components["schemas"]["CarryHome"];
+        };
+        CutRest: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        CutSheet: {
+            /** Format: int32 */
+            stock: number;
+            places: components["schemas"]["CutPlace"][];
+            cuts: components["schemas"]["SawCut"][];
+            rests: components["schemas"]["CutRest"][];
+        };
         /** @enum {unknown} */
         CutSize: "wasteSide" | "withClearance";
+        CutStock: {
+            name: string;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: int32 */
+            count: null | number;
+        };
         Dam: {
             name: string;
             edge: components["schemas"]["PanelBox"];
@@ -3725,6 +4143,8 @@ export interface components {
             probes: components["schemas"]["StoredOfProbe"][];
             boards: components["schemas"]["StoredOfBoard"][];
             replacements: components["schemas"]["StoredOfReplacement"][];
+            linings: components["schemas"]["StoredOfLining"][];
+            stock: components["schemas"]["StoredOfStockBoard"][];
         };
         FloorSite: {
             panel: components["schemas"]["Panel"];
@@ -4198,6 +4618,102 @@ export interface components {
             overOpeningMm: number;
             /** Format: double */
             angleDeg: number;
+        };
+        LinedOpening: {
+            name: string;
+            centre: components["schemas"]["PanelPoint"];
+            /** Format: int32 */
+            turnDeg: number;
+            fitting: components["schemas"]["Fitting"];
+            state: components["schemas"]["OpeningState"];
+            asCut: null | components["schemas"]["AsCut"];
+            /** Format: double */
+            wallMm: null | number;
+        };
+        Lining: {
+            name: string;
+            outline: components["schemas"]["PanelPoint"][];
+            sheet: components["schemas"]["NewSheet"];
+            grain: components["schemas"]["Grain"];
+            /** Format: double */
+            gapMm: number;
+            lies: components["schemas"]["LiningLies"];
+            /** Format: double */
+            undersizeMm: number;
+            state: components["schemas"]["LiningState"];
+            notes: string;
+        };
+        LiningBoard: {
+            name: string;
+            outline: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            holes: components["schemas"]["BoardHole"][];
+        };
+        LiningHole: {
+            opening: string;
+            final: components["schemas"]["PanelBox"];
+            first: components["schemas"]["PanelBox"];
+            /** Format: double */
+            cornerMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            packMm: number;
+            /** Format: double */
+            coverMm: null | number;
+        };
+        LiningHolesInput: {
+            site: components["schemas"]["LiningSite"];
+            lining: components["schemas"]["Lining"];
+        };
+        LiningJob: {
+            plan: components["schemas"]["LiningPlan"];
+            procedure: components["schemas"]["Procedure"];
+            /** Format: double */
+            screwMm: number;
+            /** Format: int32 */
+            screws: number;
+        };
+        LiningJoint: {
+            line: components["schemas"]["PanelPoint"][];
+            on: null | string;
+        };
+        /** @enum {unknown} */
+        LiningLies: "bent" | "flat";
+        LiningLine: {
+            row: components["schemas"]["StoredOfLining"];
+            verdict: string;
+            state: components["schemas"]["JudgementState"];
+        };
+        LiningPlan: {
+            outline: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            holes: components["schemas"]["LiningHole"][];
+            boards: components["schemas"]["LiningBoard"][];
+            joints: components["schemas"]["LiningJoint"][];
+            /** Format: double */
+            areaMm2: number;
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
+        };
+        LiningSite: {
+            panel: components["schemas"]["Panel"];
+            members: components["schemas"]["Member"][];
+            openings: components["schemas"]["LinedOpening"][];
+            findings: components["schemas"]["Finding"][];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        /** @enum {unknown} */
+        LiningState: "planned" | "cut" | "fixed";
+        LiningsOfVehicle: {
+            linings: components["schemas"]["LiningLine"][];
+            bare: string[];
         };
         ListedOpening: {
             id: string;
@@ -5022,6 +5538,8 @@ export interface components {
             doneOn: null | string;
             findingIds: string[];
             notes: string;
+            /** @default false */
+            boardsCut: boolean;
         };
         ReplacementPlan: {
             cover: components["schemas"]["PanelBox"];
@@ -5262,6 +5780,23 @@ export interface components {
             chordMm?: null | number;
             /** Format: double */
             riseMm?: null | number;
+        };
+        SawCut: {
+            /** Format: int32 */
+            number: number;
+            of: string;
+            isRip: boolean;
+            /** Format: double */
+            fenceMm: number;
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            first: string;
+            second: null | string;
+            atShop: boolean;
         };
         Schools: {
             ribInTheWay: components["schemas"]["RibInTheWay"];
@@ -5646,6 +6181,19 @@ export interface components {
             value: number;
             unit: string;
         };
+        StockBoard: {
+            name: string;
+            material: components["schemas"]["BoardMaterial"];
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: int32 */
+            count: number;
+            notes: string;
+        };
         StockSheet: {
             name: string;
             metal: components["schemas"]["SheetMetal"];
@@ -5702,6 +6250,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["LeakPrior"];
+        };
+        StoredOfLining: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Lining"];
         };
         StoredOfMember: {
             id: string;
@@ -5772,6 +6327,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["SealReading"];
+        };
+        StoredOfStockBoard: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["StockBoard"];
         };
         StoredOfStockSheet: {
             id: string;
@@ -6296,6 +6858,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfCutPlan: {
+            result: components["schemas"]["CutPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfDew: {
             result: components["schemas"]["Dew"];
             steps: components["schemas"]["Step"][];
@@ -6394,6 +6962,18 @@ export interface components {
         };
         WorkedOfLeakRanking: {
             result: components["schemas"]["LeakRanking"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfLiningJob: {
+            result: components["schemas"]["LiningJob"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfLiningPlan: {
+            result: components["schemas"]["LiningPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -7713,6 +8293,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfReplacementPlan"];
+                };
+            };
+        };
+    };
+    "lining-holes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LiningHolesInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLiningPlan"];
+                };
+            };
+        };
+    };
+    "board-cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardCutsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfCutPlan"];
                 };
             };
         };
@@ -11098,6 +11726,349 @@ export interface operations {
             };
         };
     };
+    "vehicle-linings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiningsOfVehicle"];
+                };
+            };
+        };
+    };
+    "lining-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Lining"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLining"];
+                };
+            };
+        };
+    };
+    "lining-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLiningJob"];
+                };
+            };
+        };
+    };
+    "lining-draft-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Lining"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLiningJob"];
+                };
+            };
+        };
+    };
+    "lining-new": {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lining"];
+                };
+            };
+        };
+    };
+    "lining-steps-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "lining-sheet-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "lining-board-dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-board-cuts": {
+        parameters: {
+            query?: {
+                KerfMm?: number;
+                CarLengthMm?: number;
+                CarWidthMm?: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardsToCut"];
+                };
+            };
+        };
+    };
+    "board-cuts-pdf": {
+        parameters: {
+            query?: {
+                KerfMm?: number;
+                CarLengthMm?: number;
+                CarWidthMm?: number;
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "board-cuts-csv": {
+        parameters: {
+            query?: {
+                KerfMm?: number;
+                CarLengthMm?: number;
+                CarWidthMm?: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "board-cuts-dxf": {
+        parameters: {
+            query?: {
+                KerfMm?: number;
+                CarLengthMm?: number;
+                CarWidthMm?: number;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+                group: number;
+                sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "stock-board-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockBoard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockBoard"];
+                };
+            };
+        };
+    };
+    "boards-sawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardsSawn"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     "probe-get": {
         parameters: {
             query?: never;
@@ -11301,6 +12272,156 @@ export interface operations {
         };
     };
     "replacement-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "lining-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLining"];
+                };
+            };
+        };
+    };
+    "lining-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Lining"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLining"];
+                };
+            };
+        };
+    };
+    "lining-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "stock-board-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockBoard"];
+                };
+            };
+        };
+    };
+    "stock-board-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockBoard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockBoard"];
+                };
+            };
+        };
+    };
+    "stock-board-delete": {
         parameters: {
             query?: never;
             header?: {

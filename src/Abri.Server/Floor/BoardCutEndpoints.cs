@@ -10,6 +10,7 @@ using Abri.Server.Shell;
 using Abri.Storage;
 using Abri.Storage.Floor;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Abri.Server.Floor;
 
@@ -31,7 +32,11 @@ public sealed record BoardsSawn(
 /// <param name="KerfMm">What the saw takes, mm.</param>
 /// <param name="CarLengthMm">Longest that can be carried home, mm; null where whole sheets can.</param>
 /// <param name="CarWidthMm">Widest that can be carried home, mm; null where whole sheets can.</param>
-internal sealed record CutWishes(double? KerfMm, double? CarLengthMm, double? CarWidthMm)
+internal sealed record CutWishes(
+    [FromQuery(Name = "kerfMm")] double? KerfMm,
+    [FromQuery(Name = "carLengthMm")] double? CarLengthMm,
+    [FromQuery(Name = "carWidthMm")] double? CarWidthMm
+)
 {
     /// <summary>The plan of a vehicle, or what is wrong with the wishes.</summary>
     public Result<BoardsToCut> Of(OfVehicle of, CancellationToken stop)

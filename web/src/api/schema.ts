@@ -11921,9 +11921,9 @@ export interface operations {
     "vehicle-board-cuts": {
         parameters: {
             query?: {
-                KerfMm?: number;
-                CarLengthMm?: number;
-                CarWidthMm?: number;
+                kerfMm?: number;
+                carLengthMm?: number;
+                carWidthMm?: number;
             };
             header?: never;
             path: {
@@ -11947,9 +11947,9 @@ export interface operations {
     "board-cuts-pdf": {
         parameters: {
             query?: {
-                KerfMm?: number;
-                CarLengthMm?: number;
-                CarWidthMm?: number;
+                kerfMm?: number;
+                carLengthMm?: number;
+                carWidthMm?: number;
                 paper?: string;
             };
             header?: never;
@@ -11972,9 +11972,9 @@ export interface operations {
     "board-cuts-csv": {
         parameters: {
             query?: {
-                KerfMm?: number;
-                CarLengthMm?: number;
-                CarWidthMm?: number;
+                kerfMm?: number;
+                carLengthMm?: number;
+                carWidthMm?: number;
             };
             header?: never;
             path: {
@@ -11996,9 +11996,9 @@ export interface operations {
     "board-cuts-dxf": {
         parameters: {
             query?: {
-                KerfMm?: number;
-                CarLengthMm?: number;
-                CarWidthMm?: number;
+                kerfMm?: number;
+                carLengthMm?: number;
+                carWidthMm?: number;
             };
             header?: never;
             path: {

@@ -48,6 +48,13 @@ export const stages: readonly Stage[] = [
     waiting: (shell) => shell.floor.replacements.filter((r) => r.value.state !== 'done').length,
     screens: [
       { path: 'floor/:tab(survey|deck)?', name: 'floor', component: () => import('@/stages/floor/FloorStage.vue') },
+      { path: 'floor/linings', name: 'linings', component: () => import('@/stages/floor/LiningsScreen.vue') },
+      { path: 'floor/cuts', name: 'board-cuts', component: () => import('@/stages/floor/CutPlanScreen.vue') },
+      {
+        path: 'floor/lining/:liningId/:tab(design|sheets|steps)',
+        name: 'lining',
+        component: () => import('@/stages/floor/LiningBench.vue'),
+      },
       {
         path: 'floor/:replacementId/:tab(replace|pieces|steps)',
         name: 'replacement',

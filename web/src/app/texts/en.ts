@@ -72,6 +72,8 @@ export const en = {
     show: 'Show',
     showAll: 'Show all',
     save: 'Save',
+    unsaved: 'not saved',
+    takeBack: 'Take back',
     add: 'Add',
     cancel: 'Cancel',
     remove: 'Remove',

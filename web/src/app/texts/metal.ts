@@ -43,8 +43,6 @@ export const metalTexts = {
     windowOut: 'The hole counts as open until the opening that goes there is fitted, or a patch over it is done.',
     print: 'Print',
     gone: 'This repair is not there any more',
-    unsaved: 'not saved',
-    back: 'Take back',
     removeSure: 'Remove {name}? What it mends waits again.',
     tab: { design: 'Design', blank: 'Blank', fasteners: 'Fasteners', finish: 'Finish', steps: 'Steps' },
     part: { make: 'How it is made', metal: 'The metal', place: 'Where' },

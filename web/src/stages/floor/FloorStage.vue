@@ -21,6 +21,7 @@ import Switch from '@/ui/Switch.vue'
 import Verdict from '@/ui/Verdict.vue'
 import BoardForm from './BoardForm.vue'
 import FloorLayer from './FloorLayer.vue'
+import FloorTabs from './FloorTabs.vue'
 import ProbeForm from './ProbeForm.vue'
 import SagFigure from './SagFigure.vue'
 import { useFloor, type Board, type FloorLine, type Probe } from './useFloor'
@@ -126,6 +127,7 @@ async function addBoard() {
     <Action look="main" @click="floor.again()">{{ t('app.tryAgain') }}</Action>
   </div>
   <div v-else-if="!panel" class="empty">
+    <FloorTabs :on="tab" />
     <h2>{{ t('floor.none') }}</h2>
     <p>{{ t('floor.noneMore') }}</p>
     <RouterLink class="btn main" :to="{ name: 'walkaround', params: { vehicleId: shell.vehicle.id } }">{{
@@ -135,16 +137,7 @@ async function addBoard() {
   <div v-else class="screen">
     <header>
       <h1>{{ t('floor.title') }}</h1>
-      <nav class="tabs" :aria-label="t('floor.title')">
-        <RouterLink
-          v-for="which in ['survey', 'deck'] as const"
-          :key="which"
-          :to="{ params: { tab: which } }"
-          :class="{ on: tab === which }"
-        >
-          {{ t(`floor.tab.${which}`) }}
-        </RouterLink>
-      </nav>
+      <FloorTabs :on="tab" />
       <div class="sp" />
       <template v-if="tab === 'survey'">
         <Choice

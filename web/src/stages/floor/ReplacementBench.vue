@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { Popconfirm, Skeleton } from 'ant-design-vue'
-import { computed, ref, watch } from 'vue'
+import { Skeleton } from 'ant-design-vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import type { Panel, Stored } from '@/api/client'
-import { copyOf } from '@/app/copy'
-import { useDraft } from '@/app/drafts'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
-import Action from '@/ui/Action.vue'
+import { useBench } from '@/app/useBench'
+import BenchHead from '@/ui/BenchHead.vue'
 import PiecesTab from './PiecesTab.vue'
 import ReplacementSteps from './ReplacementSteps.vue'
 import ReplaceTab from './ReplaceTab.vue'
@@ -26,20 +25,11 @@ const row = computed(
   () => shell.value?.floor.replacements.find((r) => r.id === route.params.replacementId) as Stored<Replacement> | undefined,
 )
 const panel = computed(() => shell.value?.panels.find((p) => p.id === row.value?.ownerId)?.value as Panel | undefined)
-const draft = ref<Replacement | null>(null)
-watch(
-  () => [row.value?.id, row.value?.version],
-  () => (draft.value = row.value ? copyOf(row.value.value) : null),
-  { immediate: true },
+const { draft, isChanged, undo } = useBench<Replacement>(
+  () => row.value,
+  'replacement',
+  () => t('floor.draft'),
 )
-useDraft({
-  kind: () => `replacement ${row.value?.id ?? ''}`,
-  typed: () => draft.value,
-  saved: () => row.value?.value ?? null,
-  what: () => `${t('floor.draft')} ${draft.value!.name}`,
-  take: (typed) => (draft.value = typed),
-})
-const isChanged = computed(() => row.value !== undefined && JSON.stringify(draft.value) !== JSON.stringify(row.value.value))
 const job = useFloorJob(() => (row.value && draft.value ? { panelId: row.value.ownerId!, value: draft.value } : null))
 const toFloor = computed(() => ({ name: 'floor', params: { vehicleId: shell.value!.vehicle.id } }))
 async function keep() {
@@ -58,27 +48,18 @@ async function drop() {
     <RouterLink class="btn" :to="toFloor">{{ t('floor.title') }}</RouterLink>
   </div>
   <div v-else class="screen">
-    <header>
-      <RouterLink class="btn plain" :to="toFloor" :aria-label="t('floor.title')">←</RouterLink>
-      <h1>{{ row.value.name }}</h1>
-      <nav class="tabs" :aria-label="row.value.name">
-        <RouterLink v-for="which in tabs" :key="which" :to="{ params: { tab: which } }" :class="{ on: tab === which }">
-          {{ t(`floor.tab.${which}`) }}
-        </RouterLink>
-      </nav>
-      <div class="sp" />
-      <span v-if="isChanged" class="soft" role="status">{{ t('floor.unsaved') }}</span>
-      <Action v-if="isChanged" look="plain" @click="draft = copyOf(row.value)">{{ t('floor.back') }}</Action>
-      <Action look="main" :disabled="!isChanged" @click="keep">{{ t('app.save') }}</Action>
-      <Popconfirm
-        :title="t('floor.removeSure', { name: row.value.name })"
-        :ok-text="t('app.remove')"
-        :cancel-text="t('app.cancel')"
-        @confirm="drop"
-      >
-        <button class="btn plain" type="button">{{ t('app.remove') }}</button>
-      </Popconfirm>
-    </header>
+    <BenchHead
+      :name="row.value.name"
+      :back="toFloor"
+      :back-label="t('floor.title')"
+      :tabs="tabs.map((key) => ({ key, text: t(`floor.tab.${key}`) }))"
+      :tab="tab"
+      :changed="isChanged"
+      :remove-sure="t('floor.removeSure', { name: row.value.name })"
+      @save="keep"
+      @undo="undo"
+      @remove="drop"
+    />
     <ReplaceTab
       v-if="tab === 'replace'"
       :key="row.id"

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { Popconfirm, Skeleton } from 'ant-design-vue'
-import { computed, ref, watch } from 'vue'
+import { Skeleton } from 'ant-design-vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import type { Schemas, Stored } from '@/api/client'
-import { copyOf } from '@/app/copy'
-import { useDraft } from '@/app/drafts'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
-import Action from '@/ui/Action.vue'
+import { useBench } from '@/app/useBench'
+import BenchHead from '@/ui/BenchHead.vue'
 import BlankTab from './BlankTab.vue'
 import DesignTab from './DesignTab.vue'
 import FastenersTab from './FastenersTab.vue'
@@ -26,20 +25,11 @@ type Tab = 'design' | 'blank' | 'fasteners' | 'finish' | 'steps'
 const tab = computed(() => route.params.tab as Tab)
 const row = computed(() => shell.value?.repairs.find((r) => r.id === route.params.repairId) as Stored<Repair> | undefined)
 const panel = computed(() => shell.value?.panels.find((p) => p.id === row.value?.ownerId)?.value as Schemas['Panel'] | undefined)
-const draft = ref<Repair | null>(null)
-watch(
-  () => [row.value?.id, row.value?.version],
-  () => (draft.value = row.value ? copyOf(row.value.value) : null),
-  { immediate: true },
+const { draft, isChanged, undo } = useBench<Repair>(
+  () => row.value,
+  'repair',
+  () => t('metal.draft'),
 )
-useDraft({
-  kind: () => `repair ${row.value?.id ?? ''}`,
-  typed: () => draft.value,
-  saved: () => row.value?.value ?? null,
-  what: () => `${t('metal.draft')} ${draft.value!.name}`,
-  take: (typed) => (draft.value = typed),
-})
-const isChanged = computed(() => row.value !== undefined && JSON.stringify(draft.value) !== JSON.stringify(row.value.value))
 const plan = useRepairPlan(() => (row.value && draft.value ? { panelId: row.value.ownerId!, value: draft.value } : null))
 const result = computed(() => plan.answer.value?.result)
 const tabs = computed<Tab[]>(() => [
@@ -68,27 +58,18 @@ async function drop() {
     <RouterLink class="btn" :to="{ name: 'metal', params: { vehicleId: shell.vehicle.id } }">{{ t('metal.title') }}</RouterLink>
   </div>
   <div v-else class="screen">
-    <header>
-      <RouterLink class="btn plain" :to="toMetal" :aria-label="t('metal.title')">←</RouterLink>
-      <h1>{{ row.value.name }}</h1>
-      <nav class="tabs" :aria-label="row.value.name">
-        <RouterLink v-for="which in tabs" :key="which" :to="{ params: { tab: which } }" :class="{ on: tab === which }">
-          {{ t(`metal.tab.${which}`) }}
-        </RouterLink>
-      </nav>
-      <div class="sp" />
-      <span v-if="isChanged" class="soft" role="status">{{ t('metal.unsaved') }}</span>
-      <Action v-if="isChanged" look="plain" @click="draft = copyOf(row.value)">{{ t('metal.back') }}</Action>
-      <Action look="main" :disabled="!isChanged" @click="keep">{{ t('app.save') }}</Action>
-      <Popconfirm
-        :title="t('metal.removeSure', { name: row.value.name })"
-        :ok-text="t('app.remove')"
-        :cancel-text="t('app.cancel')"
-        @confirm="drop"
-      >
-        <button class="btn plain" type="button">{{ t('app.remove') }}</button>
-      </Popconfirm>
-    </header>
+    <BenchHead
+      :name="row.value.name"
+      :back="toMetal"
+      :back-label="t('metal.title')"
+      :tabs="tabs.map((key) => ({ key, text: t(`metal.tab.${key}`) }))"
+      :tab="tab"
+      :changed="isChanged"
+      :remove-sure="t('metal.removeSure', { name: row.value.name })"
+      @save="keep"
+      @undo="undo"
+      @remove="drop"
+    />
     <DesignTab
       v-if="tab === 'design'"
       v-model="draft"

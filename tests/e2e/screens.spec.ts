@@ -40,6 +40,12 @@ async function openReplacement(page: Page) {
   await page.getByTestId('floor-card').getByRole('button', { name: 'Open' }).click()
 }
 
+async function openLining(page: Page) {
+  await openFloor(page)
+  await page.getByRole('link', { name: 'Linings', exact: true }).click()
+  await page.getByTestId('linings').getByRole('button', { name: 'Ceiling over the bench' }).click()
+}
+
 for (const [name, go] of [
   ['walkaround', async (page: Page) => open(page)],
   ['a panel', async (page: Page) => openPanel(page, 'Left side')],
@@ -70,6 +76,10 @@ for (const [name, go] of [
   ['a deck', async (page: Page) => openFloor(page).then(() => page.getByRole('link', { name: 'Deck', exact: true }).click())],
   ['a replacement', async (page: Page) => openReplacement(page)],
   ['new boards', async (page: Page) => openReplacement(page).then(() => page.getByRole('link', { name: 'Pieces', exact: true }).click())],
+  ['linings', async (page: Page) => openFloor(page).then(() => page.getByRole('link', { name: 'Linings', exact: true }).click())],
+  ['a lining', async (page: Page) => openLining(page)],
+  ['boards of a lining', async (page: Page) => openLining(page).then(() => page.getByRole('link', { name: 'Boards', exact: true }).click())],
+  ['a cut plan', async (page: Page) => openFloor(page).then(() => page.getByRole('link', { name: 'Cut plan', exact: true }).click()).then(() => page.getByTestId('cut-sheet').first().waitFor())],
   ['fittings', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Fittings' }).click())],
   ['quick figures', async (page: Page) => open(page).then(() => page.keyboard.press('k'))],
   ['figures of rust', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Rust' }).click())],

@@ -41,6 +41,8 @@ const views = [
   ['cutting-plan', `/vehicles/${id}/metal/sheets`],
   ['floor', `/vehicles/${id}/floor`],
   ['replacement', `/vehicles/${id}/floor/${shell.floor.replacements[0].id}/replace`],
+  ['lining', `/vehicles/${id}/floor/lining/${shell.floor.linings[0].id}/sheets`],
+  ['cut-plan', `/vehicles/${id}/floor/cuts`],
   ['place', at('Vent', 'place')],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],

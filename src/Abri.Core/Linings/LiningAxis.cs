@@ -19,6 +19,9 @@ internal readonly record struct LiningAxis(double CrownMm, double? RadiusMm, dou
     /// <summary>Where a place of the plan lies on the lining, from below the crown, mm.</summary>
     public double Along(double placeMm) => OwnRadiusMm is { } r ? r * Math.Asin(Math.Clamp((placeMm - CrownMm) / r, -1, 1)) : placeMm - CrownMm;
 
+    /// <summary>The place of the plan above a place of the lining, which is said from below the crown, mm.</summary>
+    public double PlaceMm(double alongMm) => CrownMm + (OwnRadiusMm is { } r ? r * Math.Sin(alongMm / r) : alongMm);
+
     /// <summary>How far the skin has fallen at a place of the plan, mm.</summary>
     public double FallMm(double placeMm) => RadiusMm is { } r ? r - Math.Sqrt(Math.Max(0, (r * r) - Math.Pow(placeMm - CrownMm, 2))) : 0;
 

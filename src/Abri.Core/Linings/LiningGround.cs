@@ -33,6 +33,9 @@ internal sealed class LiningGround
     /// <summary>A place of the panel's plan on the lining.</summary>
     public PanelPoint Laid(PanelPoint p) => new(AlongAxis.Along(p.SMm) - corner.SMm, AcrossAxis.Along(p.TMm) - corner.TMm);
 
+    /// <summary>The place of the panel's plan above a place of the lining.</summary>
+    public PanelPoint OnPanel(PanelPoint laid) => new(AlongAxis.PlaceMm(laid.SMm + corner.SMm), AcrossAxis.PlaceMm(laid.TMm + corner.TMm));
+
     /// <summary>Where a hole round a place of the plan comes out on the lining.</summary>
     public PanelBox Through(PanelPoint centre, RoundedRectangle hole)
     {

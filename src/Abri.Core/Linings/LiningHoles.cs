@@ -126,11 +126,14 @@ public static class LiningHoles
         return (
             [.. outlines.Select((o, i) => Board(outlines.Length == 1 ? ground.Lining.Name : $"{ground.Lining.Name} {i + 1}", o, holes))],
             [
-                .. cuts.Select(c => new LiningJoint([new PanelPoint(c.AtMm, 0), new PanelPoint(c.AtMm, box.HeightMm)], c.On)),
-                .. rips.Select(r => new LiningJoint([new PanelPoint(0, r.AtMm), new PanelPoint(box.WidthMm, r.AtMm)], r.On)),
+                .. cuts.Select(c => Joint(ground, new PanelPoint(c.AtMm, 0), new PanelPoint(c.AtMm, box.HeightMm), c.On)),
+                .. rips.Select(r => Joint(ground, new PanelPoint(0, r.AtMm), new PanelPoint(box.WidthMm, r.AtMm), r.On)),
             ]
         );
     }
+
+    private static LiningJoint Joint(LiningGround ground, PanelPoint from, PanelPoint to, string? on) =>
+        new([from, to], [ground.OnPanel(from), ground.OnPanel(to)], on);
 
     private static LiningBoard Board(string name, IReadOnlyList<PanelPoint> outline, LiningHole[] holes)
     {

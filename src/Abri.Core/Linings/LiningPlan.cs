@@ -30,8 +30,9 @@ public sealed record LiningBoard(string Name, IReadOnlyList<PanelPoint> Outline,
 
 /// <summary>A joint of two boards.</summary>
 /// <param name="Line">Where it runs, on the lining laid out flat.</param>
+/// <param name="OnPanel">The same on the panel.</param>
 /// <param name="On">Name of the member that it lies under; null where a batten has to go behind it.</param>
-public sealed record LiningJoint(IReadOnlyList<PanelPoint> Line, string? On);
+public sealed record LiningJoint(IReadOnlyList<PanelPoint> Line, IReadOnlyList<PanelPoint> OnPanel, string? On);
 
 /// <summary>A lining worked out.</summary>
 /// <param name="Outline">Its outline laid out flat.</param>

@@ -59,8 +59,8 @@ internal static class LiningRules
                     : Row(
                         $"hides-{n + 1}",
                         JudgementState.NeedsWork,
-                        $"{finding.Name} is reached from inside only now",
-                        "Once the lining is up nobody gets behind it.",
+                        $"Nobody gets at {finding.Name} any more",
+                        "What is bent or loose is reached from inside only now.",
                         "Mend it before, or leave it for good.",
                         [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
                     );
@@ -112,7 +112,7 @@ internal static class LiningRules
                 bare == 1 ? "A joint lies under no rib" : $"{bare} joints lie under no rib",
                 "Two boards that meet on nothing work against each other.",
                 $"Put a batten of at least {ground.Site.Format.Text(40)} behind it before the boards go up.",
-                []
+                [.. joints.Where(j => j.On is null).Select(j => new Mark(j.OnPanel, false))]
             );
     }
 

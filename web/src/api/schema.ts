@@ -4679,6 +4679,7 @@ export interface components {
         };
         LiningJoint: {
             line: components["schemas"]["PanelPoint"][];
+            onPanel: components["schemas"]["PanelPoint"][];
             on: null | string;
         };
         /** @enum {unknown} */

@@ -3,7 +3,12 @@ import { Select } from 'ant-design-vue'
 import { computed, nextTick, onMounted, ref, useId } from 'vue'
 
 /** One of several, with its label; many can be searched by typing. */
-const props = defineProps<{ label: string; options: readonly { value: T; text: string }[]; disabled?: boolean }>()
+const props = defineProps<{
+  label: string
+  options: readonly { value: T; text: string }[]
+  disabled?: boolean
+  hideLabel?: boolean
+}>()
 const chosen = defineModel<T>({ required: true })
 const id = useId()
 /** From how many on one would rather type than read them all. */
@@ -26,7 +31,7 @@ onMounted(() => tell(false))
 
 <template>
   <div ref="root" class="named">
-    <label :for="id">{{ label }}</label>
+    <label :for="id" :class="{ hidden: hideLabel }">{{ label }}</label>
     <Select
       :id="id"
       :value="chosen as string"
@@ -40,3 +45,10 @@ onMounted(() => tell(false))
     />
   </div>
 </template>
+
+<style scoped>
+.hidden {
+  position: absolute;
+  clip-path: inset(50%);
+}
+</style>

@@ -109,10 +109,15 @@ async function keep() {
         </div>
         <Verdict :verdict="g.plan.result.verdict" :look="g.plan.result.left.length > 0" wrong="" />
         <p v-for="w in g.plan.warnings" :key="w" class="warn">{{ w }}</p>
-        <template v-for="(s, n) in g.plan.result.sheets" :key="n">
-          <CutSheetFigure :number="n + 1" :stock="g.stock[s.stock]!" :sheet="s" :pieces="g.pieces" />
-          <a class="btn plain" :href="file(`board-cuts/${i + 1}/${n + 1}.dxf`)" download>{{ t('cuts.dxf') }}</a>
-        </template>
+        <CutSheetFigure
+          v-for="(s, n) in g.plan.result.sheets"
+          :key="n"
+          :number="n + 1"
+          :stock="g.stock[s.stock]!"
+          :sheet="s"
+          :pieces="g.pieces"
+          :dxf="file(`board-cuts/${i + 1}/${n + 1}.dxf`)"
+        />
         <p v-if="g.later > 0" class="warn">{{ t('cuts.later', g.later) }}</p>
         <template v-if="g.plan.result.left.length > 0">
           <h3>{{ t('cuts.noRoom') }}</h3>

@@ -144,6 +144,7 @@ async function addBoard() {
           v-if="floors.length > 1"
           :model-value="panel.id"
           :label="t('floor.which')"
+          hide-label
           :options="floors.map((f) => ({ value: f.id, text: panelName(f.value) }))"
           @update:model-value="(id) => (chosenFloor = id)"
         />

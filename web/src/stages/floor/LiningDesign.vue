@@ -54,7 +54,7 @@ async function toPart(which: typeof part.value) {
     :label="t('lining.drawing')"
   >
     <template #default="{ view }">
-      <LiningLayer :view="view" :linings="shown" still />
+      <LiningLayer :view="view" :linings="shown" :joints="plan?.joints.map((j) => j.onPanel)" still />
       <PassingThrough :view="view" :panel-id="panelId" />
       <DragHandle
         v-for="(p, i) in value.outline"

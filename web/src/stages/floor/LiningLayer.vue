@@ -6,6 +6,8 @@ import type { Viewport } from '@/drawing/viewport'
 defineProps<{
   view: Viewport
   linings: readonly { id: string; name: string; outline: readonly Point[]; state: string }[]
+  /** Where boards meet. */
+  joints?: readonly (readonly Point[])[]
   /** Whether they are only looked at. */
   still?: boolean
 }>()
@@ -27,6 +29,7 @@ const emit = defineEmits<{ open: [id: string] }>()
   >
     <title>{{ l.name }}</title>
   </path>
+  <path v-for="(j, i) in joints ?? []" :key="`j${i}`" class="joint" :d="view.path(j).slice(0, -1)" />
 </template>
 
 <style scoped>
@@ -42,6 +45,12 @@ const emit = defineEmits<{ open: [id: string] }>()
 .lining.fixed {
   fill: color-mix(in srgb, var(--teal) 14%, transparent);
   stroke: var(--teal);
+}
+.joint {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  pointer-events: none;
 }
 .lining.still {
   pointer-events: none;

@@ -66,6 +66,7 @@ async function begin() {
         <Choice
           :model-value="panel.id"
           :label="t('lining.panel')"
+          hide-label
           :options="panels.map((p) => ({ value: p.id, text: panelName(p.value) }))"
           @update:model-value="(id) => (chosen = id)"
         />

@@ -227,6 +227,20 @@ internal static class Samples
                 "stock":[{"name":"New sheet","lengthMm":2440,"widthMm":1220,"count":null}],"kerfMm":3.2,"car":{"lengthMm":2000,"widthMm":900}}}
                 """
             )!,
+            ["board-outline"] = JsonNode.Parse(
+                """
+                {"board":{"baseMm":1000,"corners":[{"by":"offset","firstMm":1000,"secondMm":600,"riseMm":0},
+                {"by":"twoTapes","firstMm":640,"secondMm":1180,"riseMm":12}],"lastRiseMm":0,
+                "notches":[{"edge":0,"fromMm":200,"toMm":260,"depthMm":40}],"scribeMm":5}}
+                """
+            )!,
+            ["coating"] = JsonNode.Parse(
+                """
+                {"coating":{"coat":{"kind":"marineVarnish","name":"marine varnish","firstM2PerLitre":10,"m2PerLitre":10,"coats":2,"recoatFromHours":16,
+                "recoatToHours":72,"leastC":8,"mostC":30,"canMl":750},"areaM2":2,"edgesMm":6000,"thickMm":18,"seamsMm":0,"airC":15,
+                "moisturePercent":12,"leaksFound":false}}
+                """
+            )!,
             ["splice"] = JsonNode.Parse(
                 """
                 {"timber":{"lengthMm":1900,"wideMm":60,"highMm":70,"readings":[{"atMm":20,"isBad":true},{"atMm":900,"isBad":false}],"modulusMPa":8000}}

@@ -38,10 +38,12 @@ internal static class LiningBoards
         Line[] places =
         [
             .. members,
-            .. Enumerable
-                .Range(1, boards - 1)
-                .SelectMany(k => new[] { lengthMm * k / boards, mostMm * k, lengthMm - (mostMm * k) })
-                .Concat(holes.SelectMany(h => new[] { h.FromMm - FromHoleMm, h.ToMm + FromHoleMm }))
+            .. holes
+                .SelectMany(h => new[] { h.FromMm - FromHoleMm, h.FromMm, h.ToMm, h.ToMm + FromHoleMm })
+                .Concat([0, lengthMm])
+                // As long boards as there are, on from each of these both ways.
+                .SelectMany(at => Enumerable.Range(-boards, (2 * boards) + 1).Select(k => at + (k * mostMm)))
+                .Concat(Enumerable.Range(1, boards - 1).Select(k => lengthMm * k / boards))
                 .Select(at => new Line(at, null)),
         ];
         places = [.. places.Where(p => p.AtMm > 0 && p.AtMm < lengthMm).OrderBy(p => p.AtMm).ThenBy(p => p.On is null)];

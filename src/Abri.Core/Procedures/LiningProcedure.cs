@@ -28,7 +28,6 @@ public static class LiningProcedure
         BiteMm = 20,
         ScrewStepMm = 5,
         ShortOfSkinMm = 5,
-        CoatMlPerM2 = 100,
         BoardPropMm = 1500;
 
     /// <summary>The job.</summary>
@@ -195,7 +194,7 @@ public static class LiningProcedure
         ) with
         {
             Cautions = [Cautions.Solvents],
-            Consumables = [new Consumable(Materials.MarineVarnish, Math.Ceiling(m2 * CoatMlPerM2 * RepairSteps.Waste))],
+            Consumables = [new Consumable(Materials.MarineVarnish, Math.Ceiling(m2 * TypicalWoodCoats.VarnishMlPerM2 * RepairSteps.Waste))],
             Weather = RepairSteps.Dry,
             WaitHours = 24,
         };

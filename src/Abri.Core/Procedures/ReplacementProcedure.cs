@@ -16,15 +16,14 @@ public sealed record FloorJob(ReplacementPlan Plan, Procedure Procedure, double 
 /// <remarks>
 /// The order is common practice: what wetted the wood is found first; below is looked at before a saw is set; what carries is mended, one at a time
 /// and propped, before a board goes on; new wood is coated all round before it goes in, end grain twice; nothing is sealed from below, so that water
-/// finds its way out. Screws 150 mm apart along edges and 300 mm within, two and a half times the board long and never through the bearer. Coats of
-/// 100 ml/m2: assumption.
+/// finds its way out. Screws 150 mm apart along edges and 300 mm within, two and a half times the board long and never through the bearer. Coats as in
+/// <see cref="TypicalWoodCoats"/>.
 /// </remarks>
 public static class ReplacementProcedure
 {
     private const double EdgePitchMm = 150,
         FieldPitchMm = 300,
         Coats = 2,
-        CoatMlPerM2 = 100,
         BeadMm2 = 20,
         ScrewStepMm = 5,
         ShortOfMm = 5,
@@ -215,7 +214,10 @@ public static class ReplacementProcedure
         ) with
         {
             Cautions = [Cautions.Solvents],
-            Consumables = [new Consumable(Materials.MarineVarnish, Math.Ceiling(2 * m2 * Coats * CoatMlPerM2 * RepairSteps.Waste))],
+            Consumables =
+            [
+                new Consumable(Materials.MarineVarnish, Math.Ceiling(2 * m2 * Coats * TypicalWoodCoats.VarnishMlPerM2 * RepairSteps.Waste)),
+            ],
             Weather = RepairSteps.Dry,
             WaitHours = 24,
         };

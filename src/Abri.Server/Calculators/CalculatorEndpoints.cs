@@ -176,6 +176,15 @@ internal static class CalculatorEndpoints
             .Validate<BoardCutsInput>()
             .WithName("board-cuts");
         calculators
+            .MapPost("/board-outline", (BoardOutlineInput x) => Answer(BoardOutline.Of(x.Board, x.Lengths ?? LengthFormat.Millimetres), "/board"))
+            .Validate<BoardOutlineInput>()
+            .WithName("board-outline");
+        calculators
+            .MapPost("/coating", (CoatingInput x) => TypedResults.Ok(Coating.Of(x.Coating, x.Lengths ?? LengthFormat.Millimetres)))
+            .Validate<CoatingInput>()
+            .WithName("coating");
+        calculators.MapGet("/wood-coats", () => TypedResults.Ok(TypicalWoodCoats.All)).WithName("wood-coats");
+        calculators
             .MapPost("/splice", (SpliceInput x) => Answer(Splice.Of(x.Timber, x.Lengths ?? LengthFormat.Millimetres), "/timber"))
             .Validate<SpliceInput>()
             .WithName("splice");

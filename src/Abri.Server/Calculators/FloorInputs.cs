@@ -19,6 +19,16 @@ public sealed record LiningHolesInput(LiningSite Site, Lining Lining);
 /// <param name="Question">Pieces and sheets of one material and one thickness.</param>
 public sealed record BoardCutsInput(CutQuestion Question);
 
+/// <summary>Input of the calculator <c>board-outline</c>.</summary>
+/// <param name="Board">The board as it was taped.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record BoardOutlineInput(TapedBoard Board, LengthFormat? Lengths = null);
+
+/// <summary>Input of the calculator <c>coating</c>.</summary>
+/// <param name="Coating">What is coated, and with what.</param>
+/// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+public sealed record CoatingInput(CoatingQuestion Coating, LengthFormat? Lengths = null);
+
 /// <summary>Input of the calculator <c>splice</c>.</summary>
 /// <param name="Timber">The timber.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>

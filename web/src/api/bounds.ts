@@ -108,6 +108,14 @@ export const bounds = {
     leastC: { least: -20, most: 40, label: 'The coldest', unit: 'C' },
     mostC: { least: -10, most: 60, label: 'The hottest', unit: 'C' },
   },
+  CoatingQuestion: {
+    areaM2: { least: 0.01, most: 100, label: 'The area', unit: 'm2' },
+    edgesMm: { least: 0, most: 30000, label: 'The edges', unit: 'mm' },
+    thickMm: { least: 0, most: 60, label: 'The board', unit: 'mm' },
+    seamsMm: { least: 0, most: 30000, label: 'The seams', unit: 'mm' },
+    airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
+    moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' },
+  },
   CureInput: { widthMm: { least: 0, most: 100, label: "The bead's width", unit: 'mm' } },
   CutPiece: {
     lengthMm: { least: 10, most: 6000, label: 'The length of a piece', unit: 'mm' },
@@ -439,6 +447,22 @@ export const bounds = {
     firstNumber: { least: 0, most: 999, label: 'The first number', unit: '' },
     depthMm: { least: -100, most: 500, label: 'The depth', unit: 'mm' },
   },
+  TapedBoard: {
+    baseMm: { least: 50, most: 6000, label: 'The base line', unit: 'mm' },
+    lastRiseMm: { least: -3000, most: 3000, label: 'The rise', unit: 'mm' },
+    scribeMm: { least: 0, most: 50, label: 'What is left to scribe', unit: 'mm' },
+  },
+  TapedCorner: {
+    firstMm: { least: -6000, most: 9000, label: 'The first figure', unit: 'mm' },
+    secondMm: { least: 0, most: 9000, label: 'The second figure', unit: 'mm' },
+    riseMm: { least: -3000, most: 3000, label: 'The rise', unit: 'mm' },
+  },
+  TapedNotch: {
+    edge: { least: 0, most: 60, label: 'The number of the edge', unit: '' },
+    fromMm: { least: 0, most: 9000, label: 'The beginning of a notch', unit: 'mm' },
+    toMm: { least: 0, most: 9000, label: 'The end of a notch', unit: 'mm' },
+    depthMm: { least: 0.5, most: 6000, label: 'The depth of a notch', unit: 'mm' },
+  },
   TighteningOrderInput: { count: { least: 0, most: 1000, label: 'The number of screws', unit: '' } },
   TogetherSite: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },
   TrimRun: {
@@ -453,6 +477,16 @@ export const bounds = {
   Wish: {
     weight: { least: 0, most: 100, label: "A wish's weight", unit: '' },
     atMm: { least: -30000, most: 30000, label: 'The line', unit: 'mm' },
+  },
+  WoodCoat: {
+    firstM2PerLitre: { least: 0.2, most: 50, label: 'What a litre covers first', unit: 'm2/l' },
+    m2PerLitre: { least: 0.2, most: 50, label: 'What a litre covers', unit: 'm2/l' },
+    coats: { least: 1, most: 10, label: 'The number of coats', unit: '' },
+    recoatFromHours: { least: 0, most: 500, label: 'The time to the next coat', unit: 'hours' },
+    recoatToHours: { least: 0, most: 2000, label: 'The time after which it is abraded', unit: 'hours' },
+    leastC: { least: -20, most: 40, label: 'The coldest', unit: 'C' },
+    mostC: { least: -10, most: 60, label: 'The hottest', unit: 'C' },
+    canMl: { least: 10, most: 20000, label: 'A can', unit: 'ml' },
   },
   Zone: {
     xMinMm: { least: -30000, most: 30000, label: 'The front', unit: 'mm' },

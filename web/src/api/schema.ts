@@ -880,6 +880,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/board-outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["board-outline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/coating": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coating"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/wood-coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wood-coats"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/splice": {
         parameters: {
             query?: never;
@@ -3346,10 +3394,29 @@ export interface components {
         };
         /** @enum {unknown} */
         BoardMaterial: "softwoodPly" | "birchPly" | "strandBoard" | "planks";
+        BoardOutlineInput: {
+            board: components["schemas"]["TapedBoard"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
         BoardPiece: {
             for: components["schemas"]["BoardFor"];
             ownerId: string;
             name: string;
+        };
+        BoardShape: {
+            corners: components["schemas"]["FoundCorner"][];
+            edges: components["schemas"]["FoundEdge"][];
+            outline: components["schemas"]["PanelPoint"][];
+            sawn: components["schemas"]["PanelPoint"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            areaMm2: number;
+            checkMm: number[];
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
         };
         BoardsNotReady: {
             for: components["schemas"]["BoardFor"];
@@ -3563,6 +3630,44 @@ export interface components {
             recoatFromHours: null | number;
             /** Format: double */
             recoatToHours: null | number;
+        };
+        CoatingInput: {
+            coating: components["schemas"]["CoatingQuestion"];
+            lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        CoatingPlan: {
+            /** Format: double */
+            litres: number;
+            /** Format: int32 */
+            cans: number;
+            /** Format: double */
+            recoatFromHours: null | number;
+            /** Format: double */
+            recoatToHours: null | number;
+            /** Format: double */
+            leastHours: null | number;
+            /** Format: double */
+            tapeMm: number;
+            order: string[];
+            rows: components["schemas"]["Judgement"][];
+            verdict: string;
+        };
+        CoatingQuestion: {
+            coat: components["schemas"]["WoodCoat"];
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            edgesMm: number;
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            seamsMm: number;
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            moisturePercent: null | number;
+            /** @default false */
+            leaksFound: boolean;
         };
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
@@ -4221,6 +4326,17 @@ export interface components {
         };
         /** @enum {unknown} */
         FootprintShape: "spine" | "polygon";
+        FoundCorner: {
+            at: components["schemas"]["PanelPoint"];
+            /** Format: double */
+            doubtMm: number;
+        };
+        FoundEdge: {
+            /** Format: double */
+            chordMm: number;
+            /** Format: double */
+            radiusMm: null | number;
+        };
         Frame: {
             cutOut: components["schemas"]["RoundedRectangle"];
             neck: components["schemas"]["RoundedRectangle"];
@@ -6490,6 +6606,33 @@ export interface components {
             /** Format: double */
             widthMm: number;
         };
+        TapedBoard: {
+            /** Format: double */
+            baseMm: number;
+            corners: components["schemas"]["TapedCorner"][];
+            /** Format: double */
+            lastRiseMm: number;
+            notches: components["schemas"]["TapedNotch"][];
+            /**
+             * Format: double
+             * @default 0
+             */
+            scribeMm: number;
+        };
+        /** @enum {unknown} */
+        TapedBy: "offset" | "twoTapes";
+        TapedCorner: {
+            by: components["schemas"]["TapedBy"];
+            /** Format: double */
+            firstMm: number;
+            /** Format: double */
+            secondMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            riseMm: number;
+        };
         TapedMembers: {
             members: components["schemas"]["Member"][];
             /** Format: double */
@@ -6497,6 +6640,16 @@ export interface components {
             twice: components["schemas"]["ReadingPair"][];
             readings: string[];
             again: string[];
+        };
+        TapedNotch: {
+            /** Format: int32 */
+            edge: number;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            depthMm: number;
         };
         TemporaryCover: {
             /** Format: int32 */
@@ -6787,6 +6940,28 @@ export interface components {
         };
         /** @enum {unknown} */
         WishKind: "overZone" | "bayCentre" | "centreLine" | "level" | "leastFill";
+        WoodCoat: {
+            kind: components["schemas"]["WoodCoatKind"];
+            name: string;
+            /** Format: double */
+            firstM2PerLitre: number;
+            /** Format: double */
+            m2PerLitre: number;
+            /** Format: int32 */
+            coats: number;
+            /** Format: double */
+            recoatFromHours: number;
+            /** Format: double */
+            recoatToHours: null | number;
+            /** Format: double */
+            leastC: number;
+            /** Format: double */
+            mostC: number;
+            /** Format: double */
+            canMl: number;
+        };
+        /** @enum {unknown} */
+        WoodCoatKind: "marineVarnish" | "penetratingEpoxy" | "roofSilicone";
         /** @enum {unknown} */
         WoodState: "sound" | "spongy" | "soft" | "through";
         /** @enum {unknown} */
@@ -6835,6 +7010,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfBoardShape: {
+            result: components["schemas"]["BoardShape"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfBondLine: {
             result: components["schemas"]["BondLine"];
             steps: components["schemas"]["Step"][];
@@ -6849,6 +7030,12 @@ export interface components {
         };
         WorkedOfClampFit: {
             result: components["schemas"]["ClampFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfCoatingPlan: {
+            result: components["schemas"]["CoatingPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -8342,6 +8529,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfCutPlan"];
+                };
+            };
+        };
+    };
+    "board-outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardOutlineInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBoardShape"];
+                };
+            };
+        };
+    };
+    coating: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatingInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfCoatingPlan"];
+                };
+            };
+        };
+    };
+    "wood-coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoodCoat"][];
                 };
             };
         };

@@ -111,3 +111,53 @@ test('boards are cut from what is there first, with the fence of every cut; sawn
   await expect(thin).toContainText('2 pieces from 2 sheets')
   await expect(stock).not.toContainText('Rest of new sheet')
 })
+
+async function figure(page: Page, name: string) {
+  await page.goto(`${app.url}/figures`)
+  await page.getByRole('tab', { name, exact: true }).click()
+}
+async function type(page: Page, label: string, value: string, nth = 0) {
+  const field = page.getByLabel(label).nth(nth)
+  await field.fill(value)
+  await field.blur()
+}
+
+test('an awkward board is found from two tapes, says where it is doubtful, and takes a notch', async ({ page }) => {
+  await figure(page, 'Awkward board')
+  const verdict = page.getByTestId('piece')
+  await expect(verdict).toContainText('A board of 1210.1 x 610 mm, 5 mm left on to scribe.')
+  // Tapes that do not meet are refused where they are wrong, and nothing that was typed is lost.
+  await type(page, 'From its end', '500')
+  await expect(verdict.or(page.getByRole('alert'))).toContainText('do not meet')
+  // They cross at a flat angle just above the line: a millimetre of tape is much more of the corner.
+  await type(page, 'From its end', '615')
+  await expect(page.getByText('Corner 2 is doubtful').first()).toBeVisible()
+  await type(page, 'From its end', '1330')
+  await page.getByRole('button', { name: 'Add a notch' }).click()
+  await expect(page.getByLabel('deep')).toHaveValue('40 mm')
+  await type(page, 'deep', '700')
+  await expect(page.getByRole('alert')).toContainText('goes right through')
+})
+
+test('a coat is told in litres and hours, and not put on wet wood', async ({ page }) => {
+  await figure(page, 'Coating')
+  const verdict = page.getByTestId('coating')
+  await expect(verdict).toContainText('0.49 l of marine varnish in 2 coats, 1 can; the next coat after 22.6 h')
+  await type(page, 'Moisture of the wood, %', '19')
+  await expect(verdict).toContainText('Not yet: the wood is too wet.')
+  await page.getByRole('combobox', { name: 'With' }).click({ force: true })
+  await page.getByTitle('Roof silicone').click()
+  await expect(verdict).toContainText('Not yet: its leaks are not found yet.')
+  await page.getByText('Its leaks are found and closed').click()
+  await expect(page.getByText('Nothing will ever stick to it again')).toBeVisible()
+})
+
+test('foam is cut from sheets and offcuts without a vehicle', async ({ page }) => {
+  await figure(page, 'Cut plan')
+  const verdict = page.getByTestId('cuts')
+  await expect(verdict).toContainText('18 pieces from 2 sheets: with straight cuts nothing less does.')
+  await type(page, 'Offcuts that are there', '2')
+  await type(page, 'Offcut, long', '1300')
+  await expect(page.getByRole('img', { name: 'Sheet 1 with its pieces and cuts' })).toBeVisible()
+  await expect(verdict).toContainText(/from 3 sheets, 1 of them bought/)
+})

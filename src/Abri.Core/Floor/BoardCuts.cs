@@ -136,7 +136,7 @@ public sealed record CutPlan(
 /// (<see cref="CutSearch"/>): for each choice of pieces all smallest rectangles that cuts from edge to edge can give, and for each sheet the best
 /// choice. Larger ones are laid piece by piece (<see cref="CutFill"/>) and held against a bound from areas.
 /// </remarks>
-/// <example>Four pieces 1220 x 610 take two sheets of 2440 x 1220: the area is enough, the kerf takes it.</example>
+/// <example>Four pieces 1220 x 610 take four sheets of 2440 x 1220 with a kerf of 3.2, and one with none.</example>
 public static class BoardCuts
 {
     /// <summary>Least side of a rest that is worth keeping, mm: assumption.</summary>
@@ -151,7 +151,7 @@ public static class BoardCuts
         if (question.Check() is { } problem)
             return problem;
         var sheet = new Worksheet();
-        CutLayout layout = CutSearch.Fits(question) ? CutSearch.Solve(question, stop) : CutFill.Solve(question, stop);
+        CutLayout layout = Laid(question, stop);
         CutSheet[] sheets = [.. layout.Trees.Select(t => SawOrder.Of(question, t.Stock, t.Tree))];
         int bought = layout.Trees.Count(t => question.Stock[t.Stock].Count is null);
         double pieces = sheet.Step(
@@ -184,6 +184,10 @@ public static class BoardCuts
             new CutPlan(sheets, layout.Left, bought, least, proven, pieces * 1e6, used * 1e6, large, Verdict(sheets, layout, bought, proven, least))
         );
     }
+
+    /// <summary>The layout: exactly where that is quick, else piece by piece.</summary>
+    internal static CutLayout Laid(CutQuestion question, CancellationToken stop) =>
+        CutSearch.Fits(question) ? CutSearch.Solve(question, stop) : CutFill.Solve(question, stop);
 
     private static double Area(CutStock stock) => stock.LengthMm * stock.WidthMm;
 

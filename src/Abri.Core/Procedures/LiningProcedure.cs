@@ -126,6 +126,7 @@ public static class LiningProcedure
         ) with
         {
             Cautions = [Cautions.CuttingWood],
+            Consumables = [new Consumable(Sheet(lining.Sheet), Sheets(lining, plan))],
             Holds =
             [
                 .. plan.Boards.SelectMany(b =>
@@ -155,7 +156,8 @@ public static class LiningProcedure
             yield return Inside(
                 "lining-offer",
                 "Hold it up and mark the true holes",
-                "Up against its battens on props, wedged where it will stay. From outside, through each hole in the skin, a pencil round its edge "
+                Uncut(site, plan)
+                    + "Up against its battens on props, wedged where it will stay. From outside, through each hole in the skin, a pencil round its edge "
                     + $"onto the board. {(plan.Holes.Any(h => IsIn(site, h)) ? "Packers as thick as the lining stand for it under inner frames; they come out again." : "")}",
                 holes,
                 "Props",
@@ -228,6 +230,21 @@ public static class LiningProcedure
             {
                 Holds = [.. plan.Holes.Select(h => HoldPoint.Within($"{h.Opening}: skin to finished face", h.DepthMm, 3, Unit.Mm))],
             };
+    }
+
+    private static Material Sheet(NewSheet sheet) => Materials.WoodSheet(sheet.Material.Name(), sheet.ThickMm, sheet.LengthMm, sheet.WidthMm);
+
+    private static int Sheets(Lining lining, LiningPlan plan) =>
+        SheetsNeeded.Of(plan.Boards.Select(b => lining.Grain == Grain.Lengthways ? (b.LengthMm, b.WidthMm) : (b.WidthMm, b.LengthMm)), lining.Sheet);
+
+    /// <summary>What still has to be cut in the skin before a board can be marked from it.</summary>
+    private static string Uncut(LiningSite site, LiningPlan plan)
+    {
+        string[] waits =
+        [
+            .. site.Openings.Where(o => o.State == OpeningState.Planned && plan.Holes.Any(h => h.Opening == o.Name)).Select(o => o.Name),
+        ];
+        return waits.Length > 0 ? $"Not before {string.Join(" and ", waits)} {(waits.Length == 1 ? "is" : "are")} cut in the skin. " : "";
     }
 
     private static bool IsIn(LiningSite site, LiningHole hole) => site.Openings.Any(o => o.Name == hole.Opening && o.State == OpeningState.Fitted);

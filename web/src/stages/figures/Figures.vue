@@ -7,12 +7,15 @@ import BaysFigure from './BaysFigure.vue'
 import BeadFigure from './BeadFigure.vue'
 import BuildUpFigure from './BuildUpFigure.vue'
 import ClampFigure from './ClampFigure.vue'
+import CoatingFigure from './CoatingFigure.vue'
+import CutsFigure from './CutsFigure.vue'
 import DryingFigure from './DryingFigure.vue'
 import FloorFigure from './FloorFigure.vue'
 import HoleFigure from './HoleFigure.vue'
 import LengthFigure from './LengthFigure.vue'
 import LinesFigure from './LinesFigure.vue'
 import PaintFigure from './PaintFigure.vue'
+import PieceFigure from './PieceFigure.vue'
 import RustFigure from './RustFigure.vue'
 import SagittaFigure from './SagittaFigure.vue'
 import SheetFigure from './SheetFigure.vue'
@@ -35,6 +38,9 @@ const figures = {
   sheet: SheetFigure,
   paint: PaintFigure,
   floorWork: FloorFigure,
+  piece: PieceFigure,
+  cuts: CutsFigure,
+  coating: CoatingFigure,
   sag: SagFigure,
   buildUp: BuildUpFigure,
 }

@@ -11,9 +11,9 @@ const props = defineProps<{
   number: number
   stock: Schemas['CutStock']
   sheet: Schemas['CutSheet']
-  pieces: readonly Schemas['BoardPiece'][]
+  pieces: readonly Pick<Schemas['BoardPiece'], 'name'>[]
   /** Address of the drawing for a machine. */
-  dxf: string
+  dxf?: string
 }>()
 const { t } = useI18n()
 const { lengths } = useState()
@@ -43,7 +43,7 @@ const title = computed(() => t('cuts.sheet', { n: props.number, name: props.stoc
   <figure data-testid="cut-sheet">
     <figcaption>
       {{ title }} <span class="soft">{{ L(stock.lengthMm) }} × {{ lengthText(stock.widthMm, lengths) }}</span>
-      <a :href="dxf" download>{{ t('cuts.dxf') }}</a>
+      <a v-if="dxf" :href="dxf" download>{{ t('cuts.dxf') }}</a>
     </figcaption>
     <svg :viewBox="`0 0 ${left + 640} ${high + 52}`" role="img" :aria-label="t('cuts.drawing', { n: number })">
       <defs>

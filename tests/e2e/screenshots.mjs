@@ -38,7 +38,6 @@ const views = [
   ['patch', `/vehicles/${id}/metal/${patch}/design`],
   ['blank', `/vehicles/${id}/metal/${patch}/blank`],
   ['door', `/vehicles/${id}/metal/${door}/design`],
-  ['cutting-plan', `/vehicles/${id}/metal/sheets`],
   ['floor', `/vehicles/${id}/floor`],
   ['replacement', `/vehicles/${id}/floor/${shell.floor.replacements[0].id}/replace`],
   ['lining', `/vehicles/${id}/floor/lining/${shell.floor.linings[0].id}/sheets`],
@@ -50,7 +49,6 @@ const views = [
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['quick-figures', '/figures', rust],
-  ['build-up', '/figures', (p) => p.getByRole('tab', { name: 'Build-up' }).click()],
 ]
 async function tapeTwice(page) {
   await page.getByLabel('Running readings').fill('1780 / 1825')

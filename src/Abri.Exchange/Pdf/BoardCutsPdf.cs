@@ -47,10 +47,21 @@ public static class BoardCutsPdf
         flow.Y += 4;
         string title = $"Sheet {number}: {stock.Name}, {lengths.Number(stock.LengthMm)} x {lengths.Text(stock.WidthMm)}";
         flow.Paragraph(title, 0, SizeMm, true);
-        flow.Lay(CutSheetDrawing.Of(title, stock, sheet), SheetHighMm);
+        Laid laid = flow.Lay(CutSheetDrawing.Of(title, stock, sheet), SheetHighMm);
         flow.Y += 3;
         foreach ((CutPlace place, int i) in sheet.Places.Select((p, i) => (p, i)))
+        {
+            flow.Page.Text(
+                $"{i + 1}",
+                laid.X(place.AlongMm + (place.LengthMm / 2)),
+                laid.Y(place.AcrossMm + (place.WidthMm / 2)) + 1.4,
+                4,
+                true,
+                Page.Rust,
+                SKTextAlign.Center
+            );
             flow.Row($"{i + 1}  {group.Pieces[place.Piece].Name}", $"{lengths.Number(place.LengthMm)} x {lengths.Text(place.WidthMm)}", "");
+        }
         flow.Y += 2;
         foreach (SawCut cut in sheet.Cuts)
             flow.Row(

@@ -101,6 +101,8 @@ figure {
   margin: 0 0 24px;
 }
 figcaption {
+  display: flex;
+  gap: 8px;
   font-weight: 600;
 }
 svg {

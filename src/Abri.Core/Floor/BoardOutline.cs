@@ -18,7 +18,8 @@ public enum TapedBy
 /// <param name="By">How it was taped.</param>
 /// <param name="FirstMm">Along the base line from its start; or the tape from its start, mm.</param>
 /// <param name="SecondMm">Square off the base line; or the tape from its end, mm.</param>
-/// <param name="RiseMm">How far the edge from the corner before bulges out in its middle, mm; negative where it bends in, 0 where it is straight.</param>
+/// <param name="RiseMm">How far the edge from the corner before bulges out in its middle, mm; negative where it bends in, 0 where it is
+/// straight.</param>
 public sealed record TapedCorner(
     TapedBy By,
     [Within(-6000, 9000, "The first figure", "mm")] double FirstMm,

@@ -3,8 +3,8 @@ namespace Abri.Core.Linings;
 /// <summary>Carries places of a panel's plan onto a lining below it, along one of its two ways.</summary>
 /// <remarks>
 /// A fitting passes square through the skin at its middle. Where the skin is an arc of radius R and its middle lies at an angle a from the crown, a
-/// bent lining is an arc of radius r = R - d, and an edge h beside the middle comes out at r (a + asin(h / r)) along it. A flat lining lies at d below
-/// the crown; the edge comes out where the line through it, square to the skin, meets it: further out than above, and the hole is longer by
+/// bent lining is an arc of radius r = R - d, and an edge h beside the middle comes out at r (a + asin(h / r)) along it. A flat lining lies at d
+/// below the crown; the edge comes out where the line through it, square to the skin, meets it: further out than above, and the hole is longer by
 /// 1 / cos a.
 /// </remarks>
 /// <param name="CrownMm">Where the skin stands furthest out, mm in the plan.</param>

@@ -3,7 +3,7 @@ using Abri.Core.Work;
 
 namespace Abri.Core.Linings;
 
-/// <summary>A hole in a lining, on the lining laid out flat: from its front end along it, from its lower (on a roof, its right) edge across it.</summary>
+/// <summary>A hole in a lining, on the lining laid out flat: from its front end along it, from its lower (on a roof, right) edge across it.</summary>
 /// <param name="Opening">Name of what passes through.</param>
 /// <param name="Final">The hole, mm.</param>
 /// <param name="First">The hole as it is cut first, mm.</param>

@@ -17,9 +17,9 @@ public sealed record LiningJob(LiningPlan Plan, Procedure Procedure, double Scre
 /// <summary>Writes how a lining is made: from what it will hide to the trim of the last hole.</summary>
 /// <remarks>
 /// The order is common practice: what is behind is looked at and photographed first; holes are framed with battens as thick as the gap; boards are
-/// sawn, their holes smaller at first; each is held up, marked through the hole in the skin, taken down, sawn to the line and sealed; packers as thick
-/// as the lining stand for it under an inner frame meanwhile, and come out again. Screws end before the skin. Battens 400 mm apart, screws 200 mm along
-/// them: assumption.
+/// sawn, their holes smaller at first; each is held up, marked through the hole in the skin, taken down, sawn to the line and sealed; packers as
+/// thick as the lining stand for it under an inner frame meanwhile, and come out again. Screws end before the skin. Battens 400 mm apart, screws
+/// 200 mm along them: assumption.
 /// </remarks>
 public static class LiningProcedure
 {
@@ -119,7 +119,8 @@ public static class LiningProcedure
                     + "."
                 )
             )
-                + $" From {lengths.Text(lining.Sheet.ThickMm)} {lining.Sheet.Material.Name().ToLowerInvariant()}. Mark which face is seen and which end is the front.",
+                + $" From {lengths.Text(lining.Sheet.ThickMm)} {lining.Sheet.Material.Name().ToLowerInvariant()}. "
+                + "Mark which face is seen and which end is the front.",
             WorkPlace.Bench,
             plan.Boards.Count,
             "Track saw"
@@ -157,8 +158,13 @@ public static class LiningProcedure
                 "lining-offer",
                 "Hold it up and mark the true holes",
                 Uncut(site, plan)
-                    + "Up against its battens on props, wedged where it will stay. From outside, through each hole in the skin, a pencil round its edge "
-                    + $"onto the board. {(plan.Holes.Any(h => IsIn(site, h)) ? "Packers as thick as the lining stand for it under inner frames; they come out again." : "")}",
+                    + "Up against its battens on props, wedged where it will stay. From outside, through each hole in the skin, a pencil round its "
+                    + "edge onto the board."
+                    + (
+                        plan.Holes.Any(h => IsIn(site, h))
+                            ? " Packers as thick as the lining stand for it under inner frames; they come out again."
+                            : ""
+                    ),
                 holes,
                 "Props",
                 "Pencil"
@@ -205,8 +211,8 @@ public static class LiningProcedure
             "Screw it up",
             screw == 0
                 ? "No screw ends before the skin here: glue it, or put thicker battens behind it."
-                : $"{screws} screws of {lengths.Text(screw)}, {lengths.Text(ScrewPitchMm)} apart into the battens, from the middle outwards. Nothing longer: "
-                    + $"the skin is {lengths.Text(lining.GapMm + lining.Sheet.ThickMm)} behind the face.",
+                : $"{screws} screws of {lengths.Text(screw)}, {lengths.Text(ScrewPitchMm)} apart into the battens, from the middle outwards. "
+                    + $"Nothing longer: the skin is {lengths.Text(lining.GapMm + lining.Sheet.ThickMm)} behind the face.",
             Math.Max(1, screws),
             "Drill",
             "Props"
@@ -256,7 +262,8 @@ public static class LiningProcedure
     {
         PanelBox cut = hole.First;
         return $"{plan.Holes[hole.Hole].Opening} in {board.Name}: from {lengths.Number(cut.SMinMm)} to {lengths.Text(cut.SMaxMm)} from its "
-            + $"{facing.Name(Side.Front)} edge, from {lengths.Number(cut.TMinMm)} to {lengths.Text(cut.TMaxMm)} from its {facing.Name(Side.Bottom)} edge"
+            + $"{facing.Name(Side.Front)} edge, "
+            + $"from {lengths.Number(cut.TMinMm)} to {lengths.Text(cut.TMaxMm)} from its {facing.Name(Side.Bottom)} edge"
             + (hole.IsNotch ? ", out over the edge." : ".");
     }
 

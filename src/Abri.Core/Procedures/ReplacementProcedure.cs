@@ -16,8 +16,8 @@ public sealed record FloorJob(ReplacementPlan Plan, Procedure Procedure, double 
 /// <remarks>
 /// The order is common practice: what wetted the wood is found first; below is looked at before a saw is set; what carries is mended, one at a time
 /// and propped, before a board goes on; new wood is coated all round before it goes in, end grain twice; nothing is sealed from below, so that water
-/// finds its way out. Screws 150 mm apart along edges and 300 mm within, two and a half times the board long and never through the bearer. Coats as in
-/// <see cref="TypicalWoodCoats"/>.
+/// finds its way out. Screws 150 mm apart along edges and 300 mm within, two and a half times the board long and never through the bearer. Coats as
+/// in <see cref="TypicalWoodCoats"/>.
 /// </remarks>
 public static class ReplacementProcedure
 {

@@ -17,7 +17,8 @@ public class BoardCutsTests
 
     private static CutStock Bought(double length = 2440, double width = 1220) => new("New sheet", length, width, null);
 
-    /// <summary>Saws a plan apart as a person would, in the order that it says: each cut from edge to edge of one part, each piece one of the parts.</summary>
+    /// <summary>Saws a plan apart as a person would, in the order that it says: each cut from edge to edge of one part, each piece one of
+    /// them.</summary>
     private static void Sawn(CutQuestion question, CutPlan plan)
     {
         foreach (CutSheet sheet in plan.Sheets)
@@ -213,7 +214,7 @@ public class BoardCutsTests
         public static (int Left, int Bought) Fewest((int L, int W, bool Free)[] pieces, int length, int width, int kerf)
         {
             int all = (1 << pieces.Length) - 1;
-            // With a kerf a sheet of n steps holds pieces of n - 1 steps and cuts between: each piece is made one step of ten longer, as is the sheet.
+            // With a kerf, all is told in fifths of a step: a cut takes one of them.
             int per = kerf == 0 ? 1 : 5;
             (int L, int W, bool Free)[] sizes = [.. pieces.Select(p => (p.L * per, p.W * per, p.Free))];
             Dictionary<(int, int, int), bool> known = [];

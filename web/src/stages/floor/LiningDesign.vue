@@ -20,6 +20,7 @@ import TextField from '@/ui/TextField.vue'
 import Verdict from '@/ui/Verdict.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import LiningLayer from './LiningLayer.vue'
+import NewSheetFields from './NewSheetFields.vue'
 import PassingThrough from './PassingThrough.vue'
 import type { Lining } from './useLinings'
 
@@ -103,14 +104,7 @@ async function toPart(which: typeof part.value) {
         :label="t('lining.grain')"
         :options="enums.Grain.map((g) => ({ value: g, text: t(`floor.grains.${g}`) }))"
       />
-      <Choice
-        v-model="value.sheet.material"
-        class="wide"
-        :label="t('floor.sheet')"
-        :options="enums.BoardMaterial.map((m) => ({ value: m, text: t(`floor.materials.${m}`) }))"
-      />
-      <LengthInput v-model="value.sheet.lengthMm" :bounds="bounds.NewSheet.lengthMm" :label="t('floor.sheetLength')" />
-      <LengthInput v-model="value.sheet.widthMm" :bounds="bounds.NewSheet.widthMm" :label="t('floor.sheetWidth')" />
+      <NewSheetFields v-model="value.sheet" />
     </div>
     <div v-else class="form">
       <TextField v-model="value.name" class="wide" :label="t('floor.name')" :most="80" />

@@ -4,7 +4,6 @@ import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Panel, Point, Schemas, Stored } from '@/api/client'
-import { enums } from '@/api/enums'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import DragHandle from '@/drawing/DragHandle.vue'
@@ -13,7 +12,6 @@ import { boxOf } from '@/drawing/geometry'
 import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import PointList from '@/stages/walkaround/PointList.vue'
-import Choice from '@/ui/Choice.vue'
 import JudgementList from '@/ui/JudgementList.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import TextField from '@/ui/TextField.vue'
@@ -21,6 +19,7 @@ import Verdict from '@/ui/Verdict.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import CutLayer from './CutLayer.vue'
 import FloorLayer from './FloorLayer.vue'
+import NewSheetFields from './NewSheetFields.vue'
 import type { Board, Probe, Replacement } from './useFloor'
 
 /** What is cut out and what carries it, in the drawing of its floor: the corners of what is bad are dragged, and the cut follows. */
@@ -107,14 +106,7 @@ async function toPart(which: typeof part.value) {
     <div v-if="part === 'sheet'" class="form">
       <LengthInput v-model="value.marginMm" :bounds="bounds.Replacement.marginMm" :label="t('floor.margin')" />
       <LengthInput v-model="value.sheet.thickMm" :bounds="bounds.NewSheet.thickMm" :label="t('floor.thick')" />
-      <Choice
-        v-model="value.sheet.material"
-        class="wide"
-        :label="t('floor.sheet')"
-        :options="enums.BoardMaterial.map((m) => ({ value: m, text: t(`floor.materials.${m}`) }))"
-      />
-      <LengthInput v-model="value.sheet.lengthMm" :bounds="bounds.NewSheet.lengthMm" :label="t('floor.sheetLength')" />
-      <LengthInput v-model="value.sheet.widthMm" :bounds="bounds.NewSheet.widthMm" :label="t('floor.sheetWidth')" />
+      <NewSheetFields v-model="value.sheet" />
     </div>
     <div v-else class="form">
       <TextField v-model="value.name" class="wide" :label="t('floor.name')" :most="80" />

@@ -120,6 +120,32 @@ public sealed class LiningTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_grid_of_probes_is_kept_in_one_change_or_not_at_all()
+    {
+        JsonNode shell = await app.Get($"{at}/shell");
+        string floor = (string)shell["panels"]!.AsArray().Single(p => (string)p!["value"]!["kind"]! == "floor")!["id"]!;
+        int Count(JsonNode of) => of["floor"]!["probes"]!.AsArray().Count;
+        JsonNode Grid(params double[] along) =>
+            new JsonObject
+            {
+                ["probes"] = new JsonArray([
+                    .. along.Select(s =>
+                        JsonNode.Parse(
+                            $$"""{"of":"board","at":{"sMm":{{s}},"tMm":0},"wood":"soft","moisturePercent":25,"takenAt":"2026-06-01T09:00:00Z","notes":""}"""
+                        )
+                    ),
+                ]),
+            };
+        (int status, JsonNode? problem) = await app.Send(HttpMethod.Post, $"{at}/panels/{floor}/probe-grid", Grid(3000, 99_000));
+        Assert.Equal((422, "/probes/1/at"), (status, (string)problem!["pointer"]!));
+        Assert.Equal(Count(shell), Count(await app.Get($"{at}/shell")));
+        Assert.Equal(200, (await app.Send(HttpMethod.Post, $"{at}/panels/{floor}/probe-grid", Grid(3000, 3300, 3500))).Status);
+        Assert.Equal(Count(shell) + 3, Count(await app.Get($"{at}/shell")));
+        Assert.Equal("Added 3 probes", (string)(await app.Send(HttpMethod.Post, $"{at}/undo", null)).Body!["what"]!);
+        Assert.Equal(Count(shell), Count(await app.Get($"{at}/shell")));
+    }
+
+    [Fact]
     public async Task Boards_are_sawn_only_by_the_plan_that_was_seen_and_undo_brings_all_back()
     {
         JsonNode cuts = await app.Get($"{at}/board-cuts");

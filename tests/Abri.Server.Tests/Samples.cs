@@ -241,6 +241,7 @@ internal static class Samples
                 "moisturePercent":12,"leaksFound":false}}
                 """
             )!,
+            ["probe-grid"] = JsonNode.Parse("""{"text":"-700 0 700\n600: s14 p22 -\n900: o t 12","lengths":{"units":"mm","inchDenominator":16}}""")!,
             ["splice"] = JsonNode.Parse(
                 """
                 {"timber":{"lengthMm":1900,"wideMm":60,"highMm":70,"readings":[{"atMm":20,"isBad":true},{"atMm":900,"isBad":false}],"modulusMPa":8000}}

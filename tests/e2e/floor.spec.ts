@@ -108,6 +108,23 @@ test('a floor is probed by tapping; what is bad is offered, planned, and cut on 
   await expect(page.getByText(/Nobody has probed further/).first()).toBeVisible()
 })
 
+test('a grid of probes is typed as it was noted, and taken back in one step', async ({ page }) => {
+  await floor(page, 'Heron')
+  const before = await page.getByTestId('probe').count()
+  await page.getByRole('button', { name: 'Probe', exact: true }).click()
+  await page.getByRole('button', { name: 'Type a grid' }).click()
+  const form = page.getByRole('dialog')
+  await form.getByLabel('The grid').fill('-600 0 600\n3000: s14 x -')
+  await expect(form.getByRole('alert')).toContainText('Line 2, "x": a mark is s, p, o or t')
+  await expect(form.getByRole('button', { name: 'Add them' })).toBeDisabled()
+  await form.getByLabel('The grid').fill('-600 0 600\n3000: s14 p22 -\n3300: s o28 t')
+  await expect(form.getByRole('status')).toHaveText('5 probes, 3 of them not sound.')
+  await form.getByRole('button', { name: 'Add them' }).click()
+  await expect(page.getByTestId('probe')).toHaveCount(before + 5)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByTestId('probe')).toHaveCount(before)
+})
+
 test('how far a deck sags is told and drawn', async ({ page }) => {
   await floor(page, 'Heron')
   await page.getByRole('link', { name: 'Deck', exact: true }).click()

@@ -14,7 +14,7 @@ public sealed record FloorSite(
     Panel Panel,
     [Members] IReadOnlyList<Member> Members,
     [Count(0, 200, "A panel has at most 200 boards.")] IReadOnlyList<Board> Boards,
-    [Count(0, 5000, "A panel has at most 5000 probes.")] IReadOnlyList<Probe> Probes,
+    [Count(0, Probe.MostOnPanel, "A panel has at most {1} probes.")] IReadOnlyList<Probe> Probes,
     LengthFormat? Lengths = null
 )
 {

@@ -41,11 +41,17 @@ public sealed record Probe(
     ProbeOf Of,
     PanelPoint At,
     WoodState Wood,
-    [Within(0, 200, "The moisture", "%")] double? MoisturePercent,
+    [Within(0, Probe.MostMoisturePercent, "The moisture", "%")] double? MoisturePercent,
     [Dated] DateTimeOffset TakenAt,
     [Notes] string Notes
 )
 {
+    /// <summary>Wettest that a meter reads, % of dry mass.</summary>
+    public const double MostMoisturePercent = 200;
+
+    /// <summary>Most probes of a panel.</summary>
+    public const int MostOnPanel = 5000;
+
     /// <summary>Whether the wood goes: it does not ring, or it is wet enough to decay.</summary>
     public bool IsBad => Wood != WoodState.Sound || MoisturePercent >= WoodMoisture.DecayPercent;
 

@@ -104,7 +104,7 @@ public sealed record WaterRecord(
 /// <param name="Replacements">Bad wood that is replaced; the findings that they mend are keys of this panel.</param>
 /// <param name="Linings">Boards that hide it from inside; null for none.</param>
 public sealed record FloorRecord(
-    [Count(0, 5000, "A panel has at most 5000 probes.")] IReadOnlyList<Probe> Probes,
+    [Count(0, Probe.MostOnPanel, "A panel has at most {1} probes.")] IReadOnlyList<Probe> Probes,
     [Count(0, 200, "A panel has at most 200 boards.")] IReadOnlyList<Board> Boards,
     [Count(0, 100, "A panel has at most 100 replacements.")] IReadOnlyList<Replacement> Replacements,
     [Count(0, 100, "A panel has at most 100 linings.")] IReadOnlyList<Lining>? Linings = null

@@ -185,6 +185,10 @@ internal static class CalculatorEndpoints
             .WithName("coating");
         calculators.MapGet("/wood-coats", () => TypedResults.Ok(TypicalWoodCoats.All)).WithName("wood-coats");
         calculators
+            .MapPost("/probe-grid", (ProbeGridInput x) => Answer(ProbeGrid.Parse(x.Text, x.Lengths)))
+            .Validate<ProbeGridInput>()
+            .WithName("probe-grid");
+        calculators
             .MapPost("/splice", (SpliceInput x) => Answer(Splice.Of(x.Timber, x.Lengths ?? LengthFormat.Millimetres), "/timber"))
             .Validate<SpliceInput>()
             .WithName("splice");

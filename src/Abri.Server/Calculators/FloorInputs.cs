@@ -29,6 +29,11 @@ public sealed record BoardOutlineInput(TapedBoard Board, LengthFormat? Lengths =
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
 public sealed record CoatingInput(CoatingQuestion Coating, LengthFormat? Lengths = null);
 
+/// <summary>Input of the calculator <c>probe-grid</c>.</summary>
+/// <param name="Text">The grid as typed or pasted: places across, then line by line the place along and its marks.</param>
+/// <param name="Lengths">Unit of plain numbers.</param>
+public sealed record ProbeGridInput([Letters(60_000, "A grid has at most 60 000 characters.")] string Text, LengthFormat Lengths);
+
 /// <summary>Input of the calculator <c>splice</c>.</summary>
 /// <param name="Timber">The timber.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>

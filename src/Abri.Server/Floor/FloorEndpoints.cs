@@ -2,12 +2,14 @@ using Abri.Core;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Procedures;
+using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Core.Stages;
 using Abri.Exchange;
 using Abri.Exchange.Pdf;
 using Abri.Server.Api;
 using Abri.Server.Shell;
+using Abri.Storage;
 using Abri.Storage.Floor;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -21,6 +23,7 @@ internal static class FloorEndpoints
         RouteGroupBuilder vehicle = app.MapVehicle("floor");
         vehicle.MapGet("/floor", (OfVehicle of) => FloorOfVehicle.Of(of.Snapshot)).WithName("vehicle-floor");
         vehicle.MapOnPanel<Probe, ProbeStore>("probe", Probe.Check);
+        vehicle.MapPost("/panels/{panelId}/probe-grid", AddProbes).Validate<ProbesToAdd>().WithName("probes-add");
         vehicle.MapOnPanel<Board, BoardStore>("board", Board.Check);
         vehicle.MapOnPanel<Replacement, ReplacementStore>("replacement", Replacement.Check, PanelRecords.KnowsFindings);
         vehicle.MapGet("/replacements/{id}/plan", Plan).WithName("replacement-plan");
@@ -43,6 +46,27 @@ internal static class FloorEndpoints
         vehicle.MapGet("/replacements/{id}/sheet.pdf", Sheet).WithName("replacement-sheet-pdf");
         vehicle.MapLinings();
         vehicle.MapBoardCuts();
+    }
+
+    private static Results<Ok<IReadOnlyList<Stored<Probe>>>, ProblemHttpResult> AddProbes(
+        string panelId,
+        ProbesToAdd body,
+        OfVehicle of,
+        ProbeStore store
+    )
+    {
+        if (of.Panel(panelId) is not { } panel)
+            return Problems.NoPanel();
+        if (of.Snapshot.Floor.Probes.On(panelId).Count() + body.Probes.Count > Probe.MostOnPanel)
+            return Problems.BadRequest("too-many-probes", $"A panel has at most {Probe.MostOnPanel} probes.", "/probes");
+        for (int i = 0; i < body.Probes.Count; i++)
+        {
+            if (Probe.Check(panel.Value, body.Probes[i]) is { } problem)
+                return Problems.Of(problem.Under($"/probes/{i}"));
+        }
+        string what = body.Probes.Count == 1 ? "Added a probe" : $"Added {body.Probes.Count} probes";
+        (WriteState state, IReadOnlyList<Stored<Probe>> rows, string? message) = store.Add(panelId, body.Probes, what);
+        return state == WriteState.Done ? TypedResults.Ok(rows) : Problems.Answer(409, "conflict", message!);
     }
 
     private static Stored<Replacement>? Find(OfVehicle of, string id) => of.Snapshot.Floor.Replacements.FirstOrDefault(r => r.Id == id);

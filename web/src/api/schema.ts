@@ -928,6 +928,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/probe-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["probe-grid"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/splice": {
         parameters: {
             query?: never;
@@ -2623,6 +2639,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["probe-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/panels/{panelId}/probe-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["probes-add"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4414,6 +4446,12 @@ export interface components {
         };
         /** @enum {unknown} */
         Grain: "lengthways" | "across";
+        GridProbe: {
+            at: components["schemas"]["PanelPoint"];
+            wood: components["schemas"]["WoodState"];
+            /** Format: double */
+            moisturePercent: null | number;
+        };
         Grip: {
             substrate: components["schemas"]["Substrate"];
             adhesion: components["schemas"]["Adhesion"];
@@ -5482,8 +5520,15 @@ export interface components {
             takenAt: string;
             notes: string;
         };
+        ProbeGridInput: {
+            text: string;
+            lengths: components["schemas"]["LengthFormat"];
+        };
         /** @enum {unknown} */
         ProbeOf: "board" | "member";
+        ProbesToAdd: {
+            probes: components["schemas"]["Probe"][];
+        };
         Procedure: {
             title: string;
             steps: components["schemas"]["WorkStep"][];
@@ -7136,6 +7181,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfIReadOnlyListOfGridProbe: {
+            result: components["schemas"]["GridProbe"][];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfIReadOnlyListOfLinePair: {
             result: components["schemas"]["LinePair"][];
             steps: components["schemas"]["Step"][];
@@ -8597,6 +8648,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WoodCoat"][];
+                };
+            };
+        };
+    };
+    "probe-grid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProbeGridInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfGridProbe"];
                 };
             };
         };
@@ -11777,6 +11852,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredOfProbe"];
+                };
+            };
+        };
+    };
+    "probes-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                panelId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProbesToAdd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfProbe"][];
                 };
             };
         };

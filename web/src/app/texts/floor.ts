@@ -44,6 +44,13 @@ export const floorTexts = {
     probed: '{n} probed here since you began.',
     done: 'Done',
     typePlace: 'Type a place',
+    typeGrid: 'Type a grid',
+    grid: 'A grid of probes',
+    gridMore:
+      'First line: the places across. Then line by line: the place along, a colon, and a mark for each. s sound, p spongy, o soft, t through; a figure behind it is the moisture; - not probed.',
+    gridText: 'The grid',
+    gridRead: 'Nothing to add yet. | {n} probe, {bad} of them not sound. | {n} probes, {bad} of them not sound.',
+    gridAdd: 'Add them',
     changeProbe: 'Probe',
     of: 'What',
     ofs: { board: 'Board', member: 'Bearer' },

@@ -23,6 +23,7 @@ import BoardForm from './BoardForm.vue'
 import FloorLayer from './FloorLayer.vue'
 import FloorTabs from './FloorTabs.vue'
 import ProbeForm from './ProbeForm.vue'
+import ProbeGrid from './ProbeGrid.vue'
 import SagFigure from './SagFigure.vue'
 import { useFloor, type Board, type FloorLine, type Probe } from './useFloor'
 
@@ -65,6 +66,8 @@ const next = reactive({
   moisturePercent: null as number | null,
 })
 const since = ref(0)
+/** Whether a grid is being typed. */
+const grid = ref(false)
 function begin(what: typeof tapping.value) {
   tapping.value = tapping.value === what ? null : what
   since.value = 0
@@ -200,7 +203,10 @@ async function addBoard() {
             meter="moisturePercent"
           />
           <p role="status">{{ t('floor.probed', { n: since }) }}</p>
-          <Action look="plain" @click="typeProbe">{{ t('floor.typePlace') }}</Action>
+          <div class="row">
+            <Action look="plain" @click="typeProbe">{{ t('floor.typePlace') }}</Action>
+            <Action look="plain" @click="grid = true">{{ t('floor.typeGrid') }}</Action>
+          </div>
         </div>
         <p v-else-if="tapping === 'replacement'" class="warn" role="status">{{ t('floor.placeIt') }}</p>
         <template v-if="line">
@@ -252,6 +258,7 @@ async function addBoard() {
     </template>
     <ProbeForm :record="probeRecord" />
     <BoardForm :record="boardRecord" />
+    <ProbeGrid v-model:open="grid" :panel-id="panel.id" :of="next.of" />
   </div>
 </template>
 

@@ -22,6 +22,22 @@ public class LayeringTests
         ["Stages"] = ["Work", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor", "Linings", "Procedures", "Record"],
     };
 
+    [Fact] // CsCheck's own Sample draws other cases each time: green by luck. Property.Holds draws the same ones
+    public void Random_cases_are_the_same_ones_every_time()
+    {
+        using var tests = AssemblyDefinition.ReadAssembly(typeof(LayeringTests).Assembly.Location);
+        string[] drawn =
+        [
+            .. tests
+                .MainModule.GetTypes()
+                .SelectMany(t => t.Methods)
+                .Where(m => m.HasBody)
+                .Where(m => m.Body.Instructions.Any(i => i.Operand is MethodReference { Name: "Sample", DeclaringType.Namespace: "CsCheck" }))
+                .Select(m => m.FullName),
+        ];
+        Assert.Empty(drawn);
+    }
+
     [Fact] // Everything that the compiled code names is looked at, static calls within methods included: read by Mono.Cecil
     public void Folders_of_the_core_use_only_what_stands_below_them()
     {

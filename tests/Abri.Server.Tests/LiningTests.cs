@@ -136,7 +136,7 @@ public sealed class LiningTests : IAsyncLifetime
                     ),
                 ]),
             };
-        (int status, JsonNode? problem) = await app.Send(HttpMethod.Post, $"{at}/panels/{floor}/probe-grid", Grid(3000, 99_000));
+        (int status, JsonNode? problem) = await app.Send(HttpMethod.Post, $"{at}/panels/{floor}/probe-grid", Grid(3000, 6000));
         Assert.Equal((422, "/probes/1/at"), (status, (string)problem!["pointer"]!));
         Assert.Equal(Count(shell), Count(await app.Get($"{at}/shell")));
         Assert.Equal(200, (await app.Send(HttpMethod.Post, $"{at}/panels/{floor}/probe-grid", Grid(3000, 3300, 3500))).Status);

@@ -62,6 +62,7 @@ public static partial class ProbeGrid
         var sheet = new Worksheet();
         sheet.Step("n", "places that were probed", "marks but -", probes.Count, "count");
         sheet.Step("b", "of them not sound", "p, o, t", probes.Count(p => p.Wood != WoodState.Sound), "count");
+        sheet.Cite(new Source("Sound, spongy, soft or through: tapped, pricked or metered", SourceKind.CommonPractice));
         return sheet.Finish<IReadOnlyList<GridProbe>>(probes);
     }
 

@@ -75,7 +75,7 @@ internal static class LiningBoards
 
     /// <summary>What it costs that a joint meets a hole, or leaves a narrow strip beside it.</summary>
     private static double Met((double FromMm, double ToMm) hole, double atMm) =>
-        atMm > hole.FromMm && atMm < hole.ToMm ? 1000
+        atMm > hole.FromMm && atMm < hole.ToMm ? 100_000
         : atMm > hole.FromMm - FromHoleMm + 1e-6 && atMm < hole.ToMm + FromHoleMm - 1e-6 ? 300
         : 0;
 

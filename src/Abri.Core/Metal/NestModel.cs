@@ -14,7 +14,8 @@ internal static class NestModel
 {
     private const int PerMm = 10;
 
-    private const string Search = "num_workers:1,random_seed:1,max_deterministic_time:0.2";
+    /// <summary>Few pieces are proven to the end; of many a good layout and a bound are wanted soon.</summary>
+    private static string Search(int pieces) => $"num_workers:1,random_seed:1,max_deterministic_time:{(pieces <= 8 ? "1" : "0.2")}";
 
     /// <summary>Whether every piece and sheet is a rectangle.</summary>
     public static bool Fits(NestQuestion question) =>
@@ -29,8 +30,8 @@ internal static class NestModel
             sheets = [.. question.Sheets.Select(s => PanelBox.Of(s.Outline))];
         int Up(double mm) => (int)Math.Ceiling((mm * PerMm) - 1e-6) + gap;
         int Down(double mm) => (int)Math.Floor((mm * PerMm) + 1e-6) + gap;
-        // Areas in cm2: the sums stay small.
-        long Area(PanelBox b) => (long)Math.Floor(b.WidthMm * b.HeightMm / 100);
+        // To the square millimetre: what is coarser calls two choices of pieces equal that are not.
+        long Area(PanelBox b) => (long)Math.Round(b.WidthMm * b.HeightMm);
         var lies = new BoolVar[pieces.Length, sheets.Length];
         var at = new (IntVar S, IntVar T)[pieces.Length, sheets.Length];
         var turned = new BoolVar[pieces.Length];
@@ -91,7 +92,7 @@ internal static class NestModel
                     <= (long)Down(sheets[j].WidthMm) * Down(sheets[j].HeightMm)
             );
         model.Minimize(LinearExpr.Sum(cost));
-        var solver = new CpSolver { StringParameters = Search };
+        var solver = new CpSolver { StringParameters = Search(question.Pieces.Count) };
         using CancellationTokenRegistration stopping = stop.Register(solver.StopSearch);
         stop.ThrowIfCancellationRequested();
         CpSolverStatus status = solver.Solve(model);
@@ -118,7 +119,7 @@ internal static class NestModel
             }
         }
         // Of everything that lies it is an area; where something is left it says nothing of sheets.
-        double bound = Math.Max(0, solver.BestObjectiveBound) * 100;
+        double bound = Math.Max(0, solver.BestObjectiveBound);
         return (NestLayout.Of(question, places), status == CpSolverStatus.Optimal, bound);
     }
 }

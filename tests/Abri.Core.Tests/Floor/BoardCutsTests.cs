@@ -171,7 +171,7 @@ public class BoardCutsTests
     [Fact] // Held against a search that tries every place of every straight cut, written apart
     public void Small_sets_are_solved_as_by_trying_every_cut() =>
         Gen.Select(Gen.Select(Gen.Int[1, 5], Gen.Int[1, 5], Gen.Bool).Array[1, 5], Gen.Select(Gen.Int[4, 8], Gen.Int[3, 7]), Gen.Int[0, 1])
-            .Sample(
+            .Holds(
                 (pieces, sheet, kerf) =>
                 {
                     // In steps of 100 mm; a kerf of 1 % of a step fits wherever a whole step is left.
@@ -187,13 +187,13 @@ public class BoardCutsTests
                     Assert.True(plan.Proven || plan.Left.Count > 0);
                     Assert.Equal(tried, (plan.Left.Count, plan.Bought));
                 },
-                iter: 150
+                cases: 150
             );
 
     [Fact] // Held against the exact search where both can be asked
     public void Filling_never_does_better_than_the_search_and_its_bound_never_says_more() =>
         Gen.Select(Gen.Select(Gen.Int[200, 1500], Gen.Int[150, 900], Gen.Bool).Array[2, 7], Gen.Int[0, 1])
-            .Sample(
+            .Holds(
                 (pieces, there) =>
                 {
                     CutStock[] stock = there == 0 ? [Bought()] : [new CutStock("Offcut", 1200, 800, 1), Bought()];
@@ -205,7 +205,7 @@ public class BoardCutsTests
                     int bought = filled.Trees.Count(t => question.Stock[t.Stock].Count is null);
                     Assert.InRange(exact.Bought, CutFill.LeastBought(question, []), bought);
                 },
-                iter: 60
+                cases: 60
             );
 
     /// <summary>Tries every straight cut at every whole step, and every way to part the pieces.</summary>

@@ -71,7 +71,7 @@ public class LiningHolesTests
     [Fact] // Held against straight lines laid through the skin and met with the lining step by step, written apart
     public void Every_edge_comes_out_where_a_straight_line_through_the_skin_meets_the_lining() =>
         Gen.Select(Gen.Double[1500, 8000], Gen.Double[-400, 400], Gen.Double[60, 500], Gen.Double[5, 60], Gen.Bool)
-            .Sample(
+            .Holds(
                 (radius, middle, cut, gap, isFlat) =>
                 {
                     double gapMm = isFlat ? gap + 260 : gap;
@@ -102,7 +102,7 @@ public class LiningHolesTests
                     Assert.Equal(Met(-cut / 2) - edge, hole.Final.TMinMm, 4);
                     Assert.Equal(Met(cut / 2) - edge, hole.Final.TMaxMm, 4);
                 },
-                iter: 100
+                cases: 100
             );
 
     [Fact]
@@ -141,7 +141,7 @@ public class LiningHolesTests
     public void No_chain_of_as_many_joints_meets_fewer_holes() =>
         Gen.Select(Gen.Int[13, 60], Gen.Int[8, 24], Gen.Select(Gen.Int[0, 60], Gen.Int[2, 8]).Array[0, 4])
             .Where(x => Math.Ceiling(x.Item1 / (double)x.Item2) <= 4)
-            .Sample(
+            .Holds(
                 (length, most, holes) =>
                 {
                     (double, double)[] reach = [.. holes.Select(h => (h.Item1 * 50.0, (h.Item1 + h.Item2) * 50.0))];
@@ -161,7 +161,7 @@ public class LiningHolesTests
                                 .Min();
                     Assert.True(joints.Sum(Crossed) <= Fewest(0, boards - 1), "Another chain meets fewer holes.");
                 },
-                iter: 100
+                cases: 100
             );
 
     [Fact]

@@ -116,7 +116,7 @@ public class DoorTests
     public void Any_door_comes_straight_and_is_hardly_bent_past_it()
     {
         Gen.Select(Gen.Double[5, 45], Gen.Double[0.5, 1], Gen.Double[2, 15], Gen.Bool)
-            .Sample(
+            .Holds(
                 (limit, share, bow, off) =>
                 {
                     double middle = off ? bow : -bow;

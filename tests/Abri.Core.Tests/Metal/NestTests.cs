@@ -114,7 +114,7 @@ public class NestTests
                 Gen.Int[2, 4].SelectMany(n => Gen.Select(Gen.Int[4, 12], Gen.Int[4, 12]).Array[n]),
                 Gen.Select(Gen.Int[10, 20], Gen.Int[10, 20]).Array[1, 2]
             )
-            .Sample(
+            .Holds(
                 (pieces, sheets) =>
                 {
                     // In steps of 10 mm with a gap of 1, which each size has less.
@@ -126,11 +126,13 @@ public class NestTests
                     NestPlan plan = Laid(question);
                     Holds(question, plan);
                     (double placed, double used) = Brute(pieces, sheets);
-                    if (plan.Proven)
-                        Assert.Equal((placed, used), (Math.Round(plan.PiecesMm2), Math.Round(plan.SheetsMm2)));
+                    // Layouts that differ by no more than a square millimetre are as good as each other.
+                    Assert.InRange(plan.PiecesMm2, placed - 1.001, placed + 0.001);
+                    if (plan.PiecesMm2 > placed - 0.5)
+                        Assert.Equal(used, plan.SheetsMm2, 0);
                     Assert.True(plan.Proven, "A small question was not proven.");
                 },
-                iter: 30
+                cases: 30
             );
     }
 

@@ -38,7 +38,7 @@ public class WindowOutTests
         PanelBox cut = new(600, 1600, 450, 950),
             flange = new(550, 1650, 400, 1000);
         Gen.Select(Gen.Double[450, 1750], Gen.Double[350, 1050], Gen.Double[1, 80])
-            .Sample(
+            .Holds(
                 (s, t, across) =>
                 {
                     bool Lies(PanelBox box, double by) =>

@@ -27,6 +27,8 @@ internal static class RowLine
         IReadOnlyList<PanelPoint> corners
     )
     {
+        // A corner that was named twice is one: a side of no length has no direction.
+        ring = [.. ring.Where((p, i) => p.DistanceMm(ring[(i + 1) % ring.Count]) >= SamePlaceMm)];
         IReadOnlyList<PanelPoint[]> sides = Sides(ring, corners);
         var places = new List<PanelPoint>();
         double widest = 0;

@@ -447,6 +447,14 @@ public class PatchTests
                 }
             });
 
+    [Fact]
+    public void A_corner_of_an_edge_that_was_named_twice_is_one()
+    {
+        PanelPoint[] edge = [new(0, 0), new(0, 0), new(200, 100), new(0, 100)];
+        WeldPlan twice = WeldOrder.Of(edge, 1, LengthFormat.Millimetres).Value!.Result;
+        Assert.Equal(WeldOrder.Of(edge[1..], 1, LengthFormat.Millimetres).Value!.Result.Spots, twice.Spots);
+    }
+
     [Fact] // Six spots have no hop between a third and a half of them without a common divisor: seven have, three places on
     public void Six_spots_become_seven()
     {

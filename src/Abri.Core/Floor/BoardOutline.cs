@@ -219,7 +219,8 @@ public static class BoardOutline
         if (Radius(chord, rise) is not { } r)
             return [from];
         double half = Math.Asin(Math.Clamp(chord / 2 / r, -1, 1));
-        int pieces = Math.Max(2, (int)Math.Ceiling(half / Math.Acos(Math.Max(0, 1 - (ChordWithinMm / r)))));
+        // A chord over an angle of 2 b is r b^2 / 2 off its arc at most.
+        int pieces = Math.Max(2, (int)Math.Ceiling(half * Math.Sqrt(r / (2 * ChordWithinMm))));
         (double ux, double uy) = ((to.SMm - from.SMm) / chord, (to.TMm - from.TMm) / chord);
         // The board lies at the left of its edges: out is to their right.
         (double ox, double oy) = (uy, -ux);

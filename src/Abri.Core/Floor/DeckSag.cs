@@ -43,6 +43,8 @@ public sealed record SagPlan(double SagMm, double MostSpacingMm, double LeastThi
 /// <example>18.26 mm, 7000 MPa, 457 mm, 890 N at a point: 0.81 mm.</example>
 public static class DeckSag
 {
+    private const double PointMm = 0.1;
+
     /// <summary>A person on one foot, N: common practice.</summary>
     public const double FootN = 890;
 
@@ -65,6 +67,9 @@ public static class DeckSag
     /// <param name="lengths">How lengths are written in sentences.</param>
     public static Result<Worked<SagPlan>> Of(Deck deck, LengthFormat lengths)
     {
+        // What is narrower than a needle is a point: the series would divide by nothing.
+        if (deck.FootMm < PointMm)
+            deck = deck with { FootMm = 0 };
         if (deck.FootMm >= deck.SpacingMm)
             return new Problem(
                 "foot-wider-than-bay",

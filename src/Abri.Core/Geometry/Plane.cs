@@ -21,8 +21,15 @@ internal static class Plane
         new CoordinateEqualityComparer()
     ).CreateGeometryFactory();
 
+    /// <summary>Corners that are nearer to the one before are one with it, mm: between them a line has no direction.</summary>
+    private const double SameCornerMm = 1e-9;
+
     public static Polygon Polygon(IReadOnlyList<PanelPoint> points)
     {
+        PanelPoint[] apart = [.. points.Where((p, i) => p.DistanceMm(points[i == 0 ? points.Count - 1 : i - 1]) >= SameCornerMm)];
+        // What has no area at all is left as it is: whoever checks it says so.
+        if (apart.Length >= 3)
+            points = apart;
         var ring = new Coordinate[points.Count + 1];
         for (int i = 0; i < points.Count; i++)
             ring[i] = new Coordinate(points[i].SMm, points[i].TMm);

@@ -14,6 +14,9 @@ internal static class NestModel
 {
     private const int PerMm = 10;
 
+    /// <summary>What all sheets times all pieces may come to in the sum that is made least.</summary>
+    private const double MostCost = 1e16;
+
     /// <summary>Few pieces are proven to the end; of many a good layout and a bound are wanted soon.</summary>
     private static string Search(int pieces) => $"num_workers:1,random_seed:1,max_deterministic_time:{(pieces <= 8 ? "1" : "0.2")}";
 
@@ -30,8 +33,10 @@ internal static class NestModel
             sheets = [.. question.Sheets.Select(s => PanelBox.Of(s.Outline))];
         int Up(double mm) => (int)Math.Ceiling((mm * PerMm) - 1e-6) + gap;
         int Down(double mm) => (int)Math.Floor((mm * PerMm) + 1e-6) + gap;
-        // To the square millimetre: what is coarser calls two choices of pieces equal that are not.
-        long Area(PanelBox b) => (long)Math.Round(b.WidthMm * b.HeightMm);
+        // To the square millimetre: what is coarser calls two choices of pieces equal that are not, and is no proof. The solver counts in 64 bits, so
+        // that sheets as large as halls are counted more coarsely.
+        double unitMm2 = Math.Max(1, Math.Sqrt(pieces.Sum(p => p.AreaMm2) * sheets.Sum(s => s.AreaMm2) / MostCost));
+        long Area(PanelBox b) => (long)Math.Round(b.AreaMm2 / unitMm2);
         var lies = new BoolVar[pieces.Length, sheets.Length];
         var at = new (IntVar S, IntVar T)[pieces.Length, sheets.Length];
         var turned = new BoolVar[pieces.Length];
@@ -119,7 +124,7 @@ internal static class NestModel
             }
         }
         // Of everything that lies it is an area; where something is left it says nothing of sheets.
-        double bound = Math.Max(0, solver.BestObjectiveBound);
-        return (NestLayout.Of(question, places), status == CpSolverStatus.Optimal, bound);
+        double bound = Math.Max(0, solver.BestObjectiveBound) * unitMm2;
+        return (NestLayout.Of(question, places), status == CpSolverStatus.Optimal && unitMm2 == 1, bound);
     }
 }

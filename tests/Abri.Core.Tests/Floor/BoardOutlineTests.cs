@@ -92,6 +92,8 @@ public class BoardOutlineTests
         BoardShape hollow = Found(new TapedBoard(600, [Off(600, 400), Off(0, 400, -300)], 0, []));
         Assert.InRange(hollow.AreaMm2, (600 * 400) - (Math.PI * 300 * 300 / 2), (600 * 400) - (Math.PI * 300 * 300 / 2) + 400);
         Assert.Equal((600.0, 400.0), (hollow.LengthMm, hollow.WidthMm));
+        // As good as straight is not a million chords.
+        Assert.Equal(5, Found(new TapedBoard(600, [Off(600, 400), Off(0, 400, 1e-300)], 0, [])).Outline.Count);
     }
 
     [Fact]

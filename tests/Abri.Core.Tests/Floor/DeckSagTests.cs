@@ -44,6 +44,10 @@ public class DeckSagTests
         Assert.Equal(holds, plan.Holds);
     }
 
+    [Fact]
+    public void A_foot_as_fine_as_a_needle_is_a_point() =>
+        Assert.Equal(Sag(new Deck(18, 7000, 457)).SagMm, Sag(new Deck(18, 7000, 457, FootMm: 1e-300)).SagMm);
+
     [Theory]
     [InlineData(18, 457, 100)]
     [InlineData(12, 600, 60)]

@@ -33,14 +33,21 @@ async function load(vehicleId: string): Promise<void> {
 async function read(vehicleId: string): Promise<void> {
   try {
     const params = { path: { vehicleId } }
-    const [whole, catalogue] = await Promise.all([
-      cache.fetchQuery({
-        queryKey: ['shell', vehicleId],
-        queryFn: ({ signal }) => got(api.GET('/api/vehicles/{vehicleId}/shell', { params, signal })),
-        staleTime: 0,
-      }),
-      got(api.GET('/api/fittings')),
-    ])
+    const both = () =>
+      Promise.all([
+        cache.fetchQuery({
+          queryKey: ['shell', vehicleId],
+          queryFn: ({ signal }) => got(api.GET('/api/vehicles/{vehicleId}/shell', { params, signal })),
+          staleTime: 0,
+        }),
+        got(api.GET('/api/fittings')),
+      ])
+    const [whole, catalogue] = await both().catch(async (e: unknown) => {
+      // One dropped connection, as at the edge of a network, is no program that has ended.
+      if (!(e instanceof ApiProblem) || e.status !== 0) throw e
+      await new Promise((resolve) => setTimeout(resolve, 500))
+      return await both()
+    })
     shell.value = whole
     fittings.value = catalogue as Stored<Fitting>[]
     trouble.value = null

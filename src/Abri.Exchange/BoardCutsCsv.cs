@@ -34,10 +34,10 @@ public static class BoardCutsCsv
             yield return Row("piece", i + 1, group.Pieces[p.Piece].Name, p.AlongMm, p.AcrossMm, p.LengthMm, p.WidthMm, null, null);
         foreach (SawCut c in sheet.Cuts)
         {
-            string what = c.IsRip ? "along" : "across";
+            string what = c.IsRip ? "rip" : "crosscut";
             yield return Row("cut", c.Number, $"{what}: {c.Of}", c.AlongMm, c.AcrossMm, c.LengthMm, null, c.FenceMm, c.AtShop ? "yes" : "no");
         }
-        foreach ((CutRest r, int i) in sheet.Rests.Select((r, i) => (r, i)))
-            yield return Row("rest", i + 1, null, r.AlongMm, r.AcrossMm, r.LengthMm, r.WidthMm, null, null);
+        foreach ((CutOffcut r, int i) in sheet.Offcuts.Select((r, i) => (r, i)))
+            yield return Row("offcut", i + 1, null, r.AlongMm, r.AcrossMm, r.LengthMm, r.WidthMm, null, null);
     }
 }

@@ -55,7 +55,9 @@ public class LiningPdfTests
                 .Max(l => l.Y1Mm == plan.WidthMm ? 0 : l.Y1Mm),
             6
         );
-        Assert.Equal(4, drawing.Arcs.Count);
+        // Four rounded corners for the first cut, and four for the hole itself.
+        Assert.Equal(4, drawing.Arcs.Count(a => a.Layer == Layer.Cut));
+        Assert.Equal(4, drawing.Arcs.Count(a => a.Layer == Layer.Path));
     }
 
     [Fact]
@@ -87,12 +89,12 @@ public class LiningPdfTests
         string text = Poppler.Text(BoardCutsPdf.Write("Heron", boards, LengthFormat.Millimetres, Paper.A4));
         CutSheet sheet = plan.Result.Sheets[0];
         foreach (SawCut cut in sheet.Cuts)
-            Assert.Contains($"Cut {cut.Number}, {(cut.IsRip ? "along" : "across")}", text, StringComparison.Ordinal);
+            Assert.Contains($"Cut {cut.Number}, {(cut.IsRip ? "rip" : "crosscut")}", text, StringComparison.Ordinal);
         Assert.Contains($"fence at {sheet.Cuts[0].FenceMm:0.#} mm", text, StringComparison.Ordinal);
         Assert.Contains("at the shop", text, StringComparison.Ordinal);
         Assert.Contains("Not in the plan: Ceiling. It would hide rust: mend it first.", text, StringComparison.Ordinal);
         string[] lines = BoardCutsCsv.Write(boards).Split('\n', StringSplitOptions.RemoveEmptyEntries);
-        Assert.Equal(1 + plan.Result.Sheets.Sum(s => s.Places.Count + s.Cuts.Count + s.Rests.Count), lines.Length);
+        Assert.Equal(1 + plan.Result.Sheets.Sum(s => s.Places.Count + s.Cuts.Count + s.Offcuts.Count), lines.Length);
         Assert.Contains(lines, l => l.Contains("cut,1,", StringComparison.Ordinal) && l.TrimEnd().EndsWith("yes", StringComparison.Ordinal));
     }
 

@@ -113,6 +113,7 @@ public sealed class LiningTests : IAsyncLifetime
     [InlineData("kerfMm=21", "/kerfMm")]
     [InlineData("carLengthMm=100&carWidthMm=900", "/carLengthMm")]
     [InlineData("carLengthMm=1000&carWidthMm=9000", "/carWidthMm")]
+    [InlineData("carLengthMm=1000", "/carWidthMm")]
     public async Task Wishes_out_of_range_are_told(string query, string place)
     {
         (int status, JsonNode? problem) = await app.Send(HttpMethod.Get, $"{at}/board-cuts?{query}", null);
@@ -159,7 +160,7 @@ public sealed class LiningTests : IAsyncLifetime
         Assert.DoesNotContain(after["groups"]!.AsArray(), g => (double)g!["thickMm"]! == 6);
         Assert.Equal("cut", (string)(await Lining("Ceiling over the bench"))["value"]!["state"]!);
         // Two sheets leave two rests each, under the name of what was bought.
-        Assert.Equal(4, after["stock"]!.AsArray().Count(s => (string)s!["value"]!["name"]! == "Rest of new sheet"));
+        Assert.Equal(4, after["stock"]!.AsArray().Count(s => (string)s!["value"]!["name"]! == "Offcut of new sheet"));
         JsonNode file = await app.Get($"{at}/vehicle.json?photos=false");
         Assert.Equal(after["stock"]!.AsArray().Count, file["record"]!["stockBoards"]!.AsArray().Count);
         Assert.Equal(200, (await app.Send(HttpMethod.Post, $"{at}/undo", null)).Status);

@@ -67,13 +67,13 @@ public sealed class LiningStoreTests : IDisposable
         Stored<Replacement> soft = scratch.Floors.Replacements.Add(panel.Id, Soft).Row!;
         Stored<StockBoard> three = scratch.Floors.Stock.Add(vehicle, Boards(3)).Row!,
             one = scratch.Floors.Stock.Add(vehicle, Boards(1)).Row!;
-        StockBoard rest = Boards(1) with { Name = "Rest of old shelf", LengthMm = 480 };
+        StockBoard rest = Boards(1) with { Name = "Offcut of old shelf", LengthMm = 480 };
         Assert.Equal(WriteState.Done, scratch.Floors.Stock.Cut(vehicle, [(three, 2), (one, 1)], [rest], [soft.Id], [lining.Id]));
         FloorRows rows = scratch.Snapshots.Read(vehicle)!.Floor;
         // Two of three are gone, the single one altogether.
         Assert.Equal([Boards(1), rest], rows.Stock.Select(s => s.Value).OrderByDescending(s => s.LengthMm));
         Assert.Equal((LiningState.Cut, true), (rows.Linings[0].Value.State, rows.Replacements[0].Value.BoardsCut));
-        Assert.Equal("Sawed the boards of 2 jobs", scratch.History.Undo(vehicle).What);
+        Assert.Equal("Cut the boards of 2 jobs", scratch.History.Undo(vehicle).What);
         rows = scratch.Snapshots.Read(vehicle)!.Floor;
         Assert.Equal([3, 1], rows.Stock.Select(s => s.Value.Count));
         Assert.Equal((LiningState.Planned, false), (rows.Linings[0].Value.State, rows.Replacements[0].Value.BoardsCut));

@@ -118,7 +118,7 @@ test('a grid of probes is typed as it was noted, and taken back in one step', as
   await expect(form.getByRole('alert')).toContainText('Line 2, "x": a mark is s, p, o or t')
   await expect(form.getByRole('button', { name: 'Add them' })).toBeDisabled()
   await form.getByLabel('The grid').fill('-600 0 600\n3000: s14 p22 -\n3300: s o28 t')
-  await expect(form.getByRole('status')).toHaveText('5 probes, 3 of them not sound.')
+  await expect(form.getByRole('status')).toHaveText('5 probes, 3 of them bad.')
   await form.getByRole('button', { name: 'Add them' }).click()
   await expect(page.getByTestId('probe')).toHaveCount(before + 5)
   await page.getByRole('button', { name: 'Undo' }).click()

@@ -82,7 +82,7 @@ test('boards are cut from what is there first, with the fence of every cut; sawn
     stock = page.getByTestId('stock-boards')
   const thin = plan.locator('section').filter({ has: page.getByRole('heading', { name: 'Plywood, birch, 6 mm' }) })
   await expect(thin).toContainText('2 pieces from 2 sheets: with straight cuts nothing less does.')
-  await expect(thin.getByTestId('cut-sheet').first().getByRole('row', { name: /1 along/ })).toContainText('700.2 mm')
+  await expect(thin.getByTestId('cut-sheet').first().getByRole('row', { name: /1 rip/ })).toContainText('700.2 mm')
   await expect(plan.getByTestId('not-ready')).toContainText('It would hide')
   // A sheet that is there is used instead of one that is bought.
   await page.getByRole('button', { name: 'Add a board' }).click()
@@ -95,21 +95,21 @@ test('boards are cut from what is there first, with the fence of every cut; sawn
   await expect(stock).toContainText('Left over from the shop')
   await expect(thin).toContainText('2 pieces from 2 sheets, 1 of them bought')
   // What does not go into the car is cut at the shop.
-  await page.getByLabel('Carried home: at most').fill('2400')
+  await page.getByLabel('Fits in the car').fill('2400')
   await page.getByLabel('by', { exact: true }).fill('800')
   await page.getByLabel('by', { exact: true }).blur()
   await expect(thin.getByText('at the shop').first()).toBeVisible()
   expect(await text(await download(page, 'Print the plan'))).toMatch(/fence at 700\.2 mm/)
   expect(readFileSync(await (await download(page, 'Table (CSV)')).path(), 'utf8')).toContain('Left over from the shop')
 
-  await thin.getByRole('button', { name: 'These are sawn' }).click()
-  await page.getByRole('tooltip').getByRole('button', { name: 'These are sawn' }).click()
+  await thin.getByRole('button', { name: 'These are cut' }).click()
+  await page.getByRole('tooltip').getByRole('button', { name: 'These are cut' }).click()
   await expect(thin).toHaveCount(0)
-  await expect(stock).toContainText('Rest of new sheet')
+  await expect(stock).toContainText('Offcut of new sheet')
   await expect(stock).not.toContainText('Left over from the shop')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(thin).toContainText('2 pieces from 2 sheets')
-  await expect(stock).not.toContainText('Rest of new sheet')
+  await expect(stock).not.toContainText('Offcut of new sheet')
 })
 
 async function figure(page: Page, name: string) {

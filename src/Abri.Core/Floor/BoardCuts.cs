@@ -75,7 +75,7 @@ public sealed record CutPlace(int Piece, double AlongMm, double AcrossMm, double
 /// <param name="AcrossMm">From the sheet's side, across it, mm.</param>
 /// <param name="LengthMm">Extent along the sheet, mm.</param>
 /// <param name="WidthMm">Extent across it, mm.</param>
-public sealed record CutRest(double AlongMm, double AcrossMm, double LengthMm, double WidthMm);
+public sealed record CutOffcut(double AlongMm, double AcrossMm, double LengthMm, double WidthMm);
 
 /// <summary>One straight cut from edge to edge.</summary>
 /// <param name="Number">Its place in the order, from 1.</param>
@@ -105,8 +105,8 @@ public sealed record SawCut(
 /// <param name="Stock">Number of its size in the question, from 0.</param>
 /// <param name="Places">Where the pieces lie.</param>
 /// <param name="Cuts">The cuts, in order.</param>
-/// <param name="Rests">What is left and kept.</param>
-public sealed record CutSheet(int Stock, IReadOnlyList<CutPlace> Places, IReadOnlyList<SawCut> Cuts, IReadOnlyList<CutRest> Rests);
+/// <param name="Offcuts">What is left and kept.</param>
+public sealed record CutSheet(int Stock, IReadOnlyList<CutPlace> Places, IReadOnlyList<SawCut> Cuts, IReadOnlyList<CutOffcut> Offcuts);
 
 /// <summary>Pieces laid out on sheets with cuts from edge to edge.</summary>
 /// <param name="Sheets">The sheets that are cut into.</param>
@@ -132,14 +132,14 @@ public sealed record CutPlan(
 
 /// <summary>Lays rectangular pieces out on sheets so that a panel saw or a track saw can cut them: every cut runs from edge to edge.</summary>
 /// <remarks>
-/// Fewest bought sheets first, then least area of what is there, then the largest rest in one piece. Small sets are solved exactly
+/// Fewest bought sheets first, then least area of what is there, then the largest offcut. Small sets are solved exactly
 /// (<see cref="CutSearch"/>): for each choice of pieces all smallest rectangles that cuts from edge to edge can give, and for each sheet the best
 /// choice. Larger ones are laid piece by piece (<see cref="CutFill"/>) and held against a bound from areas.
 /// </remarks>
 /// <example>Four pieces 1220 x 610 take four sheets of 2440 x 1220 with a kerf of 3.2, and one with none.</example>
 public static class BoardCuts
 {
-    /// <summary>Least side of a rest that is worth keeping, mm: assumption.</summary>
+    /// <summary>Least side of an offcut that is worth keeping, mm: assumption.</summary>
     public const double KeepMm = 100;
 
     /// <summary>The plan.</summary>
@@ -151,6 +151,7 @@ public static class BoardCuts
         if (question.Check() is { } problem)
             return problem;
         var sheet = new Worksheet();
+        bool exact = CutSearch.Fits(question);
         CutLayout layout = Laid(question, stop);
         CutSheet[] sheets = [.. layout.Trees.Select(t => SawOrder.Of(question, t.Stock, t.Tree))];
         int bought = layout.Trees.Count(t => question.Stock[t.Stock].Count is null);
@@ -162,7 +163,6 @@ public static class BoardCuts
                 "m2"
             ),
             used = sheet.Step("S", "sheets cut into", "sum of L W", sheets.Sum(s => Area(question.Stock[s.Stock])) / 1e6, "m2");
-        bool exact = CutSearch.Fits(question);
         int least = (int)
             sheet.Step(
                 "n",
@@ -174,7 +174,7 @@ public static class BoardCuts
         // Where something is left over, that no more of it has room is proven by the search alone.
         bool proven = exact || (layout.Left.Count == 0 && bought == least && layout.Trees.Count == bought);
         sheet.Cite(new Source("Cuts from edge to edge; smallest rectangles of every choice of pieces, else a bound from areas", SourceKind.Geometry));
-        sheet.Cite(new Source($"Rests that are {KeepMm:0} mm wide and more are kept", SourceKind.Assumption));
+        sheet.Cite(new Source($"Offcuts that are {KeepMm:0} mm wide and more are kept", SourceKind.Assumption));
         string[] large = question.Car is { } car
             ? [.. question.Pieces.Where(p => !SawOrder.Carries(car, p.LengthMm, p.WidthMm)).Select(p => p.Name).Distinct()]
             : [];

@@ -258,7 +258,7 @@ public static class BoardOutline
                 DoubtfulMm,
                 Unit.Mm,
                 $"The tapes cross at a flat angle there: a millimetre of tape moves it by {lengths.Text(x.c.DoubtMm)}.",
-                "tape it from a longer base line, or square off the line.",
+                "Tape it from a longer base line, or square off the line.",
                 [new Mark([x.c.At], false)]
             ));
 }

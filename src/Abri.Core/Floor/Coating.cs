@@ -50,7 +50,8 @@ public sealed record CoatingPlan(
 /// <summary>How much coating wood or an old roof takes, when the next coat goes on, and whether it may be coated at all.</summary>
 /// <remarks>
 /// Moisture first: a coat shuts water in. Cut edges drink: their area counts twice in every coat. A tenth is lost in brush and tray. Times at another
-/// temperature: twice as long for each 10 K colder, half for each warmer, between 0 and 40 C and within what the coating allows.
+/// temperature: twice as long for each 10 K colder, half for each warmer, between 0 and 40 C and within what the coating allows; the time after
+/// which it is abraded first is shortened by warmth, and not lengthened by cold.
 /// </remarks>
 /// <example>2 m2 of faces and 6 m of 18 mm edges in two coats of 10 m2/l: (2 + 0.216) x 2 / 10 / 0.9 = 0.49 l.</example>
 public static class Coating
@@ -81,7 +82,8 @@ public static class Coating
         bool goesOn = question.AirC >= Math.Max(coat.LeastC, ColdestC) && question.AirC <= Math.Min(coat.MostC, HottestC) && coat.LeastC < coat.MostC;
         double slower = Math.Pow(2, (20 - question.AirC) / 10);
         double? from = goesOn ? sheet.Step("t", "before the next coat", "t_20 2^((20 - T) / 10)", coat.RecoatFromHours * slower, "hours") : null,
-            to = goesOn ? coat.RecoatToHours * slower : null,
+            // Cold makes it harden later; that it may be left longer before it is abraded, nobody promises.
+            to = goesOn ? coat.RecoatToHours * Math.Min(1, slower) : null,
             all = from is { } each ? sheet.Step("T", "until the last is dry", "n t", coat.Coats * each, "hours") : null;
         sheet.Cite(new Source("What a litre covers, coats and times of a typical product: until its sheet is typed in", SourceKind.Assumption));
         sheet.Cite(new Source("A tenth is lost; twice the time for each 10 K colder", SourceKind.Assumption));

@@ -29,7 +29,7 @@ internal static class CutSearch
             choices *= count[i] + 1;
         }
         List<CutTree>[] smallest = Smallest(question, count, step, choices, stop);
-        // Bought sheets weigh more than anything that is there; then area; then the largest rest in one piece.
+        // Bought sheets weigh more than anything that is there; then area; then the largest offcut.
         (double Bought, double Area, double Whole)[] best = [.. Enumerable.Repeat((double.PositiveInfinity, 0.0, 0.0), choices)];
         var way = new List<(int Stock, CutTree Tree, int Part)>?[choices];
         best[0] = (0, 0, 0);
@@ -43,7 +43,7 @@ internal static class CutSearch
                 (
                     before.Bought + (stock.Count is null ? 1 : 0),
                     before.Area + area,
-                    before.Whole - Math.Pow(SawOrder.LargestRestMm2(tree, stock, question.KerfMm), 2)
+                    before.Whole - Math.Pow(SawOrder.LargestOffcutMm2(tree, stock, question.KerfMm), 2)
                 );
             // A sheet that is there is used once; of bought ones another may follow, so those before it are looked at as they become known.
             for (int unit = 0; unit < (stock.Count ?? 1); unit++)
@@ -154,10 +154,10 @@ internal static class CutSearch
         }
     }
 
-    /// <summary>Of the smallest rectangles the one that leaves the largest rest of a sheet; null where none goes onto it.</summary>
+    /// <summary>Of the smallest rectangles the one that leaves the largest offcut of a sheet; null where none goes onto it.</summary>
     private static CutTree? Fitting(List<CutTree> all, CutStock stock, double kerfMm) =>
         all.Where(t => t.LengthMm <= stock.LengthMm + SlackMm && t.WidthMm <= stock.WidthMm + SlackMm)
-            .MaxBy(t => SawOrder.LargestRestMm2(t, stock, kerfMm));
+            .MaxBy(t => SawOrder.LargestOffcutMm2(t, stock, kerfMm));
 
     private static double AreaOf(CutQuestion question, int choice, int[] count, int[] step) =>
         question.Pieces.Select((p, i) => (choice / step[i] % (count[i] + 1)) * p.LengthMm * p.WidthMm).Sum();

@@ -53,7 +53,10 @@ public sealed record Probe(
     public const int MostOnPanel = 5000;
 
     /// <summary>Whether the wood goes: it does not ring, or it is wet enough to decay.</summary>
-    public bool IsBad => Wood != WoodState.Sound || MoisturePercent >= WoodMoisture.DecayPercent;
+    public bool IsBad => Goes(Wood, MoisturePercent);
+
+    /// <summary>The same of what was felt and metered.</summary>
+    internal static bool Goes(WoodState wood, double? moisturePercent) => wood != WoodState.Sound || moisturePercent >= WoodMoisture.DecayPercent;
 
     /// <summary>The first contradiction, or null.</summary>
     public static Problem? Check(Panel panel, Probe probe) => PlaceCheck.Of(panel, [probe.At], "probe-off-panel", "/at");

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using Abri.Core.Geometry;
+using Abri.Core.Shell;
 
 namespace Abri.Core.Floor;
 
@@ -9,6 +10,11 @@ namespace Abri.Core.Floor;
 /// <param name="Wood">What was felt.</param>
 /// <param name="MoisturePercent">Moisture, % of dry mass; null where nobody metered it.</param>
 public sealed record GridProbe(PanelPoint At, WoodState Wood, double? MoisturePercent);
+
+/// <summary>What a grid says.</summary>
+/// <param name="Probes">The places that were probed, line by line.</param>
+/// <param name="Bad">How many of them are not sound, or wet enough to decay.</param>
+public sealed record GridFound(IReadOnlyList<GridProbe> Probes, int Bad);
 
 /// <summary>
 /// Reads a grid of probes as a person notes it: first the places across in one line, then line by line the place along, a colon, and a mark for each
@@ -28,7 +34,7 @@ public static partial class ProbeGrid
     /// <summary>The probes, line by line.</summary>
     /// <param name="text">What was typed.</param>
     /// <param name="lengths">Unit of plain numbers.</param>
-    public static Result<Worked<IReadOnlyList<GridProbe>>> Parse(string text, LengthFormat lengths)
+    public static Result<Worked<GridFound>> Parse(string text, LengthFormat lengths)
     {
         string[] lines = [.. Lines().Split(text).Select(l => l.Trim()).Where(l => l.Length > 0)];
         if (lines.Length < 2)
@@ -61,9 +67,16 @@ public static partial class ProbeGrid
             return Wrong($"At most {Most} probes are read at once; these are {probes.Count}.");
         var sheet = new Worksheet();
         sheet.Step("n", "places that were probed", "marks but -", probes.Count, "count");
-        sheet.Step("b", "of them not sound", "p, o, t", probes.Count(p => p.Wood != WoodState.Sound), "count");
+        double bad = sheet.Step(
+            "b",
+            "of them bad",
+            $"p, o, t, or {WoodMoisture.DecayPercent:0} % and more",
+            probes.Count(p => Probe.Goes(p.Wood, p.MoisturePercent)),
+            "count"
+        );
+        sheet.Cite(new Source($"Wood decays from {WoodMoisture.DecayPercent:0} % moisture", SourceKind.FromMemory));
         sheet.Cite(new Source("Sound, spongy, soft or through: tapped, pricked or metered", SourceKind.CommonPractice));
-        return sheet.Finish<IReadOnlyList<GridProbe>>(probes);
+        return sheet.Finish(new GridFound(probes, (int)bad));
     }
 
     private static Result<double[]> Places(string line, LengthFormat lengths)

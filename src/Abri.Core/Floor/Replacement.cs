@@ -29,8 +29,9 @@ public sealed record NewSheet(
     [Within(300, 3000, "The width of a sheet", "mm")] double WidthMm
 )
 {
-    /// <summary>A sheet as shops have it, 2440 x 1220: assumption.</summary>
-    public static NewSheet Usual(BoardMaterial material, double thickMm) => new(material, thickMm, 2440, 1220);
+    /// <summary>A sheet as shops have it: 2440 x 1220, or 96 x 48 inches, which is a little less. Assumption.</summary>
+    public static NewSheet Usual(BoardMaterial material, double thickMm, UnitSystem units = UnitSystem.Mm) =>
+        units == UnitSystem.Inch ? new(material, thickMm, 96 * 25.4, 48 * 25.4) : new(material, thickMm, 2440, 1220);
 }
 
 /// <summary>Bad wood of a floor cut out, and new wood put in.</summary>

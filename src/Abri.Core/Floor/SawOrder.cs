@@ -11,8 +11,8 @@ internal static class SawOrder
     {
         var work = new Work(question);
         CutStock whole = question.Stock[stock];
-        work.Take(tree, new CutRest(0, 0, whole.LengthMm, whole.WidthMm), "the sheet");
-        return new CutSheet(stock, work.Places, work.Cuts, work.Rests);
+        work.Take(tree, new CutOffcut(0, 0, whole.LengthMm, whole.WidthMm), "the sheet");
+        return new CutSheet(stock, work.Places, work.Cuts, work.Offcuts);
     }
 
     /// <summary>Whether something can be carried home, however it is turned.</summary>
@@ -20,8 +20,8 @@ internal static class SawOrder
         Math.Max(lengthMm, widthMm) <= Math.Max(car.LengthMm, car.WidthMm) + SlackMm
         && Math.Min(lengthMm, widthMm) <= Math.Min(car.LengthMm, car.WidthMm) + SlackMm;
 
-    /// <summary>Area of the largest rest that a sheet keeps in one piece, mm2.</summary>
-    public static double LargestRestMm2(CutTree tree, CutStock stock, double kerfMm)
+    /// <summary>Area of the largest offcut that a sheet keeps in one piece, mm2.</summary>
+    public static double LargestOffcutMm2(CutTree tree, CutStock stock, double kerfMm)
     {
         (double beyond, double beside) = Beside(tree, stock.LengthMm, stock.WidthMm, kerfMm);
         return Math.Max(Math.Max(0, beyond) * stock.WidthMm, Math.Max(0, beside) * stock.LengthMm);
@@ -39,10 +39,10 @@ internal static class SawOrder
 
         public List<SawCut> Cuts { get; } = [];
 
-        public List<CutRest> Rests { get; } = [];
+        public List<CutOffcut> Offcuts { get; } = [];
 
         /// <summary>Takes a part of the sheet apart into what is to lie in it.</summary>
-        public void Take(CutTree tree, CutRest part, string name)
+        public void Take(CutTree tree, CutOffcut part, string name)
         {
             (double beyond, double beside) = Beside(tree, part.LengthMm, part.WidthMm, question.KerfMm);
             // At the shop only what makes parts that can be carried home: edges that are waste are taken off there.
@@ -53,19 +53,19 @@ internal static class SawOrder
             // The cut that leaves more in one piece comes first.
             if (tooLong && (!tooWide || Math.Max(0, beyond) * part.WidthMm >= Math.Max(0, beside) * part.LengthMm))
             {
-                CutRest kept = part with { LengthMm = tree.LengthMm };
+                CutOffcut kept = part with { LengthMm = tree.LengthMm };
                 string next = Name(tree, kept);
-                Rest(part with { AlongMm = part.AlongMm + tree.LengthMm + question.KerfMm, LengthMm = beyond }, out string? rest);
-                Cut(part, name, false, tree.LengthMm, next, rest);
+                Keep(part with { AlongMm = part.AlongMm + tree.LengthMm + question.KerfMm, LengthMm = beyond }, out string? offcut);
+                Cut(part, name, false, tree.LengthMm, next, offcut);
                 Take(tree, kept, next);
                 return;
             }
             if (tooWide)
             {
-                CutRest kept = part with { WidthMm = tree.WidthMm };
+                CutOffcut kept = part with { WidthMm = tree.WidthMm };
                 string next = Name(tree, kept);
-                Rest(part with { AcrossMm = part.AcrossMm + tree.WidthMm + question.KerfMm, WidthMm = beside }, out string? rest);
-                Cut(part, name, true, tree.WidthMm, next, rest);
+                Keep(part with { AcrossMm = part.AcrossMm + tree.WidthMm + question.KerfMm, WidthMm = beside }, out string? offcut);
+                Cut(part, name, true, tree.WidthMm, next, offcut);
                 Take(tree, kept, next);
                 return;
             }
@@ -77,7 +77,7 @@ internal static class SawOrder
             var pair = (CutTree.Pair)tree;
             double fence = pair.IsRip ? pair.First.WidthMm : pair.First.LengthMm,
                 after = fence + question.KerfMm;
-            (CutRest first, CutRest second) = pair.IsRip
+            (CutOffcut first, CutOffcut second) = pair.IsRip
                 ? (part with { WidthMm = fence }, part with { AcrossMm = part.AcrossMm + after, WidthMm = part.WidthMm - after })
                 : (part with { LengthMm = fence }, part with { AlongMm = part.AlongMm + after, LengthMm = part.LengthMm - after });
             (string one, string other) = (Name(pair.First, first), Name(pair.Second, second));
@@ -86,7 +86,7 @@ internal static class SawOrder
             Take(pair.Second, second, other);
         }
 
-        private void Cut(CutRest part, string of, bool isRip, double fence, string first, string? second) =>
+        private void Cut(CutOffcut part, string of, bool isRip, double fence, string first, string? second) =>
             Cuts.Add(
                 new SawCut(
                     Cuts.Count + 1,
@@ -103,17 +103,17 @@ internal static class SawOrder
             );
 
         /// <summary>A piece by its name once it has its size; else a part by its number.</summary>
-        private string Name(CutTree tree, CutRest part) =>
+        private string Name(CutTree tree, CutOffcut part) =>
             tree is CutTree.Leaf leaf && part.LengthMm <= leaf.LengthMm + SlackMm && part.WidthMm <= leaf.WidthMm + SlackMm
                 ? question.Pieces[leaf.Piece].Name
                 : $"part {++parts}";
 
-        private void Rest(CutRest rest, out string? name)
+        private void Keep(CutOffcut offcut, out string? name)
         {
-            bool kept = Math.Min(rest.LengthMm, rest.WidthMm) >= BoardCuts.KeepMm;
+            bool kept = Math.Min(offcut.LengthMm, offcut.WidthMm) >= BoardCuts.KeepMm;
             if (kept)
-                Rests.Add(rest);
-            name = kept ? $"rest {Rests.Count}" : null;
+                Offcuts.Add(offcut);
+            name = kept ? $"offcut {Offcuts.Count}" : null;
         }
     }
 }

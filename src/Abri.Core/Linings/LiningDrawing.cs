@@ -16,10 +16,10 @@ public static class LiningDrawing
         List<DrawnArc> arcs = [];
         foreach (BoardHole hole in board.Holes)
         {
-            double corner = plan.Holes[hole.Hole].CornerMm;
-            Rounded(Layer.Cut, Turned(panel, board, hole.Box), hole.IsNotch ? 0 : corner, lines, arcs);
+            LiningHole whole = plan.Holes[hole.Hole];
+            Rounded(Layer.Cut, Turned(panel, board, hole.Box), hole.IsNotch ? 0 : whole.CornerMm, lines, arcs);
             if (hole.First != hole.Box)
-                Rounded(Layer.Path, Turned(panel, board, hole.First), 0, lines, arcs);
+                Rounded(Layer.Path, Turned(panel, board, hole.First), hole.IsNotch ? 0 : whole.FirstCornerMm, lines, arcs);
         }
         return new Drawing($"{board.Name}, seen face up", ViewedFrom.Inside, lines, arcs, []);
     }

@@ -51,7 +51,7 @@ internal sealed class LiningGround
     /// <summary>From the outer face of the skin to the finished face at a place of the plan, square through the skin, mm.</summary>
     public double DepthMm(PanelPoint place)
     {
-        double whole = Site.Panel.SkinMm + Lining.GapMm + Lining.Sheet.ThickMm;
+        double whole = Site.SkinsMm + Lining.GapMm + Lining.Sheet.ThickMm;
         return Lining.Lies == LiningLies.Bent
             ? whole
             : (whole - AlongAxis.FallMm(place.SMm) - AcrossAxis.FallMm(place.TMm))

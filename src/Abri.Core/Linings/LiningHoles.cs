@@ -1,5 +1,4 @@
 using Abri.Core.Geometry;
-using Abri.Core.Openings;
 using Abri.Core.Work;
 
 namespace Abri.Core.Linings;
@@ -20,7 +19,7 @@ public static class LiningHoles
             return wrong.Under("/site");
         if (Lining.Check(site.Panel, lining) is { } problem)
             return problem.Under("/lining");
-        double board = site.Panel.SkinMm + lining.GapMm + (lining.Sheet.ThickMm / 2);
+        double board = site.SkinsMm + lining.GapMm + (lining.Sheet.ThickMm / 2);
         bool bent = lining.Lies == LiningLies.Bent;
         PanelPoint crown = site.Panel.Box.Centre;
         LiningAxis along = new(crown.SMm, site.Panel.ArcRadiusAlongMm, board, bent),
@@ -29,7 +28,7 @@ public static class LiningHoles
             return new Problem(
                 "lining-too-stiff",
                 "/lining/lies",
-                $"A board of {lining.Sheet.ThickMm:0.#} mm does not bend to this skin: take a thinner one, or let it lie flat."
+                $"A board of {site.Format.Text(lining.Sheet.ThickMm)} does not bend to this skin: take a thinner one, or let it lie flat."
             );
         var sheet = new Worksheet();
         var ground = new LiningGround(site, lining, along, across);
@@ -67,20 +66,21 @@ public static class LiningHoles
 
     private static LiningHole Hole(LiningGround ground, LinedOpening opening)
     {
-        Fitting fitting = opening.Turned;
-        // Boards burn: what gets hot keeps its distance from them.
-        RoundedRectangle hole = fitting.HeatMm > 0 ? opening.Hole.Grown(fitting.HeatMm) : opening.Hole;
+        RoundedRectangle hole = opening.Hole;
         PanelBox final = ground.Through(opening.Centre, hole);
         double undersize = Math.Min(ground.Lining.UndersizeMm, (Math.Min(final.WidthMm, final.HeightMm) / 2) - 1);
         double depth = ground.DepthMm(opening.Centre);
-        double? cover = fitting.Halves?.InnerFrame is { } frame ? Math.Min(frame.WidthMm - hole.WidthMm, frame.HeightMm - hole.HeightMm) / 2 : null;
+        double? cover = opening.Turned.Halves?.InnerFrame is { } frame
+            ? Math.Min(frame.WidthMm - hole.WidthMm, frame.HeightMm - hole.HeightMm) / 2
+            : null;
         return new LiningHole(
             opening.Name,
             final,
             final.Grown(-undersize),
             hole.CornerRadiusMm,
+            Math.Max(0, hole.CornerRadiusMm - undersize),
             depth,
-            depth - ground.Site.Panel.SkinMm - ground.Lining.Sheet.ThickMm,
+            depth - ground.Site.SkinsMm - ground.Lining.Sheet.ThickMm,
             cover
         );
     }
@@ -138,8 +138,11 @@ public static class LiningHoles
     private static LiningBoard Board(string name, IReadOnlyList<PanelPoint> outline, LiningHole[] holes)
     {
         PanelBox box = PanelBox.Of(outline);
-        PanelBox Own(PanelBox hole) =>
-            hole.Shared(box) is var h ? new(h.SMinMm - box.SMinMm, h.SMaxMm - box.SMinMm, h.TMinMm - box.TMinMm, h.TMaxMm - box.TMinMm) : default;
+        PanelBox Own(PanelBox hole)
+        {
+            PanelBox h = hole.Shared(box);
+            return new PanelBox(h.SMinMm - box.SMinMm, h.SMaxMm - box.SMinMm, h.TMinMm - box.TMinMm, h.TMaxMm - box.TMinMm);
+        }
         NetTopologySuite.Geometries.Geometry area = Plane.Polygon(outline);
         return new LiningBoard(
             name,

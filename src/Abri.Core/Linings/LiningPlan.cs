@@ -8,10 +8,20 @@ namespace Abri.Core.Linings;
 /// <param name="Final">The hole, mm.</param>
 /// <param name="First">The hole as it is cut first, mm.</param>
 /// <param name="CornerMm">Radius of its corners, mm.</param>
+/// <param name="FirstCornerMm">Radius of the corners as it is cut first, mm: they stay within the hole.</param>
 /// <param name="DepthMm">From the outer face of the skin to the finished face, square through the skin at its middle, mm.</param>
 /// <param name="PackMm">Room between skin and lining there, mm: thickness of the frame of battens round it.</param>
 /// <param name="CoverMm">By how much the inner frame laps onto the lining where it laps least, mm; null where none is known.</param>
-public sealed record LiningHole(string Opening, PanelBox Final, PanelBox First, double CornerMm, double DepthMm, double PackMm, double? CoverMm);
+public sealed record LiningHole(
+    string Opening,
+    PanelBox Final,
+    PanelBox First,
+    double CornerMm,
+    double FirstCornerMm,
+    double DepthMm,
+    double PackMm,
+    double? CoverMm
+);
 
 /// <summary>What a hole, or part of one, takes out of a board.</summary>
 /// <param name="Hole">Number of the hole, from 0.</param>

@@ -18,7 +18,10 @@ internal static class LiningRules
     /// <summary>Least lap of an inner frame onto a lining, mm: assumption.</summary>
     private const double LeastCoverMm = 8;
 
-    /// <summary>A wall that differs by less from what an opening reckons with is the same, mm.</summary>
+    /// <summary>Screws keep this from wiring and pipes, mm: assumption.</summary>
+    private const double NoScrewMm = 30;
+
+    /// <summary>A wall that differs by less from the one an opening was worked out for is the same, mm.</summary>
     private const double AlikeMm = 1;
 
     /// <summary>The rows, blocked ones first.</summary>
@@ -30,7 +33,7 @@ internal static class LiningRules
         LiningJoint[] joints
     ) =>
         [
-            .. new[] { Hidden(ground), Room(ground), Bends(ground), Joints(ground, joints), Strips(ground, holes, boards) }
+            .. new[] { Hidden(ground), Wiring(ground), Room(ground), Bends(ground), Joints(ground, joints), Strips(ground, holes, boards) }
                 .SelectMany(rows => rows)
                 .Concat(holes.SelectMany((h, i) => OfHole(ground, i, h, met[i])))
                 .OrderByDescending(r => r.State),
@@ -46,7 +49,7 @@ internal static class LiningRules
                 .Where(f => f.f.State is FindingState.Open or FindingState.Planned)
         )
         {
-            if (finding.Points.Any(p => hidden.Covers(Plane.Polygon(PanelBox.Around(p, 0.1, 0.1)))))
+            if (hidden.Intersects(PlaceOf(finding)))
                 yield return GoesOn(finding.Kind)
                     ? Row(
                         $"hides-{n + 1}",
@@ -64,6 +67,38 @@ internal static class LiningRules
                         "Mend it before, or leave it for good.",
                         [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
                     );
+        }
+    }
+
+    /// <summary>Where something was found: the place itself, the line, or the whole area.</summary>
+    private static NetTopologySuite.Geometries.Geometry PlaceOf(Finding finding) =>
+        finding.Shape switch
+        {
+            FindingShape.Area => Plane.Polygon(finding.Points),
+            FindingShape.Line => Plane.Line(finding.Points),
+            _ => Plane.Polygon(PanelBox.Around(finding.Points[0], 0.1, 0.1)),
+        };
+
+    /// <summary>What no screw may meet is marked on the boards before they go up.</summary>
+    private static IEnumerable<Judgement> Wiring(LiningGround ground)
+    {
+        NetTopologySuite.Geometries.Geometry hidden = Plane.Polygon(ground.Lining.Outline);
+        foreach ((Member member, int n) in ground.Site.Members.Select((m, n) => (m, n)))
+        {
+            IReadOnlyList<PanelPoint> outline = MemberOutline.Of(member.Footprint);
+            if (
+                member.Kind is not (MemberKind.WiringRun or MemberKind.FillerNeck)
+                || !hidden.Intersects(Plane.Square(Plane.Polygon(outline), NoScrewMm))
+            )
+                continue;
+            yield return Row(
+                $"behind-{n + 1}",
+                JudgementState.NeedsWork,
+                $"{member.Name} lies behind it",
+                "A screw goes through a cable or a pipe before anyone notices.",
+                $"Mark its line on the boards, and set no screw within {ground.Site.Format.Text(NoScrewMm)} of it.",
+                [new Mark(outline, true)]
+            );
         }
     }
 
@@ -179,19 +214,19 @@ internal static class LiningRules
                 "Skin, gap and lining are what it clamps.",
                 grips ? null
                     : hole.DepthMm > clamp.MostMm
-                        ? $"End the lining at a frame of {lengths.Text(clamp.MostMm - ground.Site.Panel.SkinMm)} at most, or take less gap."
-                    : $"Pack the frame behind the lining up to {lengths.Text(clamp.LeastMm - ground.Site.Panel.SkinMm)}.",
+                        ? $"End the lining at a frame of {lengths.Text(clamp.MostMm - ground.Site.SkinsMm)} at most, or take less gap."
+                    : $"Pack the frame behind the lining up to {lengths.Text(clamp.LeastMm - ground.Site.SkinsMm)}.",
                 where
             );
             if (opening.WallMm is { } wall && Math.Abs(wall - hole.DepthMm) > AlikeMm)
                 yield return new Judgement(
                     $"wall-{number + 1}",
                     JudgementState.NeedsWork,
-                    $"{opening.Name} reckons with another wall",
+                    $"{opening.Name} was worked out for another wall",
                     Math.Round(hole.DepthMm, 1),
                     wall,
                     Unit.Mm,
-                    "Its screws and lugs were worked out for that.",
+                    "Its screws and lugs are for that one.",
                     "Change the wall of the opening, or the gap of the lining.",
                     where
                 );

@@ -26,8 +26,11 @@ public sealed record LinedOpening(
     /// <summary>The fitting as it lies on the panel.</summary>
     internal Fitting Turned => Fitting.Turned(TurnDeg);
 
-    /// <summary>The hole in the skin: as it was measured, else as the fitting asks for it.</summary>
-    internal RoundedRectangle Hole =>
+    /// <summary>The hole that boards below it get: that in the skin as it was measured, else as the fitting asks for it. Boards burn, so that what
+    /// gets hot keeps its distance from them.</summary>
+    internal RoundedRectangle Hole => Fitting.HeatMm > 0 ? InSkin.Grown(Fitting.HeatMm) : InSkin;
+
+    private RoundedRectangle InSkin =>
         AsCut is { } cut
             ? new RoundedRectangle((cut.TopWidthMm + cut.BottomWidthMm) / 2, (cut.FrontHeightMm + cut.RearHeightMm) / 2, Turned.CutOut.CornerRadiusMm)
             : Turned.CutOut;
@@ -47,6 +50,9 @@ public sealed record LiningSite(
     LengthFormat? Lengths = null
 )
 {
+    /// <summary>From the outer face of the shell to the inside of its skin, mm: of two skins the inner one, as thick as the outer.</summary>
+    internal double SkinsMm => Panel.SkinGapMm is { } gap ? (2 * Panel.SkinMm) + gap : Panel.SkinMm;
+
     /// <summary>How lengths are written.</summary>
     internal LengthFormat Format => Lengths ?? LengthFormat.Millimetres;
 

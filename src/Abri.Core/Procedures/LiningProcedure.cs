@@ -264,6 +264,7 @@ public static class LiningProcedure
         return $"{plan.Holes[hole.Hole].Opening} in {board.Name}: from {lengths.Number(cut.SMinMm)} to {lengths.Text(cut.SMaxMm)} from its "
             + $"{facing.Name(Side.Front)} edge, "
             + $"from {lengths.Number(cut.TMinMm)} to {lengths.Text(cut.TMaxMm)} from its {facing.Name(Side.Bottom)} edge"
+            + (plan.Holes[hole.Hole].FirstCornerMm > 0 ? $", corners {lengths.Text(plan.Holes[hole.Hole].FirstCornerMm)}" : "")
             + (hole.IsNotch ? ", out over the edge." : ".");
     }
 

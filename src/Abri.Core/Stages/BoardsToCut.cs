@@ -39,16 +39,16 @@ public sealed record BoardGroup(
     Worked<CutPlan> Plan
 )
 {
-    private const string RestOf = "Rest of ";
+    private const string OffcutOf = "Offcut of ";
 
     /// <summary>What is left of its sheets once the pieces are cut, to be kept.</summary>
-    public IReadOnlyList<StockBoard> Rests() =>
+    public IReadOnlyList<StockBoard> Offcuts() =>
         [
             .. Plan.Result.Sheets.SelectMany(s =>
-                s.Rests.Select(r =>
+                s.Offcuts.Select(r =>
                 {
                     string from = Stock[s.Stock].Name;
-                    string name = from.StartsWith(RestOf, StringComparison.Ordinal) ? from : RestOf + from.ToLowerInvariant();
+                    string name = from.StartsWith(OffcutOf, StringComparison.Ordinal) ? from : OffcutOf + from.ToLowerInvariant();
                     return new StockBoard(name, Material, ThickMm, r.LengthMm, r.WidthMm, 1, "");
                 })
             ),
@@ -99,7 +99,7 @@ public sealed record BoardsToCut(
                     .GroupBy(w => (w.Sheet.Material, Thick: Math.Round(w.Sheet.ThickMm / AlikeMm) * AlikeMm))
                     .OrderBy(g => g.Key.Material)
                     .ThenBy(g => g.Key.Thick)
-                    .Select(g => Group(of, g.Key.Material, g.Key.Thick, [.. g], kerfMm, car, stop)),
+                    .Select(g => Group(of, g.Key.Material, g.First().Sheet.ThickMm, [.. g], kerfMm, car, stop)),
             ],
             notReady,
             kerfMm

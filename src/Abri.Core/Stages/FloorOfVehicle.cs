@@ -127,7 +127,7 @@ public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyLis
             name,
             area.Corners,
             Replacement.UsualMarginMm,
-            NewSheet.Usual(under?.Material ?? BoardMaterial.SoftwoodPly, under?.ThickMm ?? UsualThickMm),
+            NewSheet.Usual(under?.Material ?? BoardMaterial.SoftwoodPly, under?.ThickMm ?? UsualThickMm, of.Lengths.Units),
             ReplacementState.Planned,
             null,
             findings,

@@ -63,7 +63,7 @@ public sealed record LiningsOfVehicle(IReadOnlyList<LiningLine> Linings, IReadOn
                 : new Lining(
                     "",
                     [],
-                    NewSheet.Usual(BoardMaterial.BirchPly, UsualThickMm),
+                    NewSheet.Usual(BoardMaterial.BirchPly, UsualThickMm, of.Lengths.Units),
                     Grain.Lengthways,
                     UsualGapMm,
                     LiningLies.Bent,

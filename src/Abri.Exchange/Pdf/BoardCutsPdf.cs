@@ -20,10 +20,7 @@ public static class BoardCutsPdf
             (double width, double height) = paper.SizeMm();
             using (var flow = new Flow(document, width, height))
             {
-                flow.Head(
-                    "Cut plan",
-                    $"{vehicle}. Every cut runs from edge to edge; the saw takes {lengths.Text(boards.KerfMm)}. Grain runs to the right."
-                );
+                flow.Head("Cut plan", $"{vehicle}. Every cut runs from edge to edge; kerf {lengths.Text(boards.KerfMm)}. Grain runs to the right.");
                 foreach (BoardGroup group in boards.Groups)
                 {
                     flow.Paragraph($"{group.Material.Name()}, {lengths.Text(group.ThickMm)}: {group.Plan.Result.Verdict}", 0, SizeMm, true);
@@ -65,11 +62,11 @@ public static class BoardCutsPdf
         flow.Y += 2;
         foreach (SawCut cut in sheet.Cuts)
             flow.Row(
-                $"Cut {cut.Number}, {(cut.IsRip ? "along" : "across")}{(cut.AtShop ? ", at the shop" : "")}",
+                $"Cut {cut.Number}, {(cut.IsRip ? "rip" : "crosscut")}{(cut.AtShop ? ", at the shop" : "")}",
                 $"{cut.Of}: fence at {lengths.Text(cut.FenceMm)}",
                 $"{cut.First}{(cut.Second is { } second ? $"; {second}" : "; waste")}"
             );
-        foreach ((CutRest rest, int i) in sheet.Rests.Select((r, i) => (r, i)))
-            flow.Row($"Rest {i + 1}, kept", $"{lengths.Number(rest.LengthMm)} x {lengths.Text(rest.WidthMm)}", "");
+        foreach ((CutOffcut offcut, int i) in sheet.Offcuts.Select((r, i) => (r, i)))
+            flow.Row($"Offcut {i + 1}, kept", $"{lengths.Number(offcut.LengthMm)} x {lengths.Text(offcut.WidthMm)}", "");
     }
 }

@@ -67,7 +67,7 @@ public static class LiningPdf
             flow.Row(
                 "   skin to finished face",
                 lengths.Text(whole.DepthMm),
-                whole.CornerMm > 0 ? $"corners {lengths.Text(whole.CornerMm)}" : "square corners"
+                whole.CornerMm > 0 ? $"corners {lengths.Text(whole.CornerMm)}, first {lengths.Text(whole.FirstCornerMm)}" : "square corners"
             );
         }
         if (Math.Abs(Outlines.SignedAreaMm2(board.Outline)) > (board.LengthMm * board.WidthMm) - 1)

@@ -120,7 +120,7 @@ internal static class Plover
                         "Front bearer and the deck over it",
                         new PanelBox(0, 120, 700, 950).Corners,
                         Replacement.UsualMarginMm,
-                        NewSheet.Usual(BoardMaterial.SoftwoodPly, 12.7),
+                        NewSheet.Usual(BoardMaterial.SoftwoodPly, 12.7, UnitSystem.Inch),
                         ReplacementState.Planned,
                         null,
                         ["finding-1"],

@@ -38,16 +38,26 @@ internal sealed record CutWishes(
     [FromQuery(Name = "carWidthMm")] double? CarWidthMm
 )
 {
+    private static readonly CutPiece AnyPiece = new("Piece", 100, 100);
+
     /// <summary>The plan of a vehicle, or what is wrong with the wishes.</summary>
     public Result<BoardsToCut> Of(OfVehicle of, CancellationToken stop)
     {
-        if (KerfMm is < 0 or > 20)
-            return new Problem("out-of-range", "/kerfMm", "The kerf must lie between 0 and 20 mm.");
-        if (CarLengthMm is < 300 or > 6000)
-            return new Problem("out-of-range", "/carLengthMm", "The length that goes in must lie between 300 and 6000 mm.");
-        if (CarWidthMm is < 300 or > 3000)
-            return new Problem("out-of-range", "/carWidthMm", "The width that goes in must lie between 300 and 3000 mm.");
+        if (CarLengthMm is null != CarWidthMm is null)
+            return new Problem(
+                "car-half-told",
+                CarLengthMm is null ? "/carLengthMm" : "/carWidthMm",
+                "Give both what length and what width fits in the car."
+            );
         CarryHome? car = CarLengthMm is { } length && CarWidthMm is { } width ? new CarryHome(length, width) : null;
+        // The same ranges as the question itself has.
+        if (DeclaredRanges.Of(new CutQuestion([AnyPiece], [], KerfMm ?? CutQuestion.UsualKerfMm, car)) is { } problem)
+            return problem with
+            {
+                Pointer = problem
+                    .Pointer.Replace("/car/length", "/carLength", StringComparison.Ordinal)
+                    .Replace("/car/width", "/carWidth", StringComparison.Ordinal),
+            };
         return BoardsToCut.Of(of.Snapshot, KerfMm ?? CutQuestion.UsualKerfMm, car, stop);
     }
 }
@@ -153,7 +163,7 @@ internal static class BoardCutEndpoints
                 .Select(g => (boards.Stock.Single(b => b.Id == group.StockIds[g.Key]), g.Count())),
         ];
         string[] Owners(BoardFor what) => [.. lie.Where(p => p.For == what).Select(p => p.OwnerId).Distinct()];
-        return store.Cut(vehicleId, cut, group.Rests(), Owners(BoardFor.Replacement), Owners(BoardFor.Lining)) == WriteState.Done
+        return store.Cut(vehicleId, cut, group.Offcuts(), Owners(BoardFor.Replacement), Owners(BoardFor.Lining)) == WriteState.Done
             ? TypedResults.NoContent()
             : Problems.Of(new Problem("plan-changed", "/ownerIds", "A board is another one by now: look at the plan again before you saw."));
     }

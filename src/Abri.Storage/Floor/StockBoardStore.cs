@@ -33,17 +33,17 @@ public sealed class StockBoardStore(Database database) : Store<StockBoard>(datab
             row.Text("notes")
         );
 
-    /// <summary>Boards become their rests, and those of replacements and linings are sawn: one change.</summary>
+    /// <summary>Boards become their offcuts, and those of replacements and linings are sawn: one change.</summary>
     /// <param name="vehicleId">The vehicle.</param>
     /// <param name="cut">Boards that are cut into, as they were seen, each with how many of them.</param>
-    /// <param name="rests">What is left of them, and of what was bought.</param>
+    /// <param name="offcuts">What is left of them, and of what was bought.</param>
     /// <param name="replacementIds">Replacements whose boards are sawn.</param>
     /// <param name="liningIds">Linings whose boards are sawn.</param>
     /// <returns>Whether it was done, or a board is another one by now.</returns>
     public WriteState Cut(
         string vehicleId,
         IReadOnlyList<(Stored<StockBoard> Board, int Count)> cut,
-        IReadOnlyList<StockBoard> rests,
+        IReadOnlyList<StockBoard> offcuts,
         IReadOnlyList<string> replacementIds,
         IReadOnlyList<string> liningIds
     )
@@ -58,14 +58,14 @@ public sealed class StockBoardStore(Database database) : Store<StockBoard>(datab
             else
                 pending.Update("stock_board", board.Id, new Dictionary<string, object?> { ["count"] = board.Value.Count - count });
         }
-        foreach (StockBoard rest in rests)
-            Insert(pending, vehicleId, rest);
+        foreach (StockBoard offcut in offcuts)
+            Insert(pending, vehicleId, offcut);
         foreach (string id in replacementIds)
             pending.Update("replacement", id, new Dictionary<string, object?> { ["boards_cut"] = true });
         foreach (string id in liningIds)
             pending.Update("lining", id, new Dictionary<string, object?> { ["state"] = Storage.Columns.Name(LiningState.Cut) });
         int jobs = replacementIds.Count + liningIds.Count;
-        pending.Commit(vehicleId, $"Sawed the boards of {jobs} {(jobs == 1 ? "job" : "jobs")}");
+        pending.Commit(vehicleId, $"Cut the boards of {jobs} {(jobs == 1 ? "job" : "jobs")}");
         return WriteState.Done;
     }
 

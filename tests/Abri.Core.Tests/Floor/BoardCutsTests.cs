@@ -57,7 +57,7 @@ public class BoardCutsTests
             foreach (
                 (double s, double t, double length, double width) in sheet
                     .Places.Select(p => (p.AlongMm, p.AcrossMm, p.LengthMm, p.WidthMm))
-                    .Concat(sheet.Rests.Select(r => (r.AlongMm, r.AcrossMm, r.LengthMm, r.WidthMm)))
+                    .Concat(sheet.Offcuts.Select(r => (r.AlongMm, r.AcrossMm, r.LengthMm, r.WidthMm)))
             )
             {
                 PanelBox part = Assert.Single(parts, p =>
@@ -117,7 +117,9 @@ public class BoardCutsTests
         );
         Assert.Equal((0, 0), (Assert.Single(plan.Sheets).Stock, plan.Bought));
         // Nothing there: the rest of the new sheet is a whole strip, not two corners.
-        CutRest rest = Plan(new CutQuestion([new CutPiece("Piece", 600, 400)], [Bought()], 3)).Sheets[0].Rests.MaxBy(r => r.LengthMm * r.WidthMm)!;
+        CutOffcut rest = Plan(new CutQuestion([new CutPiece("Piece", 600, 400)], [Bought()], 3))
+            .Sheets[0]
+            .Offcuts.MaxBy(r => r.LengthMm * r.WidthMm)!;
         Assert.Equal((1837.0, 1220.0), (rest.LengthMm, rest.WidthMm));
     }
 

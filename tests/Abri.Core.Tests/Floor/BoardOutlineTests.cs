@@ -78,7 +78,7 @@ public class BoardOutlineTests
     {
         BoardShape shape = Found(new TapedBoard(2000, [Off(2000, 800), Off(900, 800), Tapes(1002, 1000)], 0, []));
         Assert.Equal("doubt-3", shape.Rows.Single().Id);
-        Assert.Contains("Corner 3 is doubtful: tape it from a longer base line", shape.Verdict);
+        Assert.Contains("Corner 3 is doubtful: Tape it from a longer base line", shape.Verdict);
         Assert.Empty(Found(Board(1000, Off(1000, 500), Off(0, 500))).Rows);
     }
 

@@ -29,6 +29,12 @@ public class CoatingTests
     [InlineData(30, 8)]
     public void Cold_makes_it_slow(double airC, double hours) => Assert.Equal(hours, Plan(Boards(airC: airC)).RecoatFromHours!.Value, 9);
 
+    [Theory] // Warmth shortens the time after which it is abraded first; cold is no leave to wait longer
+    [InlineData(20, 72)]
+    [InlineData(10, 72)]
+    [InlineData(30, 36)]
+    public void Cold_is_no_leave_to_wait_longer(double airC, double hours) => Assert.Equal(hours, Plan(Boards(airC: airC)).RecoatToHours!.Value, 9);
+
     [Theory]
     [InlineData(7, "too cold")]
     [InlineData(31, "too hot")]

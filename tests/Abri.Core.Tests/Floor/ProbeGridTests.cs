@@ -9,9 +9,9 @@ public class ProbeGridTests
 {
     private static IReadOnlyList<GridProbe> Read(string text, LengthFormat? lengths = null)
     {
-        Result<Worked<IReadOnlyList<GridProbe>>> result = ProbeGrid.Parse(text, lengths ?? LengthFormat.Millimetres);
+        Result<Worked<GridFound>> result = ProbeGrid.Parse(text, lengths ?? LengthFormat.Millimetres);
         Assert.Null(result.Problem);
-        return result.Value!.Result;
+        return result.Value!.Result.Probes;
     }
 
     private static string Wrong(string text) => ProbeGrid.Parse(text, LengthFormat.Millimetres).Problem!.Message;
@@ -28,6 +28,10 @@ public class ProbeGridTests
             ],
             Read("-700 0 700\n600: s14 P22.5% -\n\n900: soft t31 12")
         );
+
+    [Fact] // Sound to the ear and wet enough to decay is bad, as everywhere
+    public void What_is_bad_is_counted_as_a_probe_counts_it() =>
+        Assert.Equal(3, ProbeGrid.Parse("0 1 2 3\n600: s19 s20 p -\n900: t - - -", LengthFormat.Millimetres).Value!.Result.Bad);
 
     [Fact]
     public void Inches_with_fractions_need_marked_columns()

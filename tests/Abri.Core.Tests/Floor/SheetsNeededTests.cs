@@ -1,4 +1,5 @@
 using Abri.Core.Floor;
+using Abri.Core.Geometry;
 
 namespace Abri.Core.Tests.Floor;
 
@@ -27,4 +28,12 @@ public class SheetsNeededTests
     [Fact]
     public void More_pieces_than_a_plan_takes_are_counted_too() =>
         Assert.InRange(SheetsNeeded.Of([.. Enumerable.Range(0, 150).Select(i => Piece(300 + i, 200))], Sheet), 5, 10);
+
+    [Fact] // 96 inches are 2438.4 mm: a board of 2440 is not in a sheet that is sold in inches
+    public void A_sheet_in_inches_is_a_little_less_than_one_in_millimetres()
+    {
+        NewSheet inches = NewSheet.Usual(BoardMaterial.BirchPly, 15, UnitSystem.Inch);
+        Assert.Equal((2438.4, 1219.2), (Math.Round(inches.LengthMm, 6), Math.Round(inches.WidthMm, 6)));
+        Assert.Equal((2440.0, 1220.0), (Sheet.LengthMm, Sheet.WidthMm));
+    }
 }

@@ -240,6 +240,91 @@ public class LiningRulesTests
         Assert.Equal([SourceKind.Geometry, SourceKind.CommonPractice], plain.Sources.Select(s => s.Kind));
     }
 
+    [Fact] // A board of 1000 in the middle of a stain of 2000: none of its corners lies behind the board
+    public void An_area_counts_wherever_it_lies_behind_and_a_line_that_only_crosses_it()
+    {
+        Finding Found(FindingShape shape, params PanelPoint[] points) =>
+            new(
+                "It",
+                FindingKind.Stain,
+                shape,
+                points,
+                ViewedFrom.Inside,
+                Severity.Minor,
+                new(null, null, null, null),
+                FindingState.Open,
+                "",
+                Tests.Floor.Floors.Day,
+                ""
+            );
+        bool Blocks(Finding finding) =>
+            Plan(Roof() with { Findings = [finding] }, Of(new PanelBox(1000, 2000, -300, 300))).Rows.Any(r => r.Id == "hides-1");
+        Assert.True(Blocks(Found(FindingShape.Area, new PanelBox(500, 2500, -600, 600).Corners)));
+        Assert.True(Blocks(Found(FindingShape.Line, new(1500, -600), new(1500, 600))));
+        // What only reaches its edge goes on behind it, too; what ends before it does not.
+        Assert.True(Blocks(Found(FindingShape.Area, new PanelBox(500, 1000, -100, 100).Corners)));
+        Assert.False(Blocks(Found(FindingShape.Line, new(900, -600), new(900, 600))));
+    }
+
+    [Fact]
+    public void No_screw_is_set_near_wiring_and_it_is_marked_where_it_runs()
+    {
+        Member Run(double t) =>
+            new("Wiring run", MemberKind.WiringRun, MemberRole.KeepOut, new Footprint(FootprintShape.Spine, [new(300, t), new(4000, t)], 30), 20);
+        Judgement? Row(double t) => Plan(Roof() with { Members = [Run(t)] }, Of(Board)).Rows.SingleOrDefault(r => r.Id == "behind-1");
+        Assert.Contains("within 30 mm", Row(0)!.Remedy);
+        // Its side lies 29 and 31 beside the lining's edge.
+        Assert.NotNull(Row(600 + 29 + 15));
+        Assert.Null(Row(600 + 31 + 15));
+    }
+
+    [Fact] // By hand: 1 + 32 + 1 of two skins, then 25 and 6
+    public void Two_skins_are_both_part_of_the_wall()
+    {
+        Panel door = Roofs.Flat() with { SkinMm = 1, SkinGapMm = 32 };
+        Fitting window = Roofs.Vent() with { Clamp = new ClampRange(25, 60), Halves = new Halves(60, 8, 4, [], new RoundedRectangle(440, 440, 20)) };
+        LiningPlan plan = Plan(new LiningSite(door, [], [Vent(1000, 0, window)], []), Of(Board));
+        Assert.Equal((65.0, 25.0), (plan.Holes[0].DepthMm, plan.Holes[0].PackMm));
+        Assert.Contains("End the lining at a frame of 26 mm at most", plan.Rows.Single(r => r.Id == "clamp-1").Remedy);
+    }
+
+    [Fact] // A pipe of 100 in a skin, boards 75 off it: beside a lining that ends 60 from the pipe it still takes its bite
+    public void Boards_keep_off_what_gets_hot_beside_them_too()
+    {
+        Fitting flue = Roofs.Vent() with
+        {
+            CutOut = new RoundedRectangle(100, 100, 50),
+            Neck = new RoundedRectangle(96, 96, 48),
+            Flange = new RoundedRectangle(190, 190, 30),
+            Screws = null,
+            HeatMm = 75,
+        };
+        LiningPlan plan = Plan(Roof(Vent(2400 + 110, 0, flue)), Of(Board));
+        BoardHole bite = plan.Boards[0].Holes.Single();
+        Assert.Equal((true, 2385.0), (bite.IsNotch, bite.Box.SMinMm));
+        Assert.Contains(plan.Rows, r => r.Id == "heat-1");
+    }
+
+    [Fact] // The corners of a round hole of 250 as it is cut first lie on a circle of 220: none reaches out of it
+    public void What_is_cut_first_stays_within_the_hole_at_its_corners()
+    {
+        Fitting round = Roofs.Vent() with
+        {
+            CutOut = new RoundedRectangle(250, 250, 125),
+            Neck = new RoundedRectangle(246, 246, 123),
+            Flange = new RoundedRectangle(340, 340, 30),
+            Screws = null,
+        };
+        LiningPlan plan = Plan(Roof(Vent(1000, 0, round)), Of(Board));
+        Assert.Equal((125.0, 110.0), (plan.Holes[0].CornerMm, plan.Holes[0].FirstCornerMm));
+        Drawing drawing = LiningDrawing.Of(Roofs.Flat(), plan, plan.Boards[0]);
+        Assert.Equal([125.0, 110.0], drawing.Arcs.Select(a => a.RadiusMm).Distinct());
+        Assert.All(drawing.Arcs, a => Assert.Equal((1000.0, 600.0), (a.XMm, a.YMm)));
+        // Corners of less than what is left on are square, and lie within.
+        Assert.Equal(5, Plan(Roof(Vent(1000, 0)), Of(Board)).Holes[0].FirstCornerMm);
+        Assert.Equal(0, Plan(Roof(Vent(1000, 0)), Of(Board) with { UndersizeMm = 25 }).Holes[0].FirstCornerMm);
+    }
+
     [Fact]
     public void What_is_no_lining_is_refused()
     {

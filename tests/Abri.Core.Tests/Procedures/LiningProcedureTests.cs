@@ -51,7 +51,10 @@ public class LiningProcedureTests
         );
         WorkStep Step(string key) => procedure.Steps.Single(s => s.Key == key);
         Assert.Contains("Cables out through the lining for Vent.", Step("lining-behind").Do);
-        Assert.Contains("Vent in Ceiling: from 815 to 1185 mm from its front edge, from 415 to 785 mm from its right edge.", Step("lining-first").Do);
+        Assert.Contains(
+            "Vent in Ceiling: from 815 to 1185 mm from its front edge, from 415 to 785 mm from its right edge, corners 5 mm.",
+            Step("lining-first").Do
+        );
         Assert.Contains("come out again", Step("lining-offer").Do);
         HoldPoint depth = Assert.Single(Step("lining-trim").Holds);
         Assert.Equal((31.8, 3.0), (depth.Wanted, depth.More));

@@ -87,8 +87,8 @@ public class BoardsToCutTests
         BoardGroup group = boards.Groups.Single();
         Assert.Equal(["stock0"], group.StockIds);
         Assert.Equal(0, group.Plan.Result.Bought);
-        StockBoard rest = group.Rests().Single();
-        Assert.Equal(("Rest of old shelf", 1, 497.0, 700.0, 15.0), (rest.Name, rest.Count, rest.LengthMm, rest.WidthMm, rest.ThickMm));
+        StockBoard rest = group.Offcuts().Single();
+        Assert.Equal(("Offcut of old shelf", 1, 497.0, 700.0, 15.0), (rest.Name, rest.Count, rest.LengthMm, rest.WidthMm, rest.ThickMm));
     }
 
     [Fact]

@@ -52,6 +52,8 @@ export const api = createClient<paths>({
     try {
       const response = await fetch(request)
       ends.set(response, end)
+      // An answer that breaks off half way is read by nobody: nobody would end it.
+      response.clone().text().catch(end)
       return response
     } catch (e) {
       end()

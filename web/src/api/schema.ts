@@ -3768,6 +3768,16 @@ export interface components {
             /** Format: double */
             setToMm: number;
         };
+        CutOffcut: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
         CutOpening: {
             name: string;
             edge: components["schemas"]["PanelBox"];
@@ -3833,22 +3843,12 @@ export interface components {
             kerfMm: number;
             car?: null | components["schemas"]["CarryHome"];
         };
-        CutRest: {
-            /** Format: double */
-            alongMm: number;
-            /** Format: double */
-            acrossMm: number;
-            /** Format: double */
-            lengthMm: number;
-            /** Format: double */
-            widthMm: number;
-        };
         CutSheet: {
             /** Format: int32 */
             stock: number;
             places: components["schemas"]["CutPlace"][];
             cuts: components["schemas"]["SawCut"][];
-            rests: components["schemas"]["CutRest"][];
+            offcuts: components["schemas"]["CutOffcut"][];
         };
         /** @enum {unknown} */
         CutSize: "wasteSide" | "withClearance";
@@ -4446,6 +4446,11 @@ export interface components {
         };
         /** @enum {unknown} */
         Grain: "lengthways" | "across";
+        GridFound: {
+            probes: components["schemas"]["GridProbe"][];
+            /** Format: int32 */
+            bad: number;
+        };
         GridProbe: {
             at: components["schemas"]["PanelPoint"];
             wood: components["schemas"]["WoodState"];
@@ -4812,6 +4817,8 @@ export interface components {
             first: components["schemas"]["PanelBox"];
             /** Format: double */
             cornerMm: number;
+            /** Format: double */
+            firstCornerMm: number;
             /** Format: double */
             depthMm: number;
             /** Format: double */
@@ -7151,6 +7158,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfGridFound: {
+            result: components["schemas"]["GridFound"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfHeadRoomPlan: {
             result: components["schemas"]["HeadRoomPlan"];
             steps: components["schemas"]["Step"][];
@@ -7177,12 +7190,6 @@ export interface components {
         };
         WorkedOfIReadOnlyListOfDepthReading: {
             result: components["schemas"]["DepthReading"][];
-            steps: components["schemas"]["Step"][];
-            sources: components["schemas"]["Source"][];
-            warnings: string[];
-        };
-        WorkedOfIReadOnlyListOfGridProbe: {
-            result: components["schemas"]["GridProbe"][];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -8671,7 +8678,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkedOfIReadOnlyListOfGridProbe"];
+                    "application/json": components["schemas"]["WorkedOfGridFound"];
                 };
             };
         };

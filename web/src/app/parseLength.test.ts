@@ -25,3 +25,11 @@ it('waits no longer once a change has failed', async () => {
   await expect(got(api.DELETE('/api/vehicles/{vehicleId}/panels/{id}', { params }))).rejects.toThrow()
   expect(await lengthsRead()).toBe(true)
 })
+
+it('waits no longer once an answer has broken off half way', async () => {
+  const broken = () => new ReadableStream({ start: (body) => body.error(new Error('gone')) })
+  vi.stubGlobal('fetch', () => Promise.resolve(new Response(broken(), { headers: { 'Content-Type': 'application/json' } })))
+  const params = { path: { vehicleId: 'a', id: 'b' }, header: ifMatch(1) }
+  await expect(got(api.PUT('/api/vehicles/{vehicleId}/panels/{id}', { params, body: {} as never }))).rejects.toThrow()
+  expect(await lengthsRead()).toBe(true)
+})

@@ -142,7 +142,8 @@ async function keep() {
         <span></span>
         <LengthInput v-model="carLength" :bounds="bounds.CarryHome.lengthMm" :label="t('cuts.car')" optional />
         <LengthInput v-model="carWidth" :bounds="bounds.CarryHome.widthMm" :label="t('cuts.carWide')" optional />
-        <p class="soft wide">{{ t('cuts.carMore') }}</p>
+        <p v-if="(carLength === null) !== (carWidth === null)" class="warn wide" role="status">{{ t('cuts.carBoth') }}</p>
+        <p v-else class="soft wide">{{ t('cuts.carMore') }}</p>
       </div>
       <div v-if="groups.length > 0" class="row">
         <a class="btn main" :href="file('board-cuts.pdf')" download>{{ t('cuts.print') }}</a>

@@ -26,10 +26,10 @@ const drawn = () =>
       sheet: {
         stock: 0,
         places: [{ piece: 0, alongMm: 0, acrossMm: 0, lengthMm: 1500, widthMm: 400 }],
-        cuts: [cut(1, true, 400, 'rest 1', true), cut(2, false, 1500, null, false)],
-        rests: [{ alongMm: 0, acrossMm: 403, lengthMm: 2000, widthMm: 597 }],
+        cuts: [cut(1, true, 400, 'offcut 1', true), cut(2, false, 1500, null, false)],
+        offcuts: [{ alongMm: 0, acrossMm: 403, lengthMm: 2000, widthMm: 597 }],
       },
-      pieces: [{ for: 'lining', ownerId: 'a', name: 'Shelf' }],
+      pieces: [{ name: 'Shelf' }],
       dxf: '/one.dxf',
     },
   })
@@ -39,8 +39,8 @@ test('each cut says what is cut, where the fence stands, and what comes of it', 
     .findAll('tbody tr')
     .map((row) => row.findAll('td').map((cell) => cell.text().replace(/\s+/g, ' ')))
   expect(rows).toEqual([
-    ['1 along at the shop', 'the sheet', '400 mm', 'part 1; rest 1'],
-    ['2 across', 'part 1', '1500 mm', 'Shelf; waste'],
+    ['1 rip at the shop', 'the sheet', '400 mm', 'part 1; offcut 1'],
+    ['2 crosscut', 'part 1', '1500 mm', 'Shelf; waste'],
   ])
 })
 
@@ -53,10 +53,10 @@ test('pieces and rests are drawn to scale, across counted from the foot', () => 
       number,
       number,
     ]
-  const [stock, piece, rest] = [at('stock'), at('piece'), at('rest')]
+  const [stock, piece, offcut] = [at('stock'), at('piece'), at('offcut')]
   expect(piece[2] / stock[2]).toBeCloseTo(0.75, 3)
   expect(piece[1] + piece[3]).toBeCloseTo(stock[1] + stock[3], 1)
-  expect(rest[1]).toBeCloseTo(stock[1], 1)
+  expect(offcut[1]).toBeCloseTo(stock[1], 1)
   expect(figure.findAll('line.cut.shop')).toHaveLength(1)
   expect(figure.find('a').attributes('href')).toBe('/one.dxf')
 })

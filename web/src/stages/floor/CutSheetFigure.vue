@@ -23,7 +23,7 @@ const scale = computed(() => Math.min(600 / props.stock.lengthMm, 300 / props.st
 const high = computed(() => props.stock.widthMm * scale.value)
 const wide = computed(() => props.stock.lengthMm * scale.value)
 /** Across the sheet counts from its near side, at the foot of the drawing. */
-const rect = (r: Schemas['CutRest']) => ({
+const rect = (r: Schemas['CutOffcut']) => ({
   x: left + r.alongMm * scale.value,
   y: 10 + high.value - (r.acrossMm + r.widthMm) * scale.value,
   width: r.lengthMm * scale.value,
@@ -52,7 +52,7 @@ const title = computed(() => t('cuts.sheet', { n: props.number, name: props.stoc
         </marker>
       </defs>
       <rect class="stock" v-bind="rect({ alongMm: 0, acrossMm: 0, lengthMm: stock.lengthMm, widthMm: stock.widthMm })" />
-      <rect v-for="(r, i) in sheet.rests" :key="`r${i}`" class="rest" v-bind="rect(r)" />
+      <rect v-for="(r, i) in sheet.offcuts" :key="`r${i}`" class="offcut" v-bind="rect(r)" />
       <g v-for="(p, i) in sheet.places" :key="i">
         <rect class="piece" v-bind="rect(p)">
           <title>{{ name(p) }}</title>
@@ -89,8 +89,8 @@ const title = computed(() => t('cuts.sheet', { n: props.number, name: props.stoc
         </tr>
       </tbody>
     </table>
-    <p v-for="(r, i) in sheet.rests" :key="i" class="soft">
-      {{ t('cuts.rest', { n: i + 1, size: `${L(r.lengthMm)} × ${lengthText(r.widthMm, lengths)}` }) }}
+    <p v-for="(r, i) in sheet.offcuts" :key="i" class="soft">
+      {{ t('cuts.offcut', { n: i + 1, size: `${L(r.lengthMm)} × ${lengthText(r.widthMm, lengths)}` }) }}
     </p>
   </figure>
 </template>
@@ -113,7 +113,7 @@ svg {
   fill: var(--metal-1);
   stroke: var(--metal-6);
 }
-.rest {
+.offcut {
   fill: none;
   stroke: var(--metal-5);
   stroke-dasharray: 6 4;

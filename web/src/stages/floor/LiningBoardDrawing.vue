@@ -39,7 +39,7 @@ const holes = computed(() =>
   props.board.holes.map((h) => ({
     n: h.hole + 1,
     final: { ...rect(h.box), rx: h.isNotch ? 0 : props.plan.holes[h.hole]!.cornerMm * scale.value },
-    first: rect(h.first),
+    first: { ...rect(h.first), rx: h.isNotch ? 0 : props.plan.holes[h.hole]!.firstCornerMm * scale.value },
   })),
 )
 const level = computed(() => ['up', 'down', 'left', 'right'].includes(facingOf(props.panel)))

@@ -32,8 +32,8 @@ function close() {
 }
 const leave = leaving(isTyped, close)
 const read = useFigure('probe-grid', () => (text.value.trim() === '' ? null : { text: text.value, lengths: lengths.value }))
-const found = computed(() => (read.wrong.value ? [] : (read.answer.value?.result ?? [])))
-const bad = computed(() => found.value.filter((p) => p.wood !== 'sound').length)
+const found = computed(() => (read.wrong.value ? [] : (read.answer.value?.result.probes ?? [])))
+const bad = computed(() => read.answer.value?.result.bad ?? 0)
 async function add() {
   const takenAt = new Date().toISOString()
   const probes: Probe[] = found.value.map((p) => ({ ...p, of: props.of, takenAt, notes: '' }))

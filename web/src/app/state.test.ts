@@ -1,0 +1,27 @@
+// @vitest-environment happy-dom
+import { expect, it, vi } from 'vitest'
+import { useState } from './state'
+
+const whole = { vehicle: { id: 'a', value: { units: 'mm', inchDenominator: 16 } } }
+const answer = (request: Request) => Response.json(request.url.endsWith('/shell') ? whole : [])
+
+it('asks for a vehicle once more when a connection drops, and says so when it drops again', async () => {
+  const { load, shell, trouble } = useState()
+  let dropped = 0
+  vi.stubGlobal('fetch', (request: Request) =>
+    dropped++ === 0 ? Promise.reject(new Error('dropped')) : Promise.resolve(answer(request)),
+  )
+  await load('a')
+  expect([shell.value?.vehicle.id, trouble.value]).toEqual(['a', null])
+  vi.stubGlobal('fetch', () => Promise.reject(new Error('gone')))
+  await load('b')
+  expect([shell.value, trouble.value?.status]).toEqual([null, 0])
+})
+
+it('does not ask again what the server has refused', async () => {
+  const asked = vi.fn(() => Promise.resolve(Response.json({ code: 'not-found' }, { status: 404 })))
+  vi.stubGlobal('fetch', asked)
+  await useState().load('c')
+  expect(useState().trouble.value?.status).toBe(404)
+  expect(asked).toHaveBeenCalledTimes(2)
+})

@@ -24,7 +24,8 @@ public static class AbriApp
     public static WebApplication Build(AppOptions options)
     {
         // Opened first, so that a file that cannot be used is reported before anything listens.
-        var database = Database.Open(options.Folder.DatabaseFile, TimeProvider.System);
+        var clock = new ProgramClock(options.Now);
+        var database = Database.Open(options.Folder.DatabaseFile, clock);
         WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() }
         );
@@ -53,7 +54,8 @@ public static class AbriApp
         builder
             .Services.AddSingleton(_ => database)
             .AddSingleton<History>()
-            .AddSingleton(TimeProvider.System)
+            .AddSingleton(clock)
+            .AddSingleton<TimeProvider>(clock)
             .AddSingleton<SnapshotStore>()
             .AddSingleton<Snapshots>()
             .AddSingleton<RecordStore>()

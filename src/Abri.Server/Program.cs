@@ -17,7 +17,8 @@ var data = new Option<string>("--data")
     DefaultValueFactory = _ => Environment.GetEnvironmentVariable("ABRI_DATA") ?? "data",
 };
 var empty = new Option<bool>("--empty") { Description = "Start a new data folder without the demo vehicle." };
-var command = new RootCommand("Abri: plan, mark out, cut and check openings in the shell of a van, bus or trailer.") { port, data, empty };
+var now = new Option<DateTimeOffset?>("--now") { Description = "Set the program's clock, for demo and tests: 2031-05-12T07:40." };
+var command = new RootCommand("Abri: plan, mark out, cut and check openings in the shell of a van, bus or trailer.") { port, data, empty, now };
 
 command.SetAction(
     async (parsed, cancelled) =>
@@ -25,7 +26,9 @@ command.SetAction(
         try
         {
             using var folder = DataFolder.Claim(parsed.GetValue(data)!);
-            await using WebApplication app = AbriApp.Build(new AppOptions(parsed.GetValue(port), folder, !parsed.GetValue(empty)));
+            await using WebApplication app = AbriApp.Build(
+                new AppOptions(parsed.GetValue(port), folder, !parsed.GetValue(empty), parsed.GetValue(now))
+            );
             await app.StartAsync(cancelled);
             Console.WriteLine($"Abri is ready on {app.Urls.First()}  (data in {folder.Path}; Ctrl-C ends it)");
             await app.WaitForShutdownAsync(cancelled);

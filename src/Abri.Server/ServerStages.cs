@@ -1,9 +1,11 @@
+using Abri.Server.Days;
 using Abri.Server.Floor;
 using Abri.Server.Metal;
 using Abri.Server.Openings;
 using Abri.Server.Sealing;
 using Abri.Server.Shell;
 using Abri.Server.Water;
+using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -63,6 +65,7 @@ internal static class ServerStages
                     .AddSingleton<FloorStores>(),
             FloorEndpoints.MapFloor
         ),
+        new(services => services.AddSingleton<ForecastStore>().AddSingleton<PersonStore>().AddSingleton<DayStores>(), DaysEndpoints.MapDays),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -247,6 +247,24 @@ internal static class Samples
                 {"timber":{"lengthMm":1900,"wideMm":60,"highMm":70,"readings":[{"atMm":20,"isBad":true},{"atMm":900,"isBad":false}],"modulusMPa":8000}}
                 """
             )!,
+            ["daylight"] = JsonNode.Parse("""{"place":{"latitudeDeg":38.7,"longitudeDeg":-9.1},"date":"2031-05-12","timeZone":"Europe/Lisbon"}""")!,
+            ["weather-expand"] = JsonNode.Parse(
+                """
+                {"days":[{"date":"2031-05-12","night":"dry","morning":"dry","afternoon":"showers","evening":"rain","highC":18,"lowC":8,"windMs":4}],
+                "timeZone":"Europe/Lisbon","place":{"latitudeDeg":38.7,"longitudeDeg":-9.1},"issuedAt":"2031-05-12T06:00:00Z"}
+                """
+            )!,
+            ["cut-window"] = JsonNode.Parse(
+                $$"""
+                {"span":{{Span}},"on":{"forecast":{{Hours}},"timeZone":"Etc/UTC","place":{"latitudeDeg":38.7,"longitudeDeg":-9.1},
+                "people":[{"name":"Ada","hours":[{"day":"monday","fromHour":8,"toHour":18}]}]},
+                "care":{"slow":false,"mostRainPercent":20},"now":"2031-05-12T09:00:00Z"}
+                """
+            )!,
+            ["rain-risk"] = JsonNode.Parse($$"""{"span":{{Span}},"forecast":{{Hours}},"from":"2031-05-12T09:00:00Z","starts":3,"seed":1}""")!,
+            ["learning"] = JsonNode.Parse("""{"firstMinutes":60,"count":4,"rate":0.85}""")!,
+            ["sol-air"] = JsonNode.Parse("""{"roof":{"airC":25,"sunDeg":60,"cloudPercent":10,"windMs":2,"shade":"dark"}}""")!,
+            ["hole-cover"] = JsonNode.Parse("""{"lengthMm":400,"widthMm":400,"fits":true}""")!,
             ["furring"] = JsonNode.Parse(
                 """
                 {"floor":{"lengthMm":4300,"widthMm":1660,"battenMm":38,"mostSpacingMm":457,"closeFromMm":900,"closeToMm":1700,"crossMm":600}}
@@ -390,4 +408,21 @@ internal static class Samples
             )!,
         };
     }
+
+    /// <summary>A cut, a wait and what closes it again.</summary>
+    private const string Span = """
+        {"steps":[{"title":"Cut the hole","minutes":{"quick":20,"likely":30,"slow":60},"waitHours":1,
+        "weather":{"dry":true,"windBelowMs":8,"fromC":null,"toC":null},"people":1,"inside":false},
+        {"title":"Set it","minutes":{"quick":20,"likely":30,"slow":60},"waitHours":2,
+        "weather":{"dry":true,"windBelowMs":8,"fromC":5,"toC":35},"people":1,"inside":false}],"closes":true}
+        """;
+
+    /// <summary>A day of fine hours.</summary>
+    private static readonly string Hours =
+        """{"source":"table","issuedAt":"2031-05-12T06:00:00Z","from":"2031-05-12T00:00:00Z","hours":["""
+        + string.Join(
+            ',',
+            Enumerable.Repeat("""{"airC":16,"relativePercent":60,"windMs":3,"gustMs":5,"rainMm":0.5,"rainPercent":10,"cloudPercent":40}""", 24)
+        )
+        + """],"days":null,"members":null}""";
 }

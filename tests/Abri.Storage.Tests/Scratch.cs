@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -48,6 +49,7 @@ internal sealed class Scratch : IDisposable
             new LiningStore(Database, Panels),
             new StockBoardStore(Database)
         );
+        Days = new DayStores(new ForecastStore(Database), new PersonStore(Database));
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,
@@ -64,6 +66,7 @@ internal sealed class Scratch : IDisposable
             Repairs,
             new SheetStore(Database),
             Floors,
+            Days,
             Products
         );
         Records = new RecordStore(
@@ -82,6 +85,7 @@ internal sealed class Scratch : IDisposable
             Repairs,
             new SheetStore(Database),
             Floors,
+            Days,
             Products
         );
     }
@@ -97,6 +101,8 @@ internal sealed class Scratch : IDisposable
     public ProductStore Products { get; }
 
     public RepairStore Repairs { get; }
+
+    public DayStores Days { get; }
 
     public FloorStores Floors { get; }
 

@@ -1,6 +1,6 @@
 using Abri.Core.Declared;
 using Abri.Core.Geometry;
-using Abri.Core.Sealing;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Floor;
 

@@ -1,5 +1,5 @@
 using Abri.Core.Declared;
-using Abri.Core.Sealing;
+using Abri.Core.Weather;
 using Abri.Core.Work;
 
 namespace Abri.Core.Metal;

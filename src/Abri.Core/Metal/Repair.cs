@@ -1,6 +1,7 @@
 using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Metal;
 
@@ -70,6 +71,7 @@ public enum RepairState
 /// <param name="Window">The old window; null for others.</param>
 /// <param name="Door">The door with its readings; null for others.</param>
 /// <param name="BlankCut">Whether the blank of its patch is cut out of a sheet.</param>
+/// <param name="Ready">What was looked at before the shell is opened; null for nothing.</param>
 public sealed record Repair(
     [Name] string Name,
     RepairKind Kind,
@@ -88,7 +90,8 @@ public sealed record Repair(
     [Notes] string Notes,
     OldWindow? Window = null,
     DoorFit? Door = null,
-    bool BlankCut = false
+    bool BlankCut = false,
+    [Count(0, 20, "At most {1} things are looked at.")] IReadOnlyList<ReadyItem>? Ready = null
 )
 {
     /// <summary>A planned repair of which no more is known than where it is.</summary>

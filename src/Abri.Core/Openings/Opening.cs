@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings.Clamping;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Openings;
 
@@ -45,6 +46,7 @@ public sealed record ClampWork(
 /// <param name="Notes">Anything worth keeping.</param>
 /// <param name="Clamp">How its clamping stands; null until somebody begins.</param>
 /// <param name="Tape">The bedding tape that lies ready; null for the usual one.</param>
+/// <param name="Ready">What was looked at before the cut; null for nothing.</param>
 public sealed record Opening(
     [Name] string Name,
     string FittingId,
@@ -56,5 +58,6 @@ public sealed record Opening(
     AsCut? AsCut,
     [Notes] string Notes,
     ClampWork? Clamp = null,
-    BeddingTape? Tape = null
+    BeddingTape? Tape = null,
+    [Count(0, 20, "At most {1} things are looked at.")] IReadOnlyList<ReadyItem>? Ready = null
 );

@@ -24,7 +24,9 @@ public static class VehicleFile
             of.LeakPriors.Count > 0 ? of.LeakPriors.Values() : null,
             products.Used.Count > 0 ? products.Used : null,
             of.Sheets.Count > 0 ? of.Sheets.Values() : null,
-            of.Floor.Stock.Count > 0 ? of.Floor.Stock.Values() : null
+            of.Floor.Stock.Count > 0 ? of.Floor.Stock.Values() : null,
+            of.Days.Forecast?.Value,
+            of.Days.People.Count > 0 ? of.Days.People.Values() : null
         );
     }
 

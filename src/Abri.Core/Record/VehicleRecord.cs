@@ -1,3 +1,4 @@
+using Abri.Core.Days;
 using Abri.Core.Declared;
 using Abri.Core.Floor;
 using Abri.Core.Linings;
@@ -7,6 +8,7 @@ using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Record;
 
@@ -19,6 +21,8 @@ namespace Abri.Core.Record;
 /// <param name="Products">The products that its joints name; null for none.</param>
 /// <param name="Sheets">Sheets and offcuts to cut from; null for none.</param>
 /// <param name="StockBoards">Boards and their offcuts to cut from; null for none.</param>
+/// <param name="Forecast">The last forecast; null for none.</param>
+/// <param name="People">Who works on it; null for nobody.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -27,7 +31,9 @@ public sealed record VehicleRecord(
     IReadOnlyList<LeakPrior>? LeakPriors = null,
     [Count(0, 200, "At most 200 products travel with a vehicle.")] IReadOnlyList<Keyed<Product>>? Products = null,
     [Count(0, 200, "A vehicle has at most 200 sheets.")] IReadOnlyList<StockSheet>? Sheets = null,
-    [Count(0, 200, "A vehicle has at most 200 sizes of boards.")] IReadOnlyList<StockBoard>? StockBoards = null
+    [Count(0, 200, "A vehicle has at most 200 sizes of boards.")] IReadOnlyList<StockBoard>? StockBoards = null,
+    Forecast? Forecast = null,
+    [Count(0, 20, "At most {1} people work on a vehicle.")] IReadOnlyList<Person>? People = null
 );
 
 /// <summary>A panel with all that lies on it.</summary>

@@ -1,3 +1,4 @@
+using Abri.Core.Days;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
@@ -7,6 +8,7 @@ using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Record;
 
@@ -25,6 +27,7 @@ namespace Abri.Core.Record;
 /// <param name="Repairs">Repairs of all panels.</param>
 /// <param name="Sheets">Sheets and offcuts to cut from.</param>
 /// <param name="Floor">What was probed, lies and is replaced of floors.</param>
+/// <param name="Days">What decides about its days.</param>
 /// <param name="Fittings">The catalogue of fittings, which all vehicles share.</param>
 /// <param name="Products">The catalogue of products, which all vehicles share.</param>
 public sealed record VehicleSnapshot(
@@ -41,6 +44,7 @@ public sealed record VehicleSnapshot(
     IReadOnlyList<Stored<Repair>> Repairs,
     IReadOnlyList<Stored<StockSheet>> Sheets,
     FloorRows Floor,
+    DayRows Days,
     IReadOnlyList<Stored<Fitting>> Fittings,
     IReadOnlyList<Stored<Product>> Products
 )
@@ -98,6 +102,11 @@ public sealed record FloorRows(
     IReadOnlyList<Stored<Lining>> Linings,
     IReadOnlyList<Stored<StockBoard>> Stock
 );
+
+/// <summary>What decides about the days of a vehicle.</summary>
+/// <param name="Forecast">The last forecast; null for none.</param>
+/// <param name="People">Who works on it.</param>
+public sealed record DayRows(Stored<Forecast>? Forecast, IReadOnlyList<Stored<Person>> People);
 
 /// <summary>Picks rows by what they belong to.</summary>
 public static class Rows

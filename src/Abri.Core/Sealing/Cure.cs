@@ -1,4 +1,5 @@
 using Abri.Core.Declared;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Sealing;
 

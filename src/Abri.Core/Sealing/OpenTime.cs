@@ -1,3 +1,5 @@
+using Abri.Core.Weather;
+
 namespace Abri.Core.Sealing;
 
 /// <summary>How long a product can be worked.</summary>

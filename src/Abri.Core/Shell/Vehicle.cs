@@ -17,6 +17,7 @@ namespace Abri.Core.Shell;
 /// <param name="Place">Where it stands; null when unknown.</param>
 /// <param name="Masses">Masses and axles; null when nothing is known yet.</param>
 /// <param name="Attitude">How it stands as parked; null for level.</param>
+/// <param name="Care">How careful to be before a cut; null for the usual care.</param>
 public sealed record Vehicle(
     [Name] string Name,
     VehicleKind Kind,
@@ -29,7 +30,8 @@ public sealed record Vehicle(
     [TimeZone] string TimeZone = "Etc/UTC",
     Place? Place = null,
     Masses? Masses = null,
-    Attitude? Attitude = null
+    Attitude? Attitude = null,
+    CutCare? Care = null
 )
 {
     /// <summary>Common practice, no source: 1/8 inch between straight-edge and pencil line.</summary>

@@ -28,7 +28,7 @@ internal sealed class KeptAnswers(Snapshots snapshots) : IOutputCachePolicy
     public ValueTask CacheRequestAsync(OutputCacheContext context, CancellationToken cancellation)
     {
         string id = (string)context.HttpContext.GetRouteValue("vehicleId")!;
-        context.CacheVaryByRules.VaryByValues["tag"] = snapshots.Tag(id);
+        context.CacheVaryByRules.VaryByValues["tag"] = snapshots.Tag(id, context.HttpContext.GetEndpoint());
         return ValueTask.CompletedTask;
     }
 

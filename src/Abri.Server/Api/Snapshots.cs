@@ -21,7 +21,13 @@ internal sealed class Snapshots(Database database, SnapshotStore store, TimeProv
     public Task<VehicleSnapshot?> Of(string vehicleId) => kept.Of(vehicleId, database.RevisionOf(vehicleId), () => store.Read(vehicleId));
 
     /// <summary>Tag of every answer that is worked out of a vehicle: what follows from it may change with the day too.</summary>
-    public string Tag(string vehicleId) => $"W/\"{run}-{database.RevisionOf(vehicleId)}-{clock.GetLocalNow():yyyyMMdd}\"";
+    /// <param name="vehicleId">The vehicle.</param>
+    /// <param name="asked">What is asked for: some answers change with the minute.</param>
+    public string Tag(string vehicleId, Endpoint? asked)
+    {
+        string until = asked?.Metadata.GetMetadata<ByTheMinute>() is null ? "yyyyMMdd" : "yyyyMMddHHmm";
+        return $"W/\"{run}-{database.RevisionOf(vehicleId)}-{clock.GetLocalNow().ToString(until, CultureInfo.InvariantCulture)}\"";
+    }
 }
 
 /// <summary>The vehicle in the address of a request, with everything on it.</summary>
@@ -55,7 +61,7 @@ internal static class VehicleRoutes
         Snapshots snapshots = context.RequestServices.GetRequiredService<Snapshots>();
         string id = (string)context.GetRouteValue("vehicleId")!;
         // Before the data is looked at: what changes meanwhile makes the next question new.
-        string tag = snapshots.Tag(id);
+        string tag = snapshots.Tag(id, context.GetEndpoint());
         if (await snapshots.Of(id) is null)
             return Problems.NotFound("This vehicle is not there any more.");
         if (!HttpMethods.IsGet(context.Request.Method))

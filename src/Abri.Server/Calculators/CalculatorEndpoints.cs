@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Days;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
@@ -12,6 +13,7 @@ using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Weather;
 using Abri.Server.Api;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -219,6 +221,33 @@ internal static class CalculatorEndpoints
             )
             .Validate<HeadRoomInput>()
             .WithName("head-room");
+        calculators
+            .MapPost("/daylight", (DaylightInput x) => Answer(Daylight.Of(x.Place, x.Date, x.TimeZone)))
+            .Validate<DaylightInput>()
+            .WithName("daylight");
+        calculators
+            .MapPost("/weather-expand", (WeatherExpandInput x) => Answer(WeatherFromDays.Of(x.Days, x.TimeZone, x.Place, x.IssuedAt)))
+            .Validate<WeatherExpandInput>()
+            .WithName("weather-expand");
+        calculators
+            .MapPost("/cut-window", (CutWindowInput x) => TypedResults.Ok(CutGate.Of(x.Span, x.On, x.Care, x.Now)))
+            .Validate<CutWindowInput>()
+            .WithName("cut-window");
+        calculators
+            .MapPost("/rain-risk", (RainRiskInput x, CancellationToken stop) =>
+                Answer(RainRisk.Of(x.Span, x.Forecast, x.From, x.Starts, x.Seed, stop))
+            )
+            .Validate<RainRiskInput>()
+            .WithName("rain-risk");
+        calculators
+            .MapPost("/learning", (LearningInput x) => TypedResults.Ok(Learning.Of(x.FirstMinutes, x.Count, x.Rate)))
+            .Validate<LearningInput>()
+            .WithName("learning");
+        calculators.MapPost("/sol-air", (SolAirInput x) => TypedResults.Ok(SolAir.Of(x.Roof))).Validate<SolAirInput>().WithName("sol-air");
+        calculators
+            .MapPost("/hole-cover", (HoleCoverInput x) => TypedResults.Ok(HoleCover.Of(x.LengthMm, x.WidthMm, x.Fits)))
+            .Validate<HoleCoverInput>()
+            .WithName("hole-cover");
         calculators
             .MapPost("/paint", (PaintInput x) => TypedResults.Ok(Paint.Of(x.Coats, x.AreaM2, x.AirC)))
             .Validate<PaintInput>()

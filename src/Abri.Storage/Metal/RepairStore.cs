@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
@@ -35,6 +36,7 @@ public sealed class RepairStore(Database database, PanelStore panels) : MendingS
             ["old_window"] = Storage.Columns.MaybeJson(value.Window),
             ["door"] = Storage.Columns.MaybeJson(value.Door),
             ["blank_cut"] = value.BlankCut,
+            ["ready"] = Storage.Columns.MaybeJson(value.Ready),
         };
 
     /// <inheritdoc/>
@@ -57,7 +59,8 @@ public sealed class RepairStore(Database database, PanelStore panels) : MendingS
             row.Text("notes"),
             row.MaybeJson<OldWindow>("old_window"),
             row.MaybeJson<DoorFit>("door"),
-            row.Int("blank_cut") != 0
+            row.Int("blank_cut") != 0,
+            row.MaybeJson<ReadyItem[]>("ready")
         );
 
     /// <inheritdoc/>

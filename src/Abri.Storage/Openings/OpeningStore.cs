@@ -3,6 +3,7 @@ using Abri.Core.Openings;
 using Abri.Core.Openings.Seating;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
@@ -29,6 +30,7 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
             ["notes"] = value.Notes,
             ["clamp"] = Storage.Columns.MaybeJson(value.Clamp),
             ["tape"] = Storage.Columns.MaybeJson(value.Tape),
+            ["ready"] = Storage.Columns.MaybeJson(value.Ready),
         };
 
     /// <inheritdoc/>
@@ -44,7 +46,8 @@ public sealed class OpeningStore(Database database, PanelStore panels) : Store<O
             row.MaybeJson<AsCut>("as_cut"),
             row.Text("notes"),
             row.MaybeJson<ClampWork>("clamp"),
-            row.MaybeJson<BeddingTape>("tape")
+            row.MaybeJson<BeddingTape>("tape"),
+            row.MaybeJson<ReadyItem[]>("ready")
         );
 
     /// <inheritdoc/>

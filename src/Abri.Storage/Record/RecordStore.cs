@@ -1,4 +1,5 @@
 using Abri.Core;
+using Abri.Core.Days;
 using Abri.Core.Floor;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -6,6 +7,7 @@ using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water.Leaks;
+using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -32,6 +34,7 @@ public sealed class RecordStore(
     RepairStore repairs,
     SheetStore sheets,
     FloorStores floors,
+    DayStores days,
     ProductStore products
 )
 {
@@ -54,6 +57,10 @@ public sealed class RecordStore(
             sheets.Insert(pending, vehicle, sheet);
         foreach (StockBoard board in record.StockBoards ?? [])
             floors.Stock.Insert(pending, vehicle, board);
+        if (record.Forecast is { } forecast)
+            days.Forecasts.Insert(pending, vehicle, forecast);
+        foreach (Person person in record.People ?? [])
+            days.People.Insert(pending, vehicle, person);
         foreach (LeakPrior prior in record.LeakPriors ?? [])
             priors.Insert(pending, vehicle, prior);
         foreach (PanelRecord panel in record.Panels)

@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -27,6 +28,7 @@ public sealed class SnapshotStore(
     RepairStore repairs,
     SheetStore sheets,
     FloorStores floors,
+    DayStores days,
     ProductStore products
 )
 {
@@ -66,6 +68,7 @@ public sealed class SnapshotStore(
                     PanelByPanel(floors.Linings),
                     floors.Stock.OfVehicle(vehicleId)
                 ),
+                new DayRows(days.Forecasts.OfVehicle(vehicleId).SingleOrDefault(), days.People.OfVehicle(vehicleId)),
                 fittings.All(),
                 products.All()
             );

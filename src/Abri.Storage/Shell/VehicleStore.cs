@@ -7,6 +7,9 @@ namespace Abri.Storage.Shell;
 /// <summary>Keeps vehicles; removing one removes its panels, members, openings and zones, and can be undone.</summary>
 public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "vehicle", null)
 {
+    /// <summary>Tables of rows that belong to a vehicle itself, besides its panels.</summary>
+    private static readonly string[] OnVehicle = ["leak_prior", "zone", "sheet", "stock_board", "forecast", "person"];
+
     /// <summary>Scope of changes to the list of vehicles itself.</summary>
     public const string ListScope = "vehicles";
 
@@ -26,6 +29,7 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             ["place"] = Storage.Columns.MaybeJson(value.Place),
             ["masses"] = Storage.Columns.MaybeJson(value.Masses),
             ["attitude"] = Storage.Columns.MaybeJson(value.Attitude),
+            ["care"] = Storage.Columns.MaybeJson(value.Care),
         };
 
     /// <inheritdoc/>
@@ -42,7 +46,8 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             row.Text("time_zone"),
             row.MaybeJson<Place>("place"),
             row.MaybeJson<Masses>("masses"),
-            row.MaybeJson<Attitude>("attitude")
+            row.MaybeJson<Attitude>("attitude"),
+            row.MaybeJson<CutCare>("care")
         );
 
     /// <inheritdoc/>
@@ -61,13 +66,10 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
             PanelStore.RemoveContents(pending, panel);
             pending.Delete("panel", panel);
         }
-        foreach (string prior in pending.Ids("leak_prior", "vehicle_id", id))
-            pending.Delete("leak_prior", prior);
-        foreach (string zone in pending.Ids("zone", "vehicle_id", id))
-            pending.Delete("zone", zone);
-        foreach (string sheet in pending.Ids("sheet", "vehicle_id", id))
-            pending.Delete("sheet", sheet);
-        foreach (string board in pending.Ids("stock_board", "vehicle_id", id))
-            pending.Delete("stock_board", board);
+        foreach (string table in OnVehicle)
+        {
+            foreach (string row in pending.Ids(table, "vehicle_id", id))
+                pending.Delete(table, row);
+        }
     }
 }

@@ -2,6 +2,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Tests.Sealing;
 

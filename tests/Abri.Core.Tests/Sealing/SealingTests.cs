@@ -1,5 +1,6 @@
 using Abri.Core.Geometry;
 using Abri.Core.Sealing;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Tests.Sealing;
 

@@ -48,6 +48,7 @@ internal static class Vans
                 [.. (floor?.Linings ?? []).Select((x, i) => new Stored<Lining>($"lining{i}", 1, "p", x))],
                 [.. (stock ?? []).Select((x, i) => new Stored<StockBoard>($"stock{i}", 1, "v", x))]
             ),
+            new DayRows(null, []),
             [],
             []
         );

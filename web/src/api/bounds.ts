@@ -117,6 +117,7 @@ export const bounds = {
     moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' },
   },
   CureInput: { widthMm: { least: 0, most: 100, label: "The bead's width", unit: 'mm' } },
+  CutCare: { mostRainPercent: { least: 1, most: 50, label: 'The chance of rain', unit: '%' } },
   CutPiece: {
     lengthMm: { least: 10, most: 6000, label: 'The length of a piece', unit: 'mm' },
     widthMm: { least: 10, most: 3000, label: 'The width of a piece', unit: 'mm' },
@@ -129,6 +130,11 @@ export const bounds = {
     count: { least: 1, most: 60, label: 'The number of equal sheets', unit: '' },
   },
   Dam: { standsMm: { least: 0, most: 1000, label: 'How far it stands above the skin', unit: 'mm' } },
+  DayWeather: {
+    highC: { least: -50, most: 55, label: 'The high', unit: 'C' },
+    lowC: { least: -55, most: 50, label: 'The low', unit: 'C' },
+    windMs: { least: 0, most: 60, label: 'The wind', unit: 'm/s' },
+  },
   Deck: {
     thickMm: { least: 2, most: 60, label: 'The sheet', unit: 'mm' },
     modulusMPa: { least: 100, most: 250000, label: 'The modulus', unit: 'MPa' },
@@ -226,6 +232,10 @@ export const bounds = {
     sMinMm: { least: -30000, most: 30000, label: 'The first column', unit: 'mm' },
     tMinMm: { least: -30000, most: 30000, label: 'The first row', unit: 'mm' },
   },
+  HoleCoverInput: {
+    lengthMm: { least: 20, most: 5000, label: 'The hole', unit: 'mm' },
+    widthMm: { least: 20, most: 5000, label: 'The hole', unit: 'mm' },
+  },
   HoleRow: {
     diameterMm: { least: 1, most: 200, label: 'The hole', unit: 'mm' },
     sheetMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
@@ -238,6 +248,11 @@ export const bounds = {
     hotC: { least: 0, most: 1000, label: 'How hot the joint gets', unit: 'C' },
   },
   LeakPrior: { probability: { least: 0, most: 1, label: 'A probability', unit: '' } },
+  LearningInput: {
+    firstMinutes: { least: 0, most: 10000, label: 'The first time', unit: 'min' },
+    count: { least: 1, most: 1000, label: 'The count', unit: '' },
+    rate: { least: 0.5, most: 1, label: 'The share', unit: '' },
+  },
   LinedOpening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   Lining: {
     gapMm: { least: 0, most: 300, label: 'The gap behind the lining', unit: 'mm' },
@@ -343,6 +358,10 @@ export const bounds = {
     shelfMonths: { least: 0, most: 600, label: 'The shelf life', unit: '' },
     openedHours: { least: 0, most: 100000, label: 'How long it keeps once opened', unit: 'hours' },
   },
+  RainRiskInput: {
+    starts: { least: 1, most: 240, label: 'The number of beginnings', unit: '' },
+    seed: { least: 1, most: 1000000, label: 'The seed', unit: '' },
+  },
   Repair: {
     lengthMm: { least: 0, most: 30000, label: 'The diameter', unit: 'mm' },
     widthMm: { least: 0, most: 30000, label: 'The width', unit: 'mm' },
@@ -351,6 +370,12 @@ export const bounds = {
   RivetRow: {
     edgeMm: { least: 3, most: 200, label: 'The edge distance', unit: 'mm' },
     sealantMm: { least: 0, most: 5, label: 'The sealant', unit: 'mm' },
+  },
+  RoofInSun: {
+    airC: { least: -60, most: 60, label: 'The temperature', unit: 'C' },
+    sunDeg: { least: -90, most: 90, label: 'The height of the sun', unit: 'degrees' },
+    cloudPercent: { least: 0, most: 100, label: 'The cloud', unit: '%' },
+    windMs: { least: 0, most: 75, label: 'The wind', unit: 'm/s' },
   },
   RottenTimber: {
     lengthMm: { least: 50, most: 30000, label: 'The length', unit: 'mm' },
@@ -419,6 +444,7 @@ export const bounds = {
     taperDeg: { least: -45, most: 45, label: 'The taper', unit: 'degrees' },
     frontMm: { least: 0, most: 2000, label: 'The depth in front', unit: 'mm' },
   },
+  SimulatedAsk: { seed: { least: 1, most: 1000000, label: 'The seed', unit: '' } },
   Site: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   SixReadings: {
     topMm: { least: 10, most: 30000, label: 'A measured side', unit: 'mm' },
@@ -473,6 +499,15 @@ export const bounds = {
     year: { least: 1900, most: 2100, label: 'The year', unit: '' },
     markerOffsetMm: { least: 0, most: 20, label: "The pencil's offset", unit: 'mm' },
   },
+  WeatherHour: {
+    airC: { least: -60, most: 60, label: 'The temperature', unit: 'C' },
+    relativePercent: { least: 1, most: 100, label: 'The humidity', unit: '%' },
+    windMs: { least: 0, most: 75, label: 'The wind', unit: 'm/s' },
+    gustMs: { least: 0, most: 120, label: 'The gust', unit: 'm/s' },
+    rainMm: { least: 0, most: 200, label: 'The rain of an hour', unit: 'mm' },
+    rainPercent: { least: 0, most: 100, label: 'The chance of rain', unit: '%' },
+    cloudPercent: { least: 0, most: 100, label: 'The cloud', unit: '%' },
+  },
   WeldOrderInput: { sheetMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   Wish: {
     weight: { least: 0, most: 100, label: "A wish's weight", unit: '' },
@@ -487,6 +522,10 @@ export const bounds = {
     leastC: { least: -20, most: 40, label: 'The coldest', unit: 'C' },
     mostC: { least: -10, most: 60, label: 'The hottest', unit: 'C' },
     canMl: { least: 10, most: 20000, label: 'A can', unit: 'ml' },
+  },
+  WorkDay: {
+    fromHour: { least: 0, most: 24, label: 'The beginning', unit: 'h' },
+    toHour: { least: 0, most: 24, label: 'The end', unit: 'h' },
   },
   Zone: {
     xMinMm: { least: -30000, most: 30000, label: 'The front', unit: 'mm' },

@@ -1072,6 +1072,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/daylight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["daylight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/weather-expand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weather-expand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/cut-window": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut-window"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/rain-risk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rain-risk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["learning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/sol-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sol-air"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/hole-cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hole-cover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/paint": {
         parameters: {
             query?: never;
@@ -3093,6 +3205,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/simulated-weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["simulated-weather"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/simulated-weather/step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["simulated-step"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/strip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/days/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days-air"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/days/risk/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days-risk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/forecast/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forecast-typed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/forecast/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forecast-table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/forecast/simulated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forecast-simulated"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["person-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["person-get"];
+        put: operations["person-put"];
+        post?: never;
+        delete: operations["person-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -3279,6 +3567,8 @@ export interface components {
             /** Format: double */
             rollDeg: number;
         };
+        /** @enum {unknown} */
+        BadgeKind: "closed" | "open" | "lastCut";
         Bay: {
             label: string;
             area: components["schemas"]["RegionPart"];
@@ -3634,6 +3924,8 @@ export interface components {
             beforeMm: number[];
             afterMm: number[];
         };
+        /** @enum {unknown} */
+        Climate: "coast" | "wetCoast" | "inland" | "dry" | "north";
         Coat: {
             name: string;
             /** Format: double */
@@ -3703,10 +3995,25 @@ export interface components {
         };
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
+        Conditions: {
+            forecast: components["schemas"]["Forecast"];
+            timeZone: string;
+            place: null | components["schemas"]["Place"];
+            people: components["schemas"]["Person"][];
+        };
         Consumable: {
             material: components["schemas"]["Material"];
             /** Format: double */
             amount: number;
+        };
+        CoverPlan: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            tapeMm: number;
+            ways: components["schemas"]["ShutWay"][];
         };
         Covering: {
             name: string;
@@ -3739,6 +4046,11 @@ export interface components {
             /** Format: double */
             depthMm: number;
             verdict: string;
+        };
+        CutCare: {
+            slow: boolean;
+            /** Format: double */
+            mostRainPercent: number;
         };
         CutEdge: {
             side: components["schemas"]["Side"];
@@ -3861,6 +4173,19 @@ export interface components {
             /** Format: int32 */
             count: null | number;
         };
+        CutWindow: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+        };
+        CutWindowInput: {
+            span: components["schemas"]["OpenSpan"];
+            on: components["schemas"]["Conditions"];
+            care: components["schemas"]["CutCare"];
+            /** Format: date-time */
+            now: string;
+        };
         Dam: {
             name: string;
             edge: components["schemas"]["PanelBox"];
@@ -3877,6 +4202,39 @@ export interface components {
             /** Format: double */
             vapourPa: number;
             condenses: boolean;
+        };
+        /** @enum {unknown} */
+        DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
+        DayWeather: {
+            /** Format: date */
+            date: string;
+            night: components["schemas"]["Sky"];
+            morning: components["schemas"]["Sky"];
+            afternoon: components["schemas"]["Sky"];
+            evening: components["schemas"]["Sky"];
+            /** Format: double */
+            highC: number;
+            /** Format: double */
+            lowC: number;
+            /** Format: double */
+            windMs: number;
+        };
+        DaylightInput: {
+            place: components["schemas"]["Place"];
+            /** Format: date */
+            date: string;
+            /** @default Etc/UTC */
+            timeZone: string;
+        };
+        DaysOfVehicle: {
+            /** Format: date-time */
+            now: string;
+            forecast: null | components["schemas"]["ForecastNow"];
+            light: components["schemas"]["SunTimes"][];
+            people: components["schemas"]["StoredOfPerson"][];
+            care: components["schemas"]["CutCare"];
+            gates: components["schemas"]["JobGate"][];
+            strip: components["schemas"]["WeatherStrip"];
         };
         Deck: {
             /** Format: double */
@@ -4358,6 +4716,38 @@ export interface components {
         };
         /** @enum {unknown} */
         FootprintShape: "spine" | "polygon";
+        Forecast: {
+            source: components["schemas"]["ForecastSource"];
+            /** Format: date-time */
+            issuedAt: string;
+            /** Format: date-time */
+            from: string;
+            hours: components["schemas"]["WeatherHour"][];
+            days?: null | components["schemas"]["DayWeather"][];
+            members?: null | string[];
+        };
+        ForecastHour: {
+            /** Format: date-time */
+            at: string;
+            hour: components["schemas"]["WeatherHour"];
+            isDark: boolean;
+            isTrusted: boolean;
+            /** Format: double */
+            roofC: null | number;
+        };
+        ForecastNow: {
+            row: string;
+            source: components["schemas"]["ForecastSource"];
+            /** Format: date-time */
+            issuedAt: string;
+            /** Format: date-time */
+            trustedUntil: string;
+            isOver: boolean;
+            days: null | components["schemas"]["DayWeather"][];
+            hours: components["schemas"]["ForecastHour"][];
+        };
+        /** @enum {unknown} */
+        ForecastSource: "typed" | "table" | "simulated";
         FoundCorner: {
             at: components["schemas"]["PanelPoint"];
             /** Format: double */
@@ -4444,6 +4834,15 @@ export interface components {
             /** Format: double */
             goOnMm: number;
         };
+        GateAnswer: {
+            state: components["schemas"]["GateState"];
+            verdict: string;
+            reasons: components["schemas"]["Hindrance"][];
+            windows: components["schemas"]["CutWindow"][];
+            run: null | components["schemas"]["OpenRun"];
+        };
+        /** @enum {unknown} */
+        GateState: "go" | "withCover" | "later" | "notToday";
         /** @enum {unknown} */
         Grain: "lengthways" | "across";
         GridFound: {
@@ -4530,6 +4929,14 @@ export interface components {
             /** Format: double */
             toMm: number;
         };
+        Hindrance: {
+            kind: components["schemas"]["HindranceKind"];
+            /** Format: date-time */
+            at: string;
+            text: string;
+        };
+        /** @enum {unknown} */
+        HindranceKind: "rain" | "wind" | "cold" | "hot" | "damp" | "dark" | "people" | "unknown";
         HistoryStep: {
             what: null | string;
             conflict?: null | string;
@@ -4549,6 +4956,13 @@ export interface components {
             measured: components["schemas"]["AsCut"];
             facing: components["schemas"]["Facing"];
             lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        HoleCoverInput: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            fits: boolean;
         };
         HoleFit: {
             fit: components["schemas"]["Fit"];
@@ -4621,6 +5035,16 @@ export interface components {
         Job: {
             kind: components["schemas"]["JobKind"];
             id: string;
+        };
+        JobGate: {
+            job: components["schemas"]["Job"];
+            panelId: string;
+            name: string;
+            headline: string;
+            state: null | components["schemas"]["GateState"];
+            gate: null | components["schemas"]["WorkedOfGateAnswer"];
+            ready: components["schemas"]["ReadyLine"][];
+            cover: null | components["schemas"]["WorkedOfCoverPlan"];
         };
         /** @enum {unknown} */
         JobKind: "finding" | "repair" | "replacement" | "opening";
@@ -4757,6 +5181,24 @@ export interface components {
             /** Format: double */
             prior: number;
             reaches: number[];
+        };
+        LearningInput: {
+            /** Format: double */
+            firstMinutes: number;
+            /** Format: int32 */
+            count: number;
+            /**
+             * Format: double
+             * @default 0.85
+             */
+            rate: number;
+        };
+        Learnt: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            totalMinutes: number;
+            verdict: string;
         };
         LengthFormat: {
             units?: components["schemas"]["UnitSystem"];
@@ -5123,6 +5565,26 @@ export interface components {
             job: components["schemas"]["Job"];
             name: string;
         };
+        OpenRun: {
+            steps: components["schemas"]["TimedStep"][];
+            /** Format: date-time */
+            safeAt: string;
+            covered: components["schemas"]["TimedStep"][];
+        };
+        OpenSpan: {
+            steps: components["schemas"]["OpenStep"][];
+            closes: boolean;
+        };
+        OpenStep: {
+            title: string;
+            minutes: components["schemas"]["Minutes"];
+            /** Format: double */
+            waitHours: number;
+            weather: components["schemas"]["WeatherNeeds"];
+            /** Format: int32 */
+            people: number;
+            inside: boolean;
+        };
         OpenTimeInput: {
             product: components["schemas"]["Product"];
             air: components["schemas"]["AirHour"];
@@ -5150,6 +5612,7 @@ export interface components {
             notes: string;
             clamp?: null | components["schemas"]["ClampWork"];
             tape?: null | components["schemas"]["BeddingTape"];
+            ready?: null | components["schemas"]["ReadyItem"][];
         };
         OpeningMove: {
             id: string;
@@ -5431,6 +5894,10 @@ export interface components {
             /** Format: double */
             bottomMm: number;
         };
+        Person: {
+            name: string;
+            hours: components["schemas"]["WorkDay"][];
+        };
         Photo: {
             sha256: string;
             type: string;
@@ -5580,6 +6047,22 @@ export interface components {
         };
         /** @enum {unknown} */
         ProductFamily: "polyurethaneAdhesive" | "marinePolyurethane" | "silaneModifiedPolymer" | "neutralSilicone" | "acetoxySilicone" | "butylTape" | "lapSealant" | "roofingTape" | "epoxyPutty" | "foamTape" | "siliconeRoofCoating" | "temporarySealant" | "heatSilicone";
+        RainRiskInput: {
+            span: components["schemas"]["OpenSpan"];
+            forecast: components["schemas"]["Forecast"];
+            /** Format: date-time */
+            from: string;
+            /**
+             * Format: int32
+             * @default 240
+             */
+            starts: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            seed: number;
+        };
         RankedPosition: {
             /** Format: int32 */
             rank: number;
@@ -5629,6 +6112,14 @@ export interface components {
         };
         /** @enum {unknown} */
         ReadingQuality: "good" | "doubtful";
+        /** @enum {unknown} */
+        ReadyItem: "fittingLookedOver" | "cutOutMeasured" | "offeredUp" | "behindSeen" | "consumablesIn" | "bladesAndBatteries" | "coverReady" | "secondPerson";
+        ReadyLine: {
+            item: null | components["schemas"]["ReadyItem"];
+            title: string;
+            state: components["schemas"]["JudgementState"];
+            why: string;
+        };
         ReferenceField: {
             /** Format: double */
             percent: number;
@@ -5674,6 +6165,7 @@ export interface components {
             door?: null | components["schemas"]["DoorFit"];
             /** @default false */
             blankCut: boolean;
+            ready?: null | components["schemas"]["ReadyItem"][];
         };
         /** @enum {unknown} */
         RepairKind: "treat" | "patch" | "plate" | "plug" | "gutter" | "trim" | "leave" | "windowOut" | "door";
@@ -5760,6 +6252,19 @@ export interface components {
             /** Format: double */
             backMm: number;
         };
+        RiskAt: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            chance: number;
+            /** Format: double */
+            wetMinutes: number;
+        };
+        RiskCurve: {
+            starts: components["schemas"]["RiskAt"][];
+            best: components["schemas"]["RiskAt"][];
+            verdict: string;
+        };
         /** @enum {unknown} */
         RivetDuty: "hold" | "seal" | "withAdhesive";
         RivetPlan: {
@@ -5800,6 +6305,17 @@ export interface components {
             gripMm: number;
             /** Format: double */
             bodyMm: null | number;
+        };
+        RoofInSun: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            sunDeg: number;
+            /** Format: double */
+            cloudPercent: number;
+            /** Format: double */
+            windMs: number;
+            shade: components["schemas"]["SkinShade"];
         };
         RottenMember: {
             memberName: string;
@@ -6182,6 +6698,11 @@ export interface components {
             /** Format: double */
             gapMm: number;
         };
+        ShellBadge: {
+            kind: components["schemas"]["BadgeKind"];
+            title: string;
+            more: string;
+        };
         /** @enum {unknown} */
         ShellChange: "none" | "opens" | "closes";
         ShellDesign: {
@@ -6218,6 +6739,14 @@ export interface components {
             mayTakeOffMm: number;
             lengths?: null | components["schemas"]["LengthFormat"];
         };
+        ShutWay: {
+            id: string;
+            title: string;
+            do: string;
+            /** Format: double */
+            minutes: number;
+            materials: string[];
+        };
         /** @enum {unknown} */
         Side: "front" | "rear" | "top" | "bottom";
         Sill: {
@@ -6235,6 +6764,21 @@ export interface components {
             /** Format: double */
             frontMm: number;
             lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        SimulatedAsk: {
+            climate: components["schemas"]["Climate"];
+            /**
+             * Format: int32
+             * @default 1
+             */
+            seed: number;
+        };
+        SimulatedNow: {
+            /** Format: date-time */
+            now: string;
+            isClockSet: boolean;
+            forecast: components["schemas"]["Forecast"];
+            truth: components["schemas"]["WeatherHour"][];
         };
         Site: {
             panel: components["schemas"]["Panel"];
@@ -6267,8 +6811,22 @@ export interface components {
             /** Format: double */
             fallingMm: number;
         };
+        SkinInSun: {
+            /** Format: double */
+            skinC: number;
+            /** Format: double */
+            sunWPerM2: number;
+            verdict: string;
+        };
         /** @enum {unknown} */
         SkinMaterial: "mildSteel" | "galvanisedSteel" | "aluminium" | "glassReinforcedPlastic" | "plywoodSkin";
+        /** @enum {unknown} */
+        SkinShade: "light" | "middle" | "dark";
+        /** @enum {unknown} */
+        Sky: "dry" | "showers" | "rain" | "storm";
+        SolAirInput: {
+            roof: components["schemas"]["RoofInSun"];
+        };
         Source: {
             name: string;
             kind: components["schemas"]["SourceKind"];
@@ -6406,6 +6964,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Fitting"];
         };
+        StoredOfForecast: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Forecast"];
+        };
         StoredOfJoint: {
             id: string;
             /** Format: int32 */
@@ -6454,6 +7019,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Panel"];
+        };
+        StoredOfPerson: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Person"];
         };
         StoredOfPhoto: {
             id: string;
@@ -6534,6 +7106,21 @@ export interface components {
         };
         /** @enum {unknown} */
         Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
+        SunTimes: {
+            /** Format: date-time */
+            dawnAt: null | string;
+            /** Format: date-time */
+            riseAt: null | string;
+            /** Format: date-time */
+            noonAt: string;
+            /** Format: date-time */
+            setAt: null | string;
+            /** Format: date-time */
+            duskAt: null | string;
+            /** Format: double */
+            noonDeg: number;
+            verdict: string;
+        };
         Support: {
             kind: components["schemas"]["SupportKind"];
             line: components["schemas"]["PanelPoint"][];
@@ -6725,6 +7312,13 @@ export interface components {
             /** Format: int32 */
             count?: null | number;
         };
+        TimedStep: {
+            title: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
         TogetherConflict: {
             fittings: string[];
             because: string;
@@ -6780,6 +7374,9 @@ export interface components {
             /** Format: double */
             beddingWideMm: number;
         };
+        TypedWeather: {
+            days: components["schemas"]["DayWeather"][];
+        };
         /** @enum {unknown} */
         Unit: "mm" | "ml" | "count" | "kg" | "days" | "hours" | "percent" | "degrees" | "celsius";
         /** @enum {unknown} */
@@ -6801,6 +7398,7 @@ export interface components {
             place?: null | components["schemas"]["Place"];
             masses?: null | components["schemas"]["Masses"];
             attitude?: null | components["schemas"]["Attitude"];
+            care?: null | components["schemas"]["CutCare"];
         };
         VehicleJoints: {
             joints: components["schemas"]["StoredOfJoint"][];
@@ -6869,6 +7467,29 @@ export interface components {
             panelId: string;
             points: components["schemas"]["PanelPoint"][];
         };
+        WeatherExpandInput: {
+            days: components["schemas"]["DayWeather"][];
+            timeZone: string;
+            place: null | components["schemas"]["Place"];
+            /** Format: date-time */
+            issuedAt: string;
+        };
+        WeatherHour: {
+            /** Format: double */
+            airC: number;
+            /** Format: double */
+            relativePercent: number;
+            /** Format: double */
+            windMs: number;
+            /** Format: double */
+            gustMs: number;
+            /** Format: double */
+            rainMm: number;
+            /** Format: double */
+            rainPercent: number;
+            /** Format: double */
+            cloudPercent: number;
+        };
         WeatherNeeds: {
             dry: boolean;
             /** Format: double */
@@ -6877,6 +7498,14 @@ export interface components {
             fromC: null | number;
             /** Format: double */
             toC: null | number;
+        };
+        WeatherStrip: {
+            /** Format: date-time */
+            now: string;
+            badge: components["schemas"]["ShellBadge"];
+            hours: components["schemas"]["ForecastHour"][];
+            windows: components["schemas"]["CutWindow"][];
+            nextJob: null | string;
         };
         WeldOrderInput: {
             edge: components["schemas"]["PanelPoint"][];
@@ -7016,6 +7645,13 @@ export interface components {
         WoodCoatKind: "marineVarnish" | "penetratingEpoxy" | "roofSilicone";
         /** @enum {unknown} */
         WoodState: "sound" | "spongy" | "soft" | "through";
+        WorkDay: {
+            day: components["schemas"]["DayOfWeek"];
+            /** Format: double */
+            fromHour: number;
+            /** Format: double */
+            toHour: number;
+        };
         /** @enum {unknown} */
         WorkPlace: "roof" | "outside" | "inside" | "bench";
         WorkStep: {
@@ -7092,6 +7728,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfCoverPlan: {
+            result: components["schemas"]["CoverPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfCureTimes: {
             result: components["schemas"]["CureTimes"];
             steps: components["schemas"]["Step"][];
@@ -7140,6 +7782,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfForecast: {
+            result: components["schemas"]["Forecast"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfFramePlan: {
             result: components["schemas"]["FramePlan"];
             steps: components["schemas"]["Step"][];
@@ -7154,6 +7802,12 @@ export interface components {
         };
         WorkedOfGasketFit: {
             result: components["schemas"]["GasketFit"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfGateAnswer: {
+            result: components["schemas"]["GateAnswer"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -7208,6 +7862,12 @@ export interface components {
         };
         WorkedOfLeakRanking: {
             result: components["schemas"]["LeakRanking"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfLearnt: {
+            result: components["schemas"]["Learnt"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -7308,6 +7968,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfRiskCurve: {
+            result: components["schemas"]["RiskCurve"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfRivetPlan: {
             result: components["schemas"]["RivetPlan"];
             steps: components["schemas"]["Step"][];
@@ -7374,6 +8040,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfSkinInSun: {
+            result: components["schemas"]["SkinInSun"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfSplicePlan: {
             result: components["schemas"]["SplicePlan"];
             steps: components["schemas"]["Step"][];
@@ -7382,6 +8054,12 @@ export interface components {
         };
         WorkedOfSquarenessFound: {
             result: components["schemas"]["SquarenessFound"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfSunTimes: {
+            result: components["schemas"]["SunTimes"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -8867,6 +9545,174 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfHeadRoomPlan"];
+                };
+            };
+        };
+    };
+    daylight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaylightInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSunTimes"];
+                };
+            };
+        };
+    };
+    "weather-expand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeatherExpandInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfForecast"];
+                };
+            };
+        };
+    };
+    "cut-window": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutWindowInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfGateAnswer"];
+                };
+            };
+        };
+    };
+    "rain-risk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RainRiskInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRiskCurve"];
+                };
+            };
+        };
+    };
+    learning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LearningInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLearnt"];
+                };
+            };
+        };
+    };
+    "sol-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SolAirInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfSkinInSun"];
+                };
+            };
+        };
+    };
+    "hole-cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoleCoverInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfCoverPlan"];
                 };
             };
         };
@@ -12787,6 +13633,318 @@ export interface operations {
         };
     };
     "stock-board-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "simulated-weather": {
+        parameters: {
+            query: {
+                climate: string;
+                seed: number;
+                latitudeDeg: number;
+                longitudeDeg: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimulatedNow"];
+                };
+            };
+        };
+    };
+    "simulated-step": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    days: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaysOfVehicle"];
+                };
+            };
+        };
+    };
+    strip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherStrip"];
+                };
+            };
+        };
+    };
+    "days-air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirHour"][];
+                };
+            };
+        };
+    };
+    "days-risk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfRiskCurve"];
+                };
+            };
+        };
+    };
+    "forecast-typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedWeather"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfForecast"];
+                };
+            };
+        };
+    };
+    "forecast-table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    "forecast-simulated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SimulatedAsk"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfForecast"];
+                };
+            };
+        };
+    };
+    "person-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Person"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPerson"];
+                };
+            };
+        };
+    };
+    "person-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPerson"];
+                };
+            };
+        };
+    };
+    "person-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Person"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfPerson"];
+                };
+            };
+        };
+    };
+    "person-delete": {
         parameters: {
             query?: never;
             header?: {

@@ -1,4 +1,4 @@
-namespace Abri.Core.Sealing;
+namespace Abri.Core.Weather;
 
 /// <summary>What water the air holds.</summary>
 /// <param name="GramsPerM3">Absolute humidity, g/m3.</param>
@@ -62,6 +62,20 @@ public static class MoistAir
         };
         return sheet.Finish(new Dew(dew, least, spare, verdict));
     }
+
+    /// <summary>The dew point, C.</summary>
+    /// <param name="airC">Temperature, C.</param>
+    /// <param name="relativePercent">Relative humidity, %; above 0.</param>
+    internal static double DewPointC(double airC, double relativePercent)
+    {
+        double log = Math.Log(SaturatedHpa(airC) * relativePercent / 100 / 6.112);
+        return B * log / (A - log);
+    }
+
+    /// <summary>Relative humidity of air with a dew point, %; never above 100.</summary>
+    /// <param name="airC">Temperature, C.</param>
+    /// <param name="dewPointC">Dew point, C.</param>
+    public static double RelativePercent(double airC, double dewPointC) => Math.Min(100, 100 * SaturatedHpa(dewPointC) / SaturatedHpa(airC));
 
     /// <summary>Pressure of vapour that air holds at most, hPa.</summary>
     /// <param name="airC">Temperature, C.</param>

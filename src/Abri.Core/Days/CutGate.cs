@@ -1,0 +1,254 @@
+using Abri.Core.Shell;
+using Abri.Core.Weather;
+using Abri.Core.Work;
+
+namespace Abri.Core.Days;
+
+/// <summary>Whether the shell may be opened now.</summary>
+public enum GateState
+{
+    /// <summary>Yes: it is shut and safe from rain in time.</summary>
+    Go,
+
+    /// <summary>Today, but only with a cover over the hole in between.</summary>
+    WithCover,
+
+    /// <summary>Later today.</summary>
+    Later,
+
+    /// <summary>Not today.</summary>
+    NotToday,
+}
+
+/// <summary>A step at its time.</summary>
+/// <param name="Title">What it is.</param>
+/// <param name="From">Begin.</param>
+/// <param name="To">End of the work.</param>
+public sealed record TimedStep(string Title, DateTimeOffset From, DateTimeOffset To);
+
+/// <summary>How it would go from one beginning.</summary>
+/// <param name="Steps">The steps.</param>
+/// <param name="SafeAt">When rain does no more harm.</param>
+/// <param name="Covered">Times in which a cover lies over the hole.</param>
+public sealed record OpenRun(IReadOnlyList<TimedStep> Steps, DateTimeOffset SafeAt, IReadOnlyList<TimedStep> Covered);
+
+/// <summary>Beginnings that are all safe.</summary>
+/// <param name="From">The first.</param>
+/// <param name="Until">The last.</param>
+public sealed record CutWindow(DateTimeOffset From, DateTimeOffset Until);
+
+/// <summary>Whether and until when the shell may be opened.</summary>
+/// <param name="State">In one word.</param>
+/// <param name="Verdict">In a sentence.</param>
+/// <param name="Reasons">What stands in the way of beginning now; empty where nothing does.</param>
+/// <param name="Windows">When one may begin, in the time that the forecast is trusted for.</param>
+/// <param name="Run">How it goes from the first moment at which one may begin; null where there is none.</param>
+public sealed record GateAnswer(GateState State, string Verdict, IReadOnlyList<Hindrance> Reasons, IReadOnlyList<CutWindow> Windows, OpenRun? Run);
+
+/// <summary>If I cut now, is it shut and safe from rain before it rains, before dark, before I must stop?</summary>
+/// <remarks>
+/// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in its
+/// own weather, by daylight where it is outside, with its people there all the time, and no hour with more than the chosen chance of rain from the cut
+/// until rain does no more harm. Waits for paint and sealant are those of air at <see cref="WaitAtC"/> and get longer in the cold, twice for every 10 K
+/// (assumption). With a cover the work may stop: each step is done at the first hours that suit it, and the hole is covered in between, for one night at
+/// most and not in gusts of <see cref="CoverGustMs"/> or more.
+/// </remarks>
+/// <example>Cut 32, paint 25 and an hour to dry, bed 25, set 30, seal 20 min and four hours: begun at 9:00, safe at 16:12.</example>
+public static class CutGate
+{
+    /// <summary>Beginnings that are looked at lie so far apart, min.</summary>
+    public const int EveryMinutes = 10;
+
+    /// <summary>Air for which the waits of steps are told, C: assumption.</summary>
+    public const double WaitAtC = 20;
+
+    /// <summary>Gusts that tear a taped cover off, m/s: assumption.</summary>
+    public const double CoverGustMs = 17;
+
+    /// <summary>A hole stays under a cover for so long at most, hours: one night. Assumption.</summary>
+    public const double MostCoveredHours = 30;
+
+    /// <summary>So long a pause is not worth a cover, hours: assumption.</summary>
+    private const double WorthCoverHours = 0.5;
+
+    /// <summary>Whether the shell may be opened.</summary>
+    /// <param name="span">The steps from the cut until rain does no more harm.</param>
+    /// <param name="on">Weather, light and people.</param>
+    /// <param name="care">How careful to be.</param>
+    /// <param name="now">The moment.</param>
+    public static Worked<GateAnswer> Of(OpenSpan span, Conditions on, CutCare care, DateTimeOffset now)
+    {
+        DateTimeOffset first = OnGrid(now);
+        List<CutWindow> windows = Windows(span, on, care, first);
+        Hindrance[] reasons =
+        [
+            .. Straight(span, on, care, first).Hindrances.GroupBy(h => h.Kind).Select(g => g.MinBy(h => h.At)!).OrderBy(h => h.At),
+        ];
+        DateOnly today = Day(on, now);
+        OpenRun? covered = null;
+        if (!windows.Any(w => Day(on, w.From) == today))
+            covered = Today(on, first).Select(at => Covered(span, on, care, at)).OfType<OpenRun>().FirstOrDefault();
+        OpenRun? run = windows is [var w0, ..] && (covered is null) ? Straight(span, on, care, w0.From).Run : covered;
+        GateState state =
+            windows is [var w1, ..] && w1.From == first ? GateState.Go
+            : windows is [var w2, ..] && Day(on, w2.From) == today ? GateState.Later
+            : covered is not null ? GateState.WithCover
+            : GateState.NotToday;
+
+        var sheet = new Worksheet();
+        double work = span.Steps.Sum(s => Taken(s, care));
+        sheet.Step("t_w", "work while it is open", care.Slow ? "sum of slow minutes" : "sum of likely minutes", work, "min");
+        sheet.Step("t_v", "waiting at 20 C", "sum of waits", span.Steps.Sum(s => s.WaitHours), "h");
+        sheet.Step("p", "chance of rain that counts as dry", "as chosen", care.MostRainPercent, "%");
+        if (run is not null)
+            sheet.Step(
+                "t_o",
+                "from the cut until safe from rain",
+                "steps and waits in that weather",
+                (run.SafeAt - run.Steps[0].From).TotalHours,
+                "h"
+            );
+        sheet.Cite(MinutesTable.Source);
+        sheet.Cite(
+            new Source(
+                $"Waits at {WaitAtC:0} C, twice as long for every 10 K less; the last sealant takes rain after " + $"{OpenSpan.RainSafeHours:0} h",
+                SourceKind.Assumption
+            )
+        );
+        sheet.Cite(new Source($"No taped cover in gusts of {CoverGustMs:0} m/s, and none for longer than a night", SourceKind.Assumption));
+        if (on.People.Count == 0)
+            sheet.Warn("Nobody's hours are written down: one person from eight to six is taken to work.");
+        if (on.Place is null)
+            sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
+        if (!span.Closes)
+            sheet.Warn("None of these steps closes the shell: a cover or the next job has to.");
+        return sheet.Finish(new GateAnswer(state, Verdict(state, on, windows, run, reasons, now), reasons, windows, run));
+    }
+
+    /// <summary>Minutes of a step, by how careful one is.</summary>
+    internal static double Taken(OpenStep step, CutCare care) => care.Slow ? step.Minutes.Slow : step.Minutes.Likely;
+
+    /// <summary>When a wait is over that begins at a moment: its hours pass more slowly in the cold, and not at all in frost.</summary>
+    internal static DateTimeOffset? Waited(Forecast forecast, DateTimeOffset from, double hours)
+    {
+        DateTimeOffset at = from;
+        while (hours > 1e-9)
+        {
+            if (forecast.At(at) is not { } air)
+                return null;
+            double pace = air.AirC <= 0 ? 0 : Math.Min(1, Math.Pow(2, (air.AirC - WaitAtC) / 10));
+            DateTimeOffset next = forecast.From.AddHours(Math.Floor((at - forecast.From).TotalHours) + 1);
+            double passed = (next - at).TotalHours * pace;
+            if (passed >= hours)
+                return at.AddHours(hours / pace);
+            (hours, at) = (hours - passed, next);
+        }
+        return at;
+    }
+
+    private static List<CutWindow> Windows(OpenSpan span, Conditions on, CutCare care, DateTimeOffset first)
+    {
+        var windows = new List<CutWindow>();
+        for (DateTimeOffset at = first; at < on.Forecast.TrustedUntil; at = at.AddMinutes(EveryMinutes))
+        {
+            if (Straight(span, on, care, at).Run is null)
+                continue;
+            if (windows is [.., var last] && last.Until.AddMinutes(EveryMinutes) == at)
+                windows[^1] = last with { Until = at };
+            else
+                windows.Add(new CutWindow(on.Local(at), on.Local(at)));
+        }
+        return windows;
+    }
+
+    /// <summary>One step after the other without a stop; the run is null where something stands in the way.</summary>
+    private static (OpenRun? Run, IReadOnlyList<Hindrance> Hindrances) Straight(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start)
+    {
+        var steps = new List<TimedStep>();
+        var found = new List<Hindrance>();
+        DateTimeOffset at = start;
+        foreach (OpenStep step in span.Steps)
+        {
+            DateTimeOffset done = at.AddMinutes(Taken(step, care));
+            steps.Add(new TimedStep(step.Title, on.Local(at), on.Local(done)));
+            found.AddRange(on.Of(step, at, done, care));
+            if (Waited(on.Forecast, done, step.WaitHours) is not { } waited)
+            {
+                found.AddRange(on.Rain(done, done.AddHours(step.WaitHours), care));
+                found.Add(new Hindrance(HindranceKind.Unknown, done, $"{step.Title} does not set within the forecast."));
+                return (null, found);
+            }
+            found.AddRange(on.Rain(done, waited, care));
+            at = waited;
+        }
+        return (found.Count == 0 ? new OpenRun(steps, on.Local(at), []) : null, found);
+    }
+
+    /// <summary>Each step at the first time that suits it, the hole covered in between; null where that does not work out.</summary>
+    private static OpenRun? Covered(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start)
+    {
+        var steps = new List<TimedStep>();
+        var covered = new List<TimedStep>();
+        DateTimeOffset at = start,
+            latest = start.AddHours(MostCoveredHours);
+        foreach ((OpenStep step, int i) in span.Steps.Select((s, i) => (s, i)))
+        {
+            DateTimeOffset from = at;
+            while (from <= latest && on.Of(step, from, from.AddMinutes(Taken(step, care)), care).Any())
+            {
+                // The cut itself begins when it was asked to.
+                if (i == 0)
+                    return null;
+                from = OnGrid(from.AddMinutes(1));
+            }
+            DateTimeOffset done = from.AddMinutes(Taken(step, care));
+            if (from > latest || Waited(on.Forecast, done, step.WaitHours) is not { } waited)
+                return null;
+            if (i > 0 && !Cover(on, care, steps[^1].To, from, covered))
+                return null;
+            steps.Add(new TimedStep(step.Title, on.Local(from), on.Local(done)));
+            at = waited;
+        }
+        // What was set last gets no cover any more: it has to stay dry until it takes rain.
+        return on.Rain(steps[^1].To, at, care).Any() ? null : new OpenRun(steps, on.Local(at), covered);
+    }
+
+    /// <summary>Covers a pause, if it is worth it and wind lets it lie.</summary>
+    private static bool Cover(Conditions on, CutCare care, DateTimeOffset from, DateTimeOffset to, List<TimedStep> covered)
+    {
+        bool wet = on.Rain(from, to, care).Any();
+        if ((to - from).TotalHours <= WorthCoverHours && !wet)
+            return true;
+        covered.Add(new TimedStep("Cover", on.Local(from), on.Local(to)));
+        return to <= on.Forecast.TrustedUntil && on.Forecast.Between(from, to).All(h => h.Hour.GustMs < CoverGustMs);
+    }
+
+    private static IEnumerable<DateTimeOffset> Today(Conditions on, DateTimeOffset first)
+    {
+        DateOnly today = Day(on, first);
+        for (DateTimeOffset at = first; Day(on, at) == today; at = at.AddMinutes(3 * EveryMinutes))
+            yield return at;
+    }
+
+    private static string Verdict(GateState state, Conditions on, List<CutWindow> windows, OpenRun? run, Hindrance[] reasons, DateTimeOffset now)
+    {
+        string Said(DateTimeOffset at) => Day(on, at) == Day(on, now) ? $"{on.Local(at):HH:mm}" : on.Clock(at);
+        string next = windows is [var w, ..] ? $" Next: {Said(w.From)} to {Said(w.Until)}." : " The forecast shows no time that suits.";
+        return state switch
+        {
+            GateState.Go => $"Go until {Said(windows[0].Until)}. Begun now it is safe from rain at {Said(run!.SafeAt)}.",
+            GateState.Later => $"Not yet: go from {Said(windows[0].From)} until {Said(windows[0].Until)}. {reasons[0].Text}",
+            GateState.WithCover => $"Only with a cover: begun at {Said(run!.Steps[0].From)}, covered "
+                + $"{string.Join(", ", run.Covered.Select(c => $"{Said(c.From)} to {Said(c.To)}"))}, safe from rain at {Said(run.SafeAt)}.{next}",
+            _ => $"Not today. {string.Join(" ", reasons.Select(r => r.Text))}{next}",
+        };
+    }
+
+    private static DateOnly Day(Conditions on, DateTimeOffset at) => DateOnly.FromDateTime(on.Local(at).DateTime);
+
+    private static DateTimeOffset OnGrid(DateTimeOffset at)
+    {
+        long grid = TimeSpan.FromMinutes(EveryMinutes).Ticks;
+        return new DateTimeOffset((at.UtcTicks + grid - 1) / grid * grid, TimeSpan.Zero);
+    }
+}

@@ -21,10 +21,10 @@ internal sealed class RunningApp : IAsyncDisposable
 
     public string DatabaseFile => folder.DatabaseFile;
 
-    public static async Task<RunningApp> Start(bool withDemo = true)
+    public static async Task<RunningApp> Start(bool withDemo = true, DateTimeOffset? now = null)
     {
         var folder = DataFolder.Claim(Directory.CreateTempSubdirectory("abri-server-").FullName);
-        WebApplication app = AbriApp.Build(new AppOptions(0, folder, withDemo));
+        WebApplication app = AbriApp.Build(new AppOptions(0, folder, withDemo, now));
         await app.StartAsync();
         return new RunningApp(app, folder);
     }

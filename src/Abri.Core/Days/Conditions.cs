@@ -17,12 +17,20 @@ public sealed record Conditions(
 )
 {
     private readonly Dictionary<DateOnly, SunTimes> days = [];
+    private readonly Dictionary<long, TimeSpan> offsets = [];
     private readonly TimeZoneInfo zone = TimeZoneInfo.TryFindSystemTimeZoneById(TimeZone, out TimeZoneInfo? found) ? found : TimeZoneInfo.Utc;
 
     private IReadOnlyList<Person> Crew => People.Count > 0 ? People : Person.Somebody;
 
     /// <summary>The moment as a clock at the vehicle shows it.</summary>
-    public DateTimeOffset Local(DateTimeOffset at) => LocalTime.In(at, zone);
+    public DateTimeOffset Local(DateTimeOffset at)
+    {
+        // Clocks are changed on the full quarter of an hour; the offset of each is looked up once.
+        long quarter = at.UtcTicks / (TimeSpan.TicksPerMinute * 15);
+        if (!offsets.TryGetValue(quarter, out TimeSpan offset))
+            offsets[quarter] = offset = zone.GetUtcOffset(at);
+        return at.ToOffset(offset);
+    }
 
     /// <summary>The light of a day at the vehicle; null where nobody said where it stands.</summary>
     public SunTimes? Light(DateOnly date)
@@ -37,7 +45,7 @@ public sealed record Conditions(
     /// <summary>What keeps a step from being done in a time; the first of each kind.</summary>
     internal IEnumerable<Hindrance> Of(OpenStep step, DateTimeOffset from, DateTimeOffset to, CutCare care)
     {
-        if (Crew.Count(p => p.Works(from, to, zone)) is var there && there < step.People)
+        if (Crew.Count(p => p.Works(Local(from).DateTime, Local(to).DateTime)) is var there && there < step.People)
             yield return new Hindrance(
                 HindranceKind.People,
                 from,
@@ -59,32 +67,35 @@ public sealed record Conditions(
         if (from < Forecast.From || to > Forecast.TrustedUntil)
         {
             DateTimeOffset at = from < Forecast.From ? from : Forecast.TrustedUntil;
-            yield return new Hindrance(HindranceKind.Unknown, at, $"The forecast is not to be trusted from {Clock(at)} on: get a new one.");
+            yield return new Hindrance(HindranceKind.Unknown, at, $"The forecast is not reliable after {Clock(at)}: get a new one.");
         }
         (DateTimeOffset wet, WeatherHour? hour) = Forecast.Between(from, to).FirstOrDefault(h => h.Hour.RainPercent > care.MostRainPercent);
         if (hour is not null)
             yield return new Hindrance(HindranceKind.Rain, wet < from ? from : wet, $"Rain from {Clock(wet)} ({hour.RainPercent:0} %).");
     }
 
-    private IEnumerable<Hindrance> Air(OpenStep step, DateTimeOffset from, DateTimeOffset to)
+    private List<Hindrance> Air(OpenStep step, DateTimeOffset from, DateTimeOffset to)
     {
-        (DateTimeOffset At, WeatherHour Hour)[] hours = [.. Forecast.Between(from, to)];
-        Hindrance? First(HindranceKind kind, Func<WeatherHour, bool> wrong, Func<WeatherHour, string> text) =>
-            hours.Where(h => wrong(h.Hour)).Select(h => new Hindrance(kind, h.At, text(h.Hour))).FirstOrDefault();
         (double? wind, double? least, double? most) = (step.Weather.WindBelowMs, step.Weather.FromC, step.Weather.ToC);
-        Hindrance?[] found =
-        [
-            First(HindranceKind.Wind, h => wind is { } w && h.WindMs >= w, h => $"{step.Title}: wind of {h.WindMs:0.#} m/s, too much at {wind:0.#}."),
-            First(HindranceKind.Cold, h => least is { } c && h.AirC < c, h => $"{step.Title}: {h.AirC:0.#} °C, too cold below {least:0.#} °C."),
-            First(HindranceKind.Hot, h => most is { } c && h.AirC > c, h => $"{step.Title}: {h.AirC:0.#} °C, too hot above {most:0.#} °C."),
+        var found = new List<Hindrance>();
+        void Note(HindranceKind kind, DateTimeOffset at, string text)
+        {
+            if (found.All(f => f.Kind != kind))
+                found.Add(new Hindrance(kind, at, $"{step.Title}: {text}"));
+        }
+        foreach ((DateTimeOffset at, WeatherHour hour) in Forecast.Between(from, to))
+        {
+            if (hour.WindMs >= wind)
+                Note(HindranceKind.Wind, at, $"wind of {hour.WindMs:0.#} m/s, too much at {wind:0.#}.");
+            if (hour.AirC < least)
+                Note(HindranceKind.Cold, at, $"{hour.AirC:0.#} °C, too cold below {least:0.#} °C.");
+            if (hour.AirC > most)
+                Note(HindranceKind.Hot, at, $"{hour.AirC:0.#} °C, too hot above {most:0.#} °C.");
             // What is laid at a temperature is laid on a dry skin; the skin is taken to be as warm as the air.
-            First(
-                HindranceKind.Damp,
-                h => least is not null && h.AirC - h.DewPointC < MoistAir.AboveDewK,
-                h => $"{step.Title}: dew settles, the air is within {MoistAir.AboveDewK:0} K of its dew point."
-            ),
-        ];
-        return found.OfType<Hindrance>();
+            if (least is not null && hour.AirC - hour.DewPointC < MoistAir.AboveDewK)
+                Note(HindranceKind.Damp, at, $"dew settles, the air is within {MoistAir.AboveDewK:0} K of its dew point.");
+        }
+        return found;
     }
 
     /// <summary>When it gets dark within a time; null where it stays light enough to work, or nobody said where.</summary>

@@ -80,15 +80,14 @@ public static class CutGate
     {
         DateTimeOffset first = OnGrid(now);
         List<CutWindow> windows = Windows(span, on, care, first);
-        Hindrance[] reasons =
-        [
-            .. Straight(span, on, care, first).Hindrances.GroupBy(h => h.Kind).Select(g => g.MinBy(h => h.At)!).OrderBy(h => h.At),
-        ];
+        var standing = new List<Hindrance>();
+        Straight(span, on, care, first, standing);
+        Hindrance[] reasons = [.. standing.GroupBy(h => h.Kind).Select(g => g.MinBy(h => h.At)!).OrderBy(h => h.At)];
         DateOnly today = Day(on, now);
         OpenRun? covered = null;
         if (!windows.Any(w => Day(on, w.From) == today))
             covered = Today(on, first).Select(at => Covered(span, on, care, at)).OfType<OpenRun>().FirstOrDefault();
-        OpenRun? run = windows is [var w0, ..] && (covered is null) ? Straight(span, on, care, w0.From).Run : covered;
+        OpenRun? run = windows is [var w0, ..] && (covered is null) ? Straight(span, on, care, w0.From) : covered;
         GateState state =
             windows is [var w1, ..] && w1.From == first ? GateState.Go
             : windows is [var w2, ..] && Day(on, w2.From) == today ? GateState.Later
@@ -125,6 +124,14 @@ public static class CutGate
         return sheet.Finish(new GateAnswer(state, Verdict(state, on, windows, run, reasons, now), reasons, windows, run));
     }
 
+    /// <summary>Whether the work could be done from a moment on if it did not rain: people, light, wind and air.</summary>
+    internal static bool MayWork(OpenSpan span, Conditions on, CutCare care, DateTimeOffset at)
+    {
+        var found = new List<Hindrance>();
+        Straight(span, on, care, at, found);
+        return found.All(h => h.Kind == HindranceKind.Rain);
+    }
+
     /// <summary>Minutes of a step, by how careful one is.</summary>
     internal static double Taken(OpenStep step, CutCare care) => care.Slow ? step.Minutes.Slow : step.Minutes.Likely;
 
@@ -149,12 +156,16 @@ public static class CutGate
     private static List<CutWindow> Windows(OpenSpan span, Conditions on, CutCare care, DateTimeOffset first)
     {
         var windows = new List<CutWindow>();
-        for (DateTimeOffset at = first; at < on.Forecast.TrustedUntil; at = at.AddMinutes(EveryMinutes))
+        for (
+            DateTimeOffset at = first < on.Forecast.From ? OnGrid(on.Forecast.From) : first;
+            at < on.Forecast.TrustedUntil;
+            at = at.AddMinutes(EveryMinutes)
+        )
         {
-            if (Straight(span, on, care, at).Run is null)
+            if (Straight(span, on, care, at) is null)
                 continue;
             if (windows is [.., var last] && last.Until.AddMinutes(EveryMinutes) == at)
-                windows[^1] = last with { Until = at };
+                windows[^1] = last with { Until = on.Local(at) };
             else
                 windows.Add(new CutWindow(on.Local(at), on.Local(at)));
         }
@@ -162,26 +173,39 @@ public static class CutGate
     }
 
     /// <summary>One step after the other without a stop; the run is null where something stands in the way.</summary>
-    private static (OpenRun? Run, IReadOnlyList<Hindrance> Hindrances) Straight(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start)
+    /// <param name="span">The steps.</param>
+    /// <param name="on">Weather, light and people.</param>
+    /// <param name="care">How careful to be.</param>
+    /// <param name="start">The beginning.</param>
+    /// <param name="found">Takes up all that stands in the way; null where the first of it is enough.</param>
+    private static OpenRun? Straight(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start, List<Hindrance>? found = null)
     {
         var steps = new List<TimedStep>();
-        var found = new List<Hindrance>();
+        bool fits = true;
+        bool Take(IEnumerable<Hindrance> hindrances)
+        {
+            found?.AddRange(hindrances);
+            fits &= found?.Count == 0 || (found is null && !hindrances.Any());
+            return fits || found is not null;
+        }
         DateTimeOffset at = start;
         foreach (OpenStep step in span.Steps)
         {
             DateTimeOffset done = at.AddMinutes(Taken(step, care));
             steps.Add(new TimedStep(step.Title, on.Local(at), on.Local(done)));
-            found.AddRange(on.Of(step, at, done, care));
+            if (!Take(on.Of(step, at, done, care)))
+                return null;
             if (Waited(on.Forecast, done, step.WaitHours) is not { } waited)
             {
-                found.AddRange(on.Rain(done, done.AddHours(step.WaitHours), care));
-                found.Add(new Hindrance(HindranceKind.Unknown, done, $"{step.Title} does not set within the forecast."));
-                return (null, found);
+                Take(on.Rain(done, done.AddHours(step.WaitHours), care));
+                Take([new Hindrance(HindranceKind.Unknown, done, $"{step.Title} does not set within the forecast.")]);
+                return null;
             }
-            found.AddRange(on.Rain(done, waited, care));
+            if (!Take(on.Rain(done, waited, care)))
+                return null;
             at = waited;
         }
-        return (found.Count == 0 ? new OpenRun(steps, on.Local(at), []) : null, found);
+        return fits ? new OpenRun(steps, on.Local(at), []) : null;
     }
 
     /// <summary>Each step at the first time that suits it, the hole covered in between; null where that does not work out.</summary>

@@ -1,3 +1,4 @@
+using Abri.Core.Declared;
 using Abri.Core.Work;
 
 namespace Abri.Core.Days;
@@ -9,18 +10,35 @@ namespace Abri.Core.Days;
 /// <param name="Weather">What weather it needs.</param>
 /// <param name="People">How many people.</param>
 /// <param name="Inside">Whether it is done inside, where a lamp gives light.</param>
-public sealed record OpenStep(string Title, Minutes Minutes, double WaitHours, WeatherNeeds Weather, int People, bool Inside);
+public sealed record OpenStep(
+    [Name] string Title,
+    Minutes Minutes,
+    [Within(0, 2000, "The wait", "h")] double WaitHours,
+    WeatherNeeds Weather,
+    [Within(1, 20, "The number of people")] int People,
+    bool Inside
+) : IConsistent
+{
+    private const double MostMinutes = 10_000;
+
+    /// <inheritdoc/>
+    public (string Field, string Message)? Contradiction() =>
+        Minutes is { Quick: >= 0, Slow: <= MostMinutes } && Minutes.Quick <= Minutes.Likely && Minutes.Likely <= Minutes.Slow
+            ? null
+            : ("minutes", $"Minutes lie between 0 and {MostMinutes:0}, quick not above likely, likely not above slow.");
+}
 
 /// <summary>From the step that opens the shell to where rain does no more harm.</summary>
 /// <param name="Steps">The steps; the first one opens it.</param>
 /// <param name="Closes">Whether they close it: what only opens it has to be covered.</param>
-public sealed record OpenSpan(IReadOnlyList<OpenStep> Steps, bool Closes)
+public sealed record OpenSpan([Count(1, 100, "From 1 to {1} steps.")] IReadOnlyList<OpenStep> Steps, bool Closes)
 {
     /// <summary>After so many hours the last sealant takes rain, however long it sets for other reasons: assumption.</summary>
     public const double RainSafeHours = 4;
 
-    /// <summary>The span of a procedure: from its cut over the step that closes it through the steps after that which need it dry; null where it opens
-    /// nothing.</summary>
+    /// <summary>
+    /// The span of a procedure: from its cut over the step that closes it to the first thing that sets after that; null where it opens nothing.
+    /// </summary>
     public static OpenSpan? Of(Procedure procedure)
     {
         int first = procedure.Steps.ToList().FindIndex(s => s.Shell == ShellChange.Opens);
@@ -28,7 +46,7 @@ public sealed record OpenSpan(IReadOnlyList<OpenStep> Steps, bool Closes)
             return null;
         int closes = procedure.Steps.ToList().FindIndex(first, s => s.Shell == ShellChange.Closes),
             last = closes < 0 ? procedure.Steps.Count - 1 : closes;
-        while (closes >= 0 && last + 1 < procedure.Steps.Count && procedure.Steps[last + 1].Weather.Dry)
+        while (closes >= 0 && last + 1 < procedure.Steps.Count && procedure.Steps[last].WaitHours == 0 && procedure.Steps[last + 1].Weather.Dry)
             last++;
         return new OpenSpan(
             [

@@ -1,5 +1,4 @@
 using Abri.Core.Declared;
-using Abri.Core.Weather;
 
 namespace Abri.Core.Days;
 
@@ -22,11 +21,9 @@ public sealed record Person([Name] string Name, [Count(0, 14, "A week has at mos
     /// <summary>Who works where nobody was written down: one person, every day from eight to six. Assumption.</summary>
     internal static IReadOnlyList<Person> Somebody { get; } = [new("You", [.. Enum.GetValues<DayOfWeek>().Select(d => new WorkDay(d, 8, 18))])];
 
-    /// <summary>Whether they work all through a time.</summary>
-    internal bool Works(DateTimeOffset from, DateTimeOffset to, TimeZoneInfo zone)
+    /// <summary>Whether they work all through a time, which is told by the clock at the vehicle.</summary>
+    internal bool Works(DateTime begin, DateTime end)
     {
-        DateTime begin = LocalTime.In(from, zone).DateTime,
-            end = LocalTime.In(to, zone).DateTime;
         double first = begin.TimeOfDay.TotalHours,
             last = (end - begin.Date).TotalHours;
         return Hours.Any(h => h.Day == begin.DayOfWeek && h.FromHour <= first + 1e-9 && last <= h.ToHour + 1e-9);

@@ -43,6 +43,7 @@ public static class RainRisk
     /// <param name="from">First beginning.</param>
     /// <param name="starts">How many, half an hour apart.</param>
     /// <param name="seed">Of what is drawn.</param>
+    /// <param name="may">Which beginnings may be among the best; null for all of them.</param>
     /// <param name="stop">Ends it before it is done.</param>
     public static Result<Worked<RiskCurve>> Of(
         OpenSpan span,
@@ -50,6 +51,7 @@ public static class RainRisk
         DateTimeOffset from,
         int starts = MostStarts,
         int seed = 1,
+        Func<DateTimeOffset, bool>? may = null,
         CancellationToken stop = default
     )
     {
@@ -92,18 +94,14 @@ public static class RainRisk
                 ? new Source($"Each hour as the one before it by {Persistence}; a wet hour is wet all through", SourceKind.Assumption)
                 : new Source("The forecast's own courses of the rain; a wet hour is wet all through", SourceKind.Assumption)
         );
-        List<RiskAt> best = Best(curve);
-        return sheet.Finish(
-            new RiskCurve(
-                curve,
-                best,
-                $"Rain meets the open shell with {100 * curve[0].Chance:0} % from the first beginning, with "
-                    + $"{100 * best[0].Chance:0} % at the best time."
-            )
-        );
+        List<RiskAt> best = Best(may is null ? curve : curve.Where(c => may(c.At)));
+        string verdict =
+            $"Rain meets the open shell with {100 * curve[0].Chance:0} % from the first beginning, "
+            + (best.Count > 0 ? $"with {100 * best[0].Chance:0} % at the best time." : "and at no other time could the work be done.");
+        return sheet.Finish(new RiskCurve(curve, best, verdict));
     }
 
-    private static List<RiskAt> Best(IReadOnlyList<RiskAt> curve)
+    private static List<RiskAt> Best(IEnumerable<RiskAt> curve)
     {
         var best = new List<RiskAt>();
         foreach (RiskAt at in curve.OrderBy(c => c.Chance).ThenBy(c => c.WetMinutes).ThenBy(c => c.At))

@@ -25,6 +25,7 @@ public sealed record ForecastHour(DateTimeOffset At, WeatherHour Hour, bool IsDa
 /// <param name="TrustedUntil">Until when it is trusted.</param>
 /// <param name="IsOver">Whether it says nothing of the present any more.</param>
 /// <param name="Days">What was typed; null where nothing was.</param>
+/// <param name="Service">Which simulated service it was asked of; null for others.</param>
 /// <param name="Hours">From the present hour on.</param>
 public sealed record ForecastNow(
     string Row,
@@ -33,6 +34,7 @@ public sealed record ForecastNow(
     DateTimeOffset TrustedUntil,
     bool IsOver,
     IReadOnlyList<DayWeather>? Days,
+    SimulatedService? Service,
     IReadOnlyList<ForecastHour> Hours
 );
 
@@ -82,18 +84,25 @@ public enum BadgeKind
 /// <param name="More">A little more.</param>
 public sealed record ShellBadge(BadgeKind Kind, string Title, string More);
 
+/// <summary>The air outside now, by the forecast.</summary>
+/// <param name="Air">The air.</param>
+/// <param name="DryHours">Until it may rain, h; as far as the forecast is trusted.</param>
+public sealed record PresentAir(AirHour Air, double DryHours);
+
 /// <summary>The strip on top of every screen.</summary>
 /// <param name="Now">The moment, as a clock at the vehicle shows it.</param>
 /// <param name="Badge">The shell.</param>
 /// <param name="Hours">The next 72 hours; empty where there is no forecast.</param>
 /// <param name="Windows">When the next job that opens the shell may be begun.</param>
 /// <param name="NextJob">Its name; null where there is none.</param>
+/// <param name="Present">The air now; null where the forecast says nothing of it.</param>
 public sealed record WeatherStrip(
     DateTimeOffset Now,
     ShellBadge Badge,
     IReadOnlyList<ForecastHour> Hours,
     IReadOnlyList<CutWindow> Windows,
-    string? NextJob
+    string? NextJob,
+    PresentAir? Present
 );
 
 /// <summary>Can the shell still be closed today?</summary>
@@ -137,6 +146,7 @@ public sealed record DaysOfVehicle(
                 on.Local(row.Value.TrustedUntil),
                 row.Value.End <= now,
                 row.Value.Days,
+                row.Value.Service,
                 hours
             )
             : null;
@@ -159,14 +169,24 @@ public sealed record DaysOfVehicle(
             return null;
         long half = TimeSpan.FromMinutes(30).Ticks;
         DateTimeOffset from = new((now.UtcTicks + half - 1) / half * half, TimeSpan.Zero);
-        return RainRisk.Of(span, forecast.Value, from < forecast.Value.From ? forecast.Value.From : from, stop: stop);
+        Conditions on = ConditionsOf(of);
+        CutCare care = of.Vehicle.Value.Care ?? CutCare.Usual;
+        DateTimeOffset first = from < forecast.Value.From ? forecast.Value.From : from;
+        if (
+            !RainRisk
+                .Of(span, forecast.Value, first, may: at => CutGate.MayWork(span, on, care, at), stop: stop)
+                .IsOk(out Worked<RiskCurve>? curve, out Problem? problem)
+        )
+            return problem;
+        RiskAt[] Local(IReadOnlyList<RiskAt> all) => [.. all.Select(r => r with { At = on.Local(r.At) })];
+        return curve with { Result = curve.Result with { Starts = Local(curve.Result.Starts), Best = Local(curve.Result.Best) } };
     }
 
-    /// <summary>The air of the coming hours, for what cures; null where the forecast says nothing of them.</summary>
-    public static IReadOnlyList<AirHour>? Air(VehicleSnapshot of, DateTimeOffset now) =>
-        of.Days.Forecast is { } row && row.Value.At(now) is not null
-            ? [.. row.Value.Between(now, row.Value.End).Select(h => new AirHour(h.Hour.AirC, h.Hour.RelativePercent))]
-            : null;
+    /// <summary>The air of the coming hours, for what cures; empty where there is no forecast of them.</summary>
+    public static IReadOnlyList<AirHour> Air(VehicleSnapshot of, DateTimeOffset now) =>
+        of.Days.Forecast is { } row
+            ? [.. row.Value.Between(now, row.Value.TrustedUntil).Select(h => new AirHour(h.Hour.AirC, h.Hour.RelativePercent))]
+            : [];
 
     private static Conditions ConditionsOf(VehicleSnapshot of)
     {
@@ -209,7 +229,8 @@ public sealed record DaysOfVehicle(
         of
             .Openings.Where(o => o.Value.State == OpeningState.Planned)
             .Select(o => OfOpening(of, o))
-            .Concat(of.Repairs.Where(r => r.Value.State == Metal.RepairState.Planned).Select(r => OfRepair(of, r)).OfType<OpeningJob>());
+            .Concat(of.Repairs.Where(r => r.Value.State == Metal.RepairState.Planned).Select(r => OfRepair(of, r)).OfType<OpeningJob>())
+            .Where(j => j.Span is not null || j.Trouble is not null);
 
     private static OpeningJob OfOpening(VehicleSnapshot of, Stored<Opening> row)
     {
@@ -291,14 +312,12 @@ public sealed record DaysOfVehicle(
             }),
         ];
         int missing = ready.Count(r => r.State != JudgementState.Good);
-        string first = missing == 0 ? "" : $" First: {missing} {(missing == 1 ? "thing" : "things")} on the list.";
+        string first = missing == 0 ? "" : $" Do first: {missing} on the list.";
         if (job.Trouble is { } trouble)
             return new JobGate(job.Job, job.PanelId, job.Name, trouble, null, null, ready, cover);
-        if (job.Span is not { } span)
-            return new JobGate(job.Job, job.PanelId, job.Name, "Its steps do not open the shell.", null, null, ready, cover);
         if (of.Days.Forecast is null)
             return new JobGate(job.Job, job.PanelId, job.Name, "No forecast yet: type one, or read one.", null, null, ready, cover);
-        Worked<GateAnswer> gate = CutGate.Of(span, on, care, now);
+        Worked<GateAnswer> gate = CutGate.Of(job.Span!, on, care, now);
         return new JobGate(job.Job, job.PanelId, job.Name, gate.Result.Verdict + first, gate.Result.State, gate, ready, cover);
     }
 
@@ -333,7 +352,14 @@ public sealed record DaysOfVehicle(
             .Where(g => g.Gate is not null)
             .OrderBy(g => g.Gate!.Result.Windows is [var w, ..] ? w.From : DateTimeOffset.MaxValue)
             .FirstOrDefault();
-        return new WeatherStrip(now, Badge(of, on, care, now, next), [.. hours.Take(StripHours)], next?.Gate!.Result.Windows ?? [], next?.Name);
+        return new WeatherStrip(
+            now,
+            Badge(of, on, care, now, next),
+            [.. hours.Take(StripHours)],
+            next?.Gate!.Result.Windows ?? [],
+            next?.Name,
+            Present(of, on, care, now)
+        );
     }
 
     private static ShellBadge Badge(VehicleSnapshot of, Conditions on, CutCare care, DateTimeOffset now, JobGate? next)
@@ -347,13 +373,28 @@ public sealed record DaysOfVehicle(
                 $"{string.Join(", ", open.Select(o => o.Name))}; {dry}"
             );
         return next?.Gate!.Result is { Windows: [var window, ..], State: GateState.Go or GateState.Later }
-            ? new ShellBadge(BadgeKind.LastCut, $"Last safe cut today {window.Until:HH:mm}", $"{next.Name}, from {window.From:HH:mm}")
+            ? new ShellBadge(
+                BadgeKind.LastCut,
+                $"Last safe cut today {window.Until:HH:mm}",
+                window.From - now > TimeSpan.FromMinutes(CutGate.EveryMinutes) ? $"From {window.From:HH:mm}: {next.Name}" : next.Name
+            )
             : new ShellBadge(
                 BadgeKind.Closed,
                 "Shell closed",
                 of.Days.Forecast is null ? "Nothing is cut and unfitted." : char.ToUpperInvariant(dry[0]) + dry[1..]
             );
     }
+
+    private static PresentAir? Present(VehicleSnapshot of, Conditions on, CutCare care, DateTimeOffset now)
+    {
+        if (of.Days.Forecast?.Value is not { } forecast || forecast.At(now) is not { } hour || forecast.TrustedUntil <= now)
+            return null;
+        DateTimeOffset until = Wet(on, care, now, forecast)?.At ?? forecast.TrustedUntil;
+        return new PresentAir(new AirHour(hour.AirC, hour.RelativePercent), Math.Round((until - now).TotalHours, 1));
+    }
+
+    private static Hindrance? Wet(Conditions on, CutCare care, DateTimeOffset now, Forecast forecast) =>
+        on.Rain(now, forecast.TrustedUntil < now ? now : forecast.TrustedUntil, care).FirstOrDefault(h => h.Kind == HindranceKind.Rain);
 
     /// <summary>Until when it stays dry, in words.</summary>
     private static string DryUntil(VehicleSnapshot of, Conditions on, CutCare care, DateTimeOffset now)
@@ -362,8 +403,7 @@ public sealed record DaysOfVehicle(
             return "no forecast";
         if (forecast.At(now) is null)
             return "the forecast is out of date";
-        Hindrance? wet = on.Rain(now, forecast.TrustedUntil < now ? now : forecast.TrustedUntil, care)
-            .FirstOrDefault(h => h.Kind == HindranceKind.Rain);
+        Hindrance? wet = Wet(on, care, now, forecast);
         return wet is null ? $"dry until {on.Clock(forecast.TrustedUntil)} at least"
             : wet.At <= now ? "it may rain now"
             : $"dry until {on.Clock(wet.At)}";

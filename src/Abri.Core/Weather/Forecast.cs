@@ -15,6 +15,11 @@ public enum ForecastSource
     Simulated,
 }
 
+/// <summary>Which of its made-up weathers the simulated service tells of.</summary>
+/// <param name="Climate">The climate.</param>
+/// <param name="Seed">Which of its weathers.</param>
+public sealed record SimulatedService(Climate Climate, [Within(1, 1_000_000, "The seed")] int Seed = 1);
+
 /// <summary>The weather of coming hours, without gaps.</summary>
 /// <param name="Source">Where it comes from.</param>
 /// <param name="IssuedAt">When it was issued, or typed.</param>
@@ -22,13 +27,15 @@ public enum ForecastSource
 /// <param name="Hours">The hours.</param>
 /// <param name="Days">What was typed; null where nothing was.</param>
 /// <param name="Members">Equally likely courses of the rain: a <c>1</c> for each wet hour, a <c>0</c> for each dry one; null where there are none.</param>
+/// <param name="Service">Which simulated service it was asked of; null for others.</param>
 public sealed record Forecast(
     ForecastSource Source,
     [Dated] DateTimeOffset IssuedAt,
     [Dated] DateTimeOffset From,
     [Count(1, Forecast.MostHours, "A forecast has from 1 to {1} hours: 16 days.")] IReadOnlyList<WeatherHour> Hours,
     [Count(1, Forecast.MostDays, "From 1 to {1} days are typed.")] IReadOnlyList<DayWeather>? Days = null,
-    [Count(1, 100, "From 1 to 100 courses of the rain.")] IReadOnlyList<string>? Members = null
+    [Count(1, 100, "From 1 to 100 courses of the rain.")] IReadOnlyList<string>? Members = null,
+    SimulatedService? Service = null
 ) : IConsistent
 {
     /// <summary>Most days, and most hours in them.</summary>

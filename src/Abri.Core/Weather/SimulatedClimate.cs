@@ -53,17 +53,18 @@ public sealed class SimulatedClimate
         warm,
         windy;
     private readonly uint seed;
+    private readonly SimulatedService service;
     private readonly Figures figures;
 
     /// <summary>A service.</summary>
-    /// <param name="seed">Which of the made-up weathers.</param>
-    /// <param name="climate">Its climate.</param>
-    public SimulatedClimate(int seed, Climate climate)
+    /// <param name="service">Which of the made-up weathers.</param>
+    public SimulatedClimate(SimulatedService service)
     {
-        this.seed = unchecked((uint)seed);
-        figures = Of(climate);
-        (shower, front) = (new Wander(this.seed, 1, ShowerHours), new Wander(this.seed, 2, FrontHours));
-        (warm, windy) = (new Wander(this.seed, 3, 72), new Wander(this.seed, 4, 12));
+        this.service = service;
+        seed = unchecked((uint)service.Seed);
+        figures = Of(service.Climate);
+        (shower, front) = (new Wander(seed, 1, ShowerHours), new Wander(seed, 2, FrontHours));
+        (warm, windy) = (new Wander(seed, 3, 72), new Wander(seed, 4, 12));
     }
 
     /// <summary>What the weather really is in an hour, told by a place's sun.</summary>
@@ -98,7 +99,7 @@ public sealed class SimulatedClimate
             hours[lead] = Hour(hour, place, picture, warmth, chance);
         }
         DateTimeOffset from = Begin(issued);
-        return new Forecast(ForecastSource.Simulated, from, from, hours, null, [.. courses.Select(c => new string(c))]);
+        return new Forecast(ForecastSource.Simulated, from, from, hours, null, [.. courses.Select(c => new string(c))], service);
     }
 
     /// <summary>Whether it really rains in an hour.</summary>

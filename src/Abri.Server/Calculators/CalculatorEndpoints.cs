@@ -235,7 +235,7 @@ internal static class CalculatorEndpoints
             .WithName("cut-window");
         calculators
             .MapPost("/rain-risk", (RainRiskInput x, CancellationToken stop) =>
-                Answer(RainRisk.Of(x.Span, x.Forecast, x.From, x.Starts, x.Seed, stop))
+                Answer(RainRisk.Of(x.Span, x.Forecast, x.From, x.Starts, x.Seed, stop: stop))
             )
             .Validate<RainRiskInput>()
             .WithName("rain-risk");

@@ -36,11 +36,7 @@ internal static class DaysEndpoints
             .WithMetadata(ByTheMinute.Answers)
             .WithName("strip");
         vehicle
-            .MapGet("/days/air", Results<Ok<IReadOnlyList<Core.Sealing.AirHour>>, ProblemHttpResult> (OfVehicle of, TimeProvider clock) =>
-                DaysOfVehicle.Air(of.Snapshot, clock.GetUtcNow()) is { } air
-                    ? TypedResults.Ok(air)
-                    : Problems.NotFound("There is no forecast of now.")
-            )
+            .MapGet("/days/air", (OfVehicle of, TimeProvider clock) => DaysOfVehicle.Air(of.Snapshot, clock.GetUtcNow()))
             .WithMetadata(ByTheMinute.Answers)
             .WithName("days-air");
         vehicle
@@ -62,7 +58,7 @@ internal static class DaysEndpoints
             .WithName("days-risk");
         vehicle.MapPost("/forecast/typed", Typed).Validate<TypedWeather>().WithName("forecast-typed");
         vehicle.MapPost("/forecast/table", Table).Accepts<byte[]>("text/csv").WithMetadata(RequestFile.MostSent).WithName("forecast-table");
-        vehicle.MapPost("/forecast/simulated", Simulated).Validate<SimulatedAsk>().WithName("forecast-simulated");
+        vehicle.MapPost("/forecast/simulated", Simulated).Validate<SimulatedService>().WithName("forecast-simulated");
         vehicle
             .MapPost(
                 "/people",
@@ -116,12 +112,12 @@ internal static class DaysEndpoints
 
     private static Results<Ok<Stored<Forecast>>, ProblemHttpResult> Simulated(
         string vehicleId,
-        SimulatedAsk value,
+        SimulatedService value,
         OfVehicle of,
         ForecastStore store,
         TimeProvider clock
     ) =>
         of.Snapshot.Vehicle.Value.Place is { } place
-            ? TypedResults.Ok(store.Keep(vehicleId, new SimulatedClimate(value.Seed, value.Climate).Latest(clock.GetUtcNow(), place)).Row!)
+            ? TypedResults.Ok(store.Keep(vehicleId, new SimulatedClimate(value).Latest(clock.GetUtcNow(), place)).Row!)
             : Problems.Of(new Problem("place-missing", "", "Say first where the vehicle stands: latitude and longitude, in Vehicles."));
 }

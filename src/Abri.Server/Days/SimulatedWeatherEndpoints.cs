@@ -7,11 +7,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Abri.Server.Days;
 
-/// <summary>Of which made-up weather a forecast is wanted.</summary>
-/// <param name="Climate">The climate.</param>
-/// <param name="Seed">Which of its weathers.</param>
-public sealed record SimulatedAsk(Climate Climate, [Within(1, 1_000_000, "The seed")] int Seed = 1);
-
 /// <summary>What the page of the simulated service shows.</summary>
 /// <param name="Now">The program's clock.</param>
 /// <param name="IsClockSet">Whether the clock was set when the program was started, so that it may be stepped on.</param>
@@ -26,8 +21,8 @@ internal static class SimulatedWeatherEndpoints
 
     public static void MapSimulatedWeather(this WebApplication app)
     {
-        RouteGroupBuilder service = app.MapGroup("/api/simulated-weather").WithTags("days");
-        service
+        RouteGroupBuilder routes = app.MapGroup("/api/simulated-weather").WithTags("days");
+        routes
             .MapGet(
                 "/",
                 Results<Ok<SimulatedNow>, ProblemHttpResult> (
@@ -39,17 +34,18 @@ internal static class SimulatedWeatherEndpoints
                 ) =>
                 {
                     var place = new Place(latitudeDeg, longitudeDeg);
-                    if (DeclaredRanges.Of(place) is { } problem || (problem = DeclaredRanges.Of(new SimulatedAsk(climate.Value, seed))) is not null)
+                    var service = new SimulatedService(climate.Value, seed);
+                    if (DeclaredRanges.Of(place) is { } problem || (problem = DeclaredRanges.Of(service)) is not null)
                         return Problems.Of(problem);
                     DateTimeOffset now = clock.GetUtcNow();
-                    var weather = new SimulatedClimate(seed, climate.Value);
+                    var weather = new SimulatedClimate(service);
                     Forecast forecast = weather.Latest(now, place);
                     WeatherHour[] truth = [.. Enumerable.Range(0, forecast.Hours.Count).Select(h => weather.Truth(forecast.From.AddHours(h), place))];
                     return TypedResults.Ok(new SimulatedNow(now, clock.IsSet, forecast, truth));
                 }
             )
             .WithName("simulated-weather");
-        service
+        routes
             .MapPost("/step", Results<NoContent, ProblemHttpResult> (ProgramClock clock) =>
             {
                 if (!clock.IsSet)

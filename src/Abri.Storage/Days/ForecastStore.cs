@@ -32,6 +32,7 @@ public sealed class ForecastStore(Database database) : Store<Forecast>(database,
             ["hours"] = Storage.Columns.Json(value.Hours),
             ["days"] = Storage.Columns.MaybeJson(value.Days),
             ["members"] = Storage.Columns.MaybeJson(value.Members),
+            ["service"] = Storage.Columns.MaybeJson(value.Service),
         };
 
     /// <inheritdoc/>
@@ -42,7 +43,8 @@ public sealed class ForecastStore(Database database) : Store<Forecast>(database,
             row.MaybeTime("from_at")!.Value,
             row.Json<WeatherHour[]>("hours"),
             row.MaybeJson<DayWeather[]>("days"),
-            row.MaybeJson<string[]>("members")
+            row.MaybeJson<string[]>("members"),
+            row.MaybeJson<SimulatedService>("service")
         );
 
     /// <inheritdoc/>

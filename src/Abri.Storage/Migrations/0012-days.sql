@@ -9,7 +9,8 @@ CREATE TABLE forecast (
     from_at    TEXT NOT NULL,
     hours      TEXT NOT NULL CHECK (json_valid(hours)),       -- WeatherHour[]
     days       TEXT CHECK (json_valid(days)),                 -- DayWeather[]
-    members    TEXT CHECK (json_valid(members))               -- one text of 0 and 1 a course
+    members    TEXT CHECK (json_valid(members)),              -- one text of 0 and 1 a course
+    service    TEXT CHECK (json_valid(service))               -- SimulatedService
 ) STRICT;
 
 CREATE TABLE person (

@@ -171,6 +171,19 @@ public class CutGateTests
         Assert.Contains(gate.Warnings, w => w.Contains("one person from eight to six", StringComparison.Ordinal));
     }
 
+    [Fact] // Everything that is told is told by the clock at the vehicle, in May an hour ahead of universal time
+    public void Times_are_those_of_the_clock_at_the_vehicle()
+    {
+        GateAnswer gate = CutGate.Of(Span, new Conditions(Fine(), "Europe/Lisbon", null, []), Care, Monday.AddHours(9)).Result;
+        TimeSpan hour = TimeSpan.FromHours(1);
+        Assert.Equal((hour, hour), (gate.Windows[0].From.Offset, gate.Windows[0].Until.Offset));
+        Assert.All(gate.Run!.Steps, s => Assert.Equal((hour, hour), (s.From.Offset, s.To.Offset)));
+        Assert.Equal(hour, gate.Run.SafeAt.Offset);
+        Assert.StartsWith($"Go until {gate.Windows[0].Until:HH:mm}.", gate.Verdict, StringComparison.Ordinal);
+        // The day ends at six by that clock.
+        Assert.Equal(new TimeSpan(15, 40, 0), gate.Windows[0].Until.TimeOfDay);
+    }
+
     [Fact]
     public void Minutes_that_do_not_lie_on_the_grid_begin_with_the_next_that_do() =>
         Assert.Equal(Monday.AddHours(9).AddMinutes(10), Ask(Fine(), 9 + (1 / 60.0)).Result.Windows[0].From);

@@ -60,6 +60,7 @@ public class LearningAndCoverTests
                 Step("inside", ShellChange.None, false, 9),
                 Step("set", ShellChange.Closes, true),
                 Step("seal", ShellChange.None, true, 24),
+                Step("paint", ShellChange.None, true),
                 Step("test", ShellChange.None, false)
             )
         )!;
@@ -80,7 +81,7 @@ public class LearningAndCoverTests
     public void Somebody_works_within_their_hours_only(double from, double to, bool works)
     {
         var ada = new Person("Ada", [new WorkDay(DayOfWeek.Monday, 8.5, 12)]);
-        Assert.Equal(works, ada.Works(OpenShellWork.Monday.AddHours(from), OpenShellWork.Monday.AddHours(to), TimeZoneInfo.Utc));
+        Assert.Equal(works, ada.Works(OpenShellWork.Monday.AddHours(from).DateTime, OpenShellWork.Monday.AddHours(to).DateTime));
         Assert.NotNull(new WorkDay(DayOfWeek.Monday, 12, 12).Contradiction());
     }
 }

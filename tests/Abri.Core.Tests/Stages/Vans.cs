@@ -2,10 +2,12 @@ using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
 using Abri.Core.Metal;
+using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Weather;
 
 namespace Abri.Core.Tests.Stages;
 
@@ -21,7 +23,10 @@ internal static class Vans
         IReadOnlyList<StockSheet>? sheets = null,
         Panel? panel = null,
         FloorRecord? floor = null,
-        IReadOnlyList<StockBoard>? stock = null
+        IReadOnlyList<StockBoard>? stock = null,
+        IReadOnlyList<Opening>? openings = null,
+        Fitting? fitting = null,
+        Forecast? forecast = null
     ) =>
         new(
             new Stored<Vehicle>(
@@ -33,7 +38,7 @@ internal static class Vans
             [new Stored<Panel>("p", 1, "v", panel ?? new Panel(PanelKind.Left, new PanelBox(0, 2000, 0, 1500).Corners, 1, SkinMaterial.MildSteel))],
             [.. (members ?? []).Select((m, i) => new Stored<Member>($"m{i}", 1, "p", m))],
             [],
-            [],
+            [.. (openings ?? []).Select((o, i) => new Stored<Opening>($"o{i}", 1, "p", o))],
             [.. findings.Select((f, i) => new Stored<Finding>($"f{i}", 1, "p", f))],
             [],
             new WaterRows([], [.. (observations ?? []).Select((o, i) => new Stored<Observation>($"o{i}", 1, "p", o))], [], [], []),
@@ -48,8 +53,8 @@ internal static class Vans
                 [.. (floor?.Linings ?? []).Select((x, i) => new Stored<Lining>($"lining{i}", 1, "p", x))],
                 [.. (stock ?? []).Select((x, i) => new Stored<StockBoard>($"stock{i}", 1, "v", x))]
             ),
-            new DayRows(null, []),
-            [],
+            new DayRows(forecast is null ? null : new Stored<Forecast>("f", 1, "v", forecast), []),
+            fitting is null ? [] : [new Stored<Fitting>("g", 1, null, fitting)],
             []
         );
 }

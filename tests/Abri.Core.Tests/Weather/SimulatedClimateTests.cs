@@ -13,7 +13,7 @@ public class SimulatedClimateTests
     {
         for (int seed = 1; seed <= 6; seed++)
         {
-            var service = new SimulatedClimate(seed, climate);
+            var service = new SimulatedClimate(new SimulatedService(climate, seed));
             for (int issue = 0; issue < 40; issue++)
             {
                 Forecast forecast = service.Latest(Begin.AddHours(30 * issue), Harbour);
@@ -57,7 +57,7 @@ public class SimulatedClimateTests
     [InlineData(Climate.Dry, 0.018)]
     public void Each_climate_is_wet_as_often_as_it_should_be(Climate climate, double share)
     {
-        var service = new SimulatedClimate(3, climate);
+        var service = new SimulatedClimate(new SimulatedService(climate, 3));
         double wet = Enumerable.Range(0, 30_000).Average(h => service.IsWet(Begin.AddHours(h)) ? 1.0 : 0);
         Assert.InRange(wet, share * 0.85, share * 1.15);
     }
@@ -72,7 +72,7 @@ public class SimulatedClimateTests
     [Fact] // The members and the chance tell of the same: of 20 members about as many are wet
     public void Members_are_wet_as_often_as_the_chance_says()
     {
-        Forecast forecast = new SimulatedClimate(4, Climate.WetCoast).Latest(Begin, Harbour);
+        Forecast forecast = new SimulatedClimate(new SimulatedService(Climate.WetCoast, 4)).Latest(Begin, Harbour);
         double members = forecast.Members!.Average(m => m.Average(c => c == '1' ? 1.0 : 0));
         Assert.InRange(forecast.Hours.Average(h => h.RainPercent) / 100, members - 0.06, members + 0.06);
     }
@@ -80,7 +80,7 @@ public class SimulatedClimateTests
     [Fact]
     public void Wet_hours_come_in_spells()
     {
-        var service = new SimulatedClimate(3, Climate.Coast);
+        var service = new SimulatedClimate(new SimulatedService(Climate.Coast, 3));
         bool[] wet = [.. Enumerable.Range(0, 20_000).Select(h => service.IsWet(Begin.AddHours(h)))];
         double after = wet.Skip(1).Where((_, i) => wet[i]).Average(w => w ? 1.0 : 0);
         Assert.InRange(after, 0.6, 0.85);
@@ -89,7 +89,8 @@ public class SimulatedClimateTests
     [Fact]
     public void The_same_service_always_tells_the_same_and_a_new_forecast_comes_every_six_hours()
     {
-        Forecast Of(double hours, int seed = 5) => new SimulatedClimate(seed, Climate.Inland).Latest(Begin.AddHours(hours), Harbour);
+        Forecast Of(double hours, int seed = 5) =>
+            new SimulatedClimate(new SimulatedService(Climate.Inland, seed)).Latest(Begin.AddHours(hours), Harbour);
         Assert.Equal(Of(1).Hours, Of(5.9).Hours);
         Assert.Equal(Begin, Of(5.9).IssuedAt);
         Assert.Equal(Begin.AddHours(6), Of(6).IssuedAt);
@@ -106,7 +107,7 @@ public class SimulatedClimateTests
     [InlineData(Climate.North)]
     public void Every_hour_of_a_year_can_be_kept_and_days_are_warmer_than_nights(Climate climate)
     {
-        var service = new SimulatedClimate(2, climate);
+        var service = new SimulatedClimate(new SimulatedService(climate, 2));
         Forecast forecast = service.Latest(Begin, Harbour);
         Assert.Null(Core.Declared.DeclaredRanges.Of(forecast));
         WeatherHour[] year = [.. Enumerable.Range(0, 365 * 24).Select(h => service.Truth(Begin.AddHours(h), Harbour))];

@@ -444,7 +444,7 @@ export const bounds = {
     taperDeg: { least: -45, most: 45, label: 'The taper', unit: 'degrees' },
     frontMm: { least: 0, most: 2000, label: 'The depth in front', unit: 'mm' },
   },
-  SimulatedAsk: { seed: { least: 1, most: 1000000, label: 'The seed', unit: '' } },
+  SimulatedService: { seed: { least: 1, most: 1000000, label: 'The seed', unit: '' } },
   Site: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   SixReadings: {
     topMm: { least: 10, most: 30000, label: 'A measured side', unit: 'mm' },

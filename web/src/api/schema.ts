@@ -4725,6 +4725,7 @@ export interface components {
             hours: components["schemas"]["WeatherHour"][];
             days?: null | components["schemas"]["DayWeather"][];
             members?: null | string[];
+            service?: null | components["schemas"]["SimulatedService"];
         };
         ForecastHour: {
             /** Format: date-time */
@@ -4744,6 +4745,7 @@ export interface components {
             trustedUntil: string;
             isOver: boolean;
             days: null | components["schemas"]["DayWeather"][];
+            service: null | components["schemas"]["SimulatedService"];
             hours: components["schemas"]["ForecastHour"][];
         };
         /** @enum {unknown} */
@@ -5984,6 +5986,11 @@ export interface components {
         };
         /** @enum {unknown} */
         Preparation: "st2" | "st3" | "sa25";
+        PresentAir: {
+            air: components["schemas"]["AirHour"];
+            /** Format: double */
+            dryHours: number;
+        };
         Probe: {
             of: components["schemas"]["ProbeOf"];
             at: components["schemas"]["PanelPoint"];
@@ -6765,20 +6772,20 @@ export interface components {
             frontMm: number;
             lengths?: null | components["schemas"]["LengthFormat"];
         };
-        SimulatedAsk: {
-            climate: components["schemas"]["Climate"];
-            /**
-             * Format: int32
-             * @default 1
-             */
-            seed: number;
-        };
         SimulatedNow: {
             /** Format: date-time */
             now: string;
             isClockSet: boolean;
             forecast: components["schemas"]["Forecast"];
             truth: components["schemas"]["WeatherHour"][];
+        };
+        SimulatedService: {
+            climate: components["schemas"]["Climate"];
+            /**
+             * Format: int32
+             * @default 1
+             */
+            seed: number;
         };
         Site: {
             panel: components["schemas"]["Panel"];
@@ -7506,6 +7513,7 @@ export interface components {
             hours: components["schemas"]["ForecastHour"][];
             windows: components["schemas"]["CutWindow"][];
             nextJob: null | string;
+            present: null | components["schemas"]["PresentAir"];
         };
         WeldOrderInput: {
             edge: components["schemas"]["PanelPoint"][];
@@ -13851,7 +13859,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SimulatedAsk"];
+                "application/json": components["schemas"]["SimulatedService"];
             };
         };
         responses: {

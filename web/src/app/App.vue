@@ -14,6 +14,9 @@ import { useEventListener } from '@vueuse/core'
 import { stages } from './stages'
 import { useState } from './state'
 import { theme } from './theme'
+import { useStrip } from './useStrip'
+import { useForecastAir } from '@/stages/sealing/useAir'
+import WeatherBand from '@/drawing/WeatherBand.vue'
 
 const { t } = useI18n()
 const route = useRoute()
@@ -36,8 +39,10 @@ async function goOn(draft: Draft & { key: string }) {
   takeUp(draft.key)
 }
 const isOpen = computed(() => shell.value?.vehicle.id === route.params.vehicleId)
-/** Where the shell stands open, by name. */
-const open = computed(() => shell.value?.open.map((o) => o.name) ?? [])
+/** The weather, and how the shell stands in it. */
+const { strip } = useStrip()
+useForecastAir()
+const badge = computed(() => strip.value?.badge)
 
 async function setUnits(units: 'mm' | 'inch') {
   const vehicle = shell.value?.vehicle
@@ -79,6 +84,17 @@ useKeys((event) => {
           <b>{{ shell?.vehicle.value.name ?? t('app.product') }}</b>
           <span>{{ shell ? t(`vehicles.kinds.${shell.vehicle.value.kind}`) : t('app.noVehicle') }}</span>
         </div>
+        <RouterLink v-if="shell" class="weather" :to="{ name: 'days', params: { vehicleId: shell.vehicle.id } }">
+          <WeatherBand
+            v-if="strip && strip.hours.length > 0"
+            compact
+            :hours="strip.hours"
+            :windows="strip.windows"
+            :now="strip.now"
+            :label="t('strip.label')"
+          />
+          <span v-else-if="strip">{{ t('strip.add') }}</span>
+        </RouterLink>
         <div class="tools">
           <button class="tool" type="button" :disabled="!shell" @click="undo">{{ t('app.undo') }}</button>
           <button class="tool" type="button" :disabled="!shell" @click="redo">{{ t('app.redo') }}</button>
@@ -95,20 +111,18 @@ useKeys((event) => {
             </button>
           </div>
         </div>
-        <div v-if="shell" class="state" role="status">
+        <div v-if="shell && badge" class="state" role="status">
           <b>
             <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
-              <template v-if="open.length === 0">
+              <template v-if="badge.kind !== 'open'">
                 <rect x="2" y="2" width="12" height="12" fill="none" stroke="var(--night-good)" stroke-width="2" />
                 <path d="M4 8l3 3 5-6" fill="none" stroke="var(--night-good)" stroke-width="2" />
               </template>
               <path v-else d="M2 14V2h12v12M2 14l4-3M14 14l-4-3" fill="none" stroke="var(--night-open)" stroke-width="2" />
             </svg>
-            {{ open.length === 0 ? t('app.shellClosed') : t('app.shellOpen', open.length) }}
+            {{ badge.title }}
           </b>
-          <span :title="open.join(', ')">{{
-            open.length === 0 ? t('app.shellClosedMore') : t('app.shellOpenMore', { names: open.join(', ') })
-          }}</span>
+          <span :title="badge.more">{{ badge.more }}</span>
         </div>
       </header>
       <nav class="ladder" :aria-label="t('stages.ladder')">
@@ -185,7 +199,7 @@ useKeys((event) => {
 .strip {
   grid-column: 1 / 3;
   display: grid;
-  grid-template-columns: 176px minmax(0, 1fr) auto;
+  grid-template-columns: 176px minmax(0, 1fr) auto auto;
   background: var(--night);
   color: var(--night-ink);
 }
@@ -203,7 +217,16 @@ useKeys((event) => {
   color: var(--night-soft);
   font-size: 12.5px;
 }
+.weather {
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  min-width: 0;
+  padding: 0 12px;
+  color: var(--night-ink);
+}
 .tools {
+  grid-column: 3;
   display: flex;
   justify-content: flex-end;
   align-items: center;
@@ -367,6 +390,15 @@ main {
   }
   .strip {
     grid-template-columns: 1fr auto;
+  }
+  .tools {
+    grid-column: auto;
+  }
+  .weather {
+    grid-column: 1 / -1;
+    order: 1;
+    padding: 4px 12px;
+    border-top: 1px solid var(--night-rule);
   }
   .vehicle {
     border-right: 0;

@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/vehicles', name: 'vehicles', component: () => import('@/stages/vehicles/Vehicles.vue') },
     ...stages.flatMap((stage) => stage.screens.map((screen) => ({ ...screen, path: `/vehicles/:vehicleId/${screen.path}` }))),
     { path: '/fittings', name: 'fittings', component: () => import('@/stages/openings/Fittings.vue') },
+    { path: '/simulated-weather', name: 'simulated-weather', component: () => import('@/stages/days/SimulatedWeather.vue') },
     { path: '/figures', name: 'figures', component: () => import('@/stages/figures/Figures.vue') },
     { path: '/:path(.*)', name: 'nowhere', component: () => import('@/stages/vehicles/Nowhere.vue') },
   ],

@@ -79,4 +79,8 @@ export const stages: readonly Stage[] = [
     name: 'sealing',
     screens: [{ path: 'sealing', name: 'sealing', component: () => import('@/stages/sealing/SealingStage.vue') }],
   },
+  {
+    name: 'days',
+    screens: [{ path: 'days', name: 'days', component: () => import('@/stages/days/DaysStage.vue') }],
+  },
 ]

@@ -1,3 +1,4 @@
+import { daysTexts } from './days'
 import { figuresTexts } from './figures'
 import { fittingTexts } from './fitting'
 import { floorTexts } from './floor'
@@ -9,6 +10,7 @@ import { waterTexts } from './water'
 
 /** The catalogue in English: what stands everywhere, and the texts of each stage. */
 export const en = {
+  ...daysTexts,
   ...figuresTexts,
   ...fittingTexts,
   ...floorTexts,
@@ -48,6 +50,8 @@ export const en = {
       section: 'section',
       opening: 'opening',
       asCut: 'the hole as cut',
+      weather: 'weather',
+      person: 'person',
     },
     failed: 'Something failed in the program. Nothing was lost; try again.',
     offline: 'The program does not answer. Is it still running? Nothing you typed is lost; try again.',
@@ -60,10 +64,6 @@ export const en = {
     undoNothing: 'There is nothing to undo.',
     redoNothing: 'There is nothing to redo.',
     noVehicle: 'No vehicle',
-    shellClosed: 'Shell closed',
-    shellOpen: 'Shell open, 1 place | Shell open, {n} places',
-    shellClosedMore: 'Nothing is cut and unfitted.',
-    shellOpenMore: 'Cover until it is closed: {names}.',
     units: 'Units',
     mm: 'mm',
     inch: 'inch',
@@ -103,6 +103,7 @@ export const en = {
     floor: 'Floor',
     openings: 'Openings',
     sealing: 'Sealing',
+    days: 'Days',
     figures: 'Quick figures',
     fittings: 'Fittings',
     vehicles: 'Vehicles',

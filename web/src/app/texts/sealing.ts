@@ -75,6 +75,8 @@ export const sealingTexts = {
     hours: '{n} h',
     days: '{n} days',
     steady: 'Steady air',
+    byForecast: 'Forecast',
+    byForecastMore: 'Now {c} °C and {p} %, then hour by hour for {n} hours; after that days and nights as they were typed.',
     dayNight: 'Days and nights',
     day: 'By day',
     night: 'By night',

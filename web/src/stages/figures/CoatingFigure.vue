@@ -12,6 +12,7 @@ import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import Ticks from '@/ui/Ticks.vue'
 import Verdict from '@/ui/Verdict.vue'
+import FromForecast from '@/ui/FromForecast.vue'
 import FigureSteps from './FigureSteps.vue'
 import { useFigure } from './useFigure'
 
@@ -49,6 +50,7 @@ const result = computed(() => plan.answer.value?.result ?? null)
 <template>
   <div class="page">
     <h2>{{ t('figures.coating') }}</h2>
+    <FromForecast @take="(present) => (typed.airC = present.air.airC)" />
     <div class="form">
       <Choice
         v-model="kind"

@@ -85,6 +85,7 @@ const hours = (h: number) => `${Math.round(h * 10) / 10} h`
       :air-c="job.airC"
       :least-c="Math.max(...job.coats.map((c) => c.leastC))"
       :most-c="Math.min(...job.coats.map((c) => c.mostC))"
+      @air="(c) => (job.airC = c)"
     />
     <FigureSteps :title="t('figures.paint')" :worked="paint.answer.value" />
   </aside>

@@ -30,7 +30,7 @@ const range = computed(() => ({
     <div class="form">
       <NumberInput v-model="airC" :bounds="bounds.PaintWeather.airC" :label="t('figures.airC')" meter="temperatureC" required />
     </div>
-    <MayIPaint :air-c="airC" v-bind="range" />
+    <MayIPaint :air-c="airC" v-bind="range" @air="(c) => (airC = c)" />
     <h2>{{ t('figures.usedUp') }}</h2>
     <MaterialTable :used="used" />
   </aside>

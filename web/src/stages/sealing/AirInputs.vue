@@ -1,29 +1,28 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import NumberInput from '@/ui/NumberInput.vue'
 import Switch from '@/ui/Switch.vue'
-import { air } from './useAir'
+import { air, airBy, forecastAir } from './useAir'
 
-/** What air it cures in. */
-defineProps<{ dayOnly?: boolean }>()
+/** What air it cures in: that of the forecast where there is one, else as it is typed. */
 const { t } = useI18n()
 const set = (key: 'dayC' | 'dayPercent' | 'nightC' | 'nightPercent', n: number | null) => n !== null && (air.value[key] = n)
+const choices = computed(() => [
+  ...(forecastAir.value ? [{ key: 'forecast' as const, text: t('sealing.byForecast') }] : []),
+  { key: 'dayNight' as const, text: t('sealing.dayNight') },
+  { key: 'steady' as const, text: t('sealing.steady') },
+])
 </script>
 
 <template>
   <div class="air">
-    <Switch
-      v-if="!dayOnly"
-      :model-value="air.steady ? 'steady' : 'dayNight'"
-      :choices="[
-        { key: 'dayNight', text: t('sealing.dayNight') },
-        { key: 'steady', text: t('sealing.steady') },
-      ]"
-      :label="t('bond.air')"
-      @update:model-value="(which) => (air.steady = which === 'steady')"
-    />
-    <div class="form">
+    <Switch v-model="airBy" :choices="choices" :label="t('bond.air')" />
+    <p v-if="airBy === 'forecast'" class="soft">
+      {{ t('sealing.byForecastMore', { c: forecastAir![0]!.airC, p: forecastAir![0]!.relativePercent, n: forecastAir!.length }) }}
+    </p>
+    <div v-else class="form">
       <NumberInput
         :model-value="air.dayC"
         :bounds="bounds.AirHour.airC"
@@ -40,7 +39,7 @@ const set = (key: 'dayC' | 'dayPercent' | 'nightC' | 'nightPercent', n: number |
         meter="humidityPercent"
         @update:model-value="(n) => set('dayPercent', n)"
       />
-      <template v-if="!dayOnly && !air.steady">
+      <template v-if="airBy === 'dayNight'">
         <NumberInput
           :model-value="air.nightC"
           :bounds="bounds.AirHour.airC"

@@ -41,7 +41,7 @@ const open = useFigure('open-time', () =>
   props.product.setting === 'moisture'
     ? {
         product: props.product,
-        air: { airC: air.air.dayC, relativePercent: air.air.dayPercent },
+        air: air.now,
         layMinutes: notch.pace ? props.pathMm / notch.pace : null,
       }
     : null,

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { Empty, Skeleton } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { dayText, momentText } from '@/app/moment'
+import { useState } from '@/app/state'
+import WeatherBand from '@/drawing/WeatherBand.vue'
+import Action from '@/ui/Action.vue'
+import GateAside from './GateAside.vue'
+import GateCard from './GateCard.vue'
+import PeopleCard from './PeopleCard.vue'
+import { useDays } from './useDays'
+import WeatherForm from './WeatherForm.vue'
+
+/** Can the shell still be closed today? The weather over time, and for each job that opens the shell when it may be begun. */
+const { t } = useI18n()
+const { shell } = useState()
+const stage = useDays()
+const days = stage.days
+const answer = computed(() => days.answer.value)
+const gates = computed(() => answer.value?.gates ?? [])
+const chosenId = ref<string | null>(null)
+/** What can be begun soonest, until somebody looks at another one. */
+const chosen = computed(
+  () =>
+    gates.value.find((g) => g.job.id === chosenId.value) ??
+    [...gates.value].sort((a, b) =>
+      (a.gate?.result.windows[0]?.from ?? '9').localeCompare(b.gate?.result.windows[0]?.from ?? '9'),
+    )[0] ??
+    null,
+)
+const windows = computed(() => chosen.value?.gate?.result.windows ?? [])
+const editing = ref(false)
+const moment = (at: string) => momentText(at, answer.value!.now)
+</script>
+
+<template>
+  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <div v-else-if="days.wrong.value && !answer" class="empty" role="alert">
+    <h2>{{ days.wrong.value }}</h2>
+    <Action look="main" @click="days.again()">{{ t('app.tryAgain') }}</Action>
+  </div>
+  <div v-else class="screen">
+    <header>
+      <h1>{{ t('days.title') }}</h1>
+      <span v-if="answer" class="soft">{{ dayText(answer.now, 'long') }}</span>
+      <div class="sp" />
+      <span v-if="answer?.forecast" class="soft">
+        {{ t('days.from', { source: t(`days.source.${answer.forecast.source}`), at: moment(answer.forecast.issuedAt) }) }}
+      </span>
+      <Action :look="answer?.forecast && !answer.forecast.isOver ? undefined : 'main'" @click="editing = true">
+        {{ t('days.change') }}
+      </Action>
+    </header>
+    <div class="page" tabindex="0" data-testid="days">
+      <Skeleton v-if="!answer" active :title="false" />
+      <template v-else>
+        <WeatherBand
+          v-if="answer.forecast && answer.forecast.hours.length > 0"
+          :hours="answer.forecast.hours"
+          :windows="windows"
+          :now="answer.now"
+          :label="t('days.band')"
+        />
+        <Empty v-else :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="answer.forecast ? t('days.over') : t('days.none')">
+          <p>{{ t('days.noneMore') }}</p>
+        </Empty>
+        <p v-if="answer.light.length > 0" class="soft">
+          {{ t('days.light') }}: {{ answer.light[0]!.verdict }}
+          <template v-if="answer.forecast && !answer.forecast.isOver">
+            {{ t('days.trusted', { at: moment(answer.forecast.trustedUntil) }) }}
+          </template>
+        </p>
+        <p v-else class="warn">
+          {{ t('days.place') }} <RouterLink :to="{ name: 'vehicles' }">{{ t('days.toPlace') }}</RouterLink>
+        </p>
+        <h2>{{ t('days.gates') }}</h2>
+        <Empty v-if="gates.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('days.noGates')">
+          <p>{{ t('days.noGatesMore') }}</p>
+        </Empty>
+        <GateCard
+          v-for="g in gates"
+          :key="g.job.id"
+          :gate="g"
+          :now="answer.now"
+          :open="g.job.id === chosen?.job.id"
+          @choose="chosenId = g.job.id"
+        />
+      </template>
+    </div>
+    <aside>
+      <Skeleton v-if="!answer" active :title="false" />
+      <template v-else>
+        <GateAside v-if="chosen" :gate="chosen" @tick="(item, seen) => stage.tick(chosen!, item, seen)" />
+        <PeopleCard :people="answer.people" :care="answer.care" :stage="stage" />
+      </template>
+    </aside>
+    <WeatherForm
+      v-if="editing && answer"
+      :now="answer.now"
+      :typed="answer.forecast?.days ?? null"
+      :service="answer.forecast?.service ?? null"
+      :stage="stage"
+      @close="editing = false"
+    />
+  </div>
+</template>
+
+<style scoped>
+.page {
+  padding: 12px 24px 24px;
+  overflow: auto;
+}
+h2 {
+  margin: 18px 0 6px;
+}
+</style>

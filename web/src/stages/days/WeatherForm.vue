@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { Modal } from 'ant-design-vue'
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
+import type { Schemas } from '@/api/client'
+import { enums } from '@/api/enums'
+import { useDraft } from '@/app/drafts'
+import { leaving } from '@/app/leaving'
+import { dayText } from '@/app/moment'
+import Action from '@/ui/Action.vue'
+import Choice from '@/ui/Choice.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import Switch from '@/ui/Switch.vue'
+import SkyKey from './SkyKey.vue'
+import type { Climate, useDays } from './useDays'
+
+/** New weather: typed in a minute, from a table, or from the simulated service. */
+const props = defineProps<{
+  now: string
+  typed: readonly Schemas['DayWeather'][] | null
+  service: Schemas['SimulatedService'] | null
+  stage: ReturnType<typeof useDays>
+}>()
+const emit = defineEmits<{ close: [] }>()
+const { t } = useI18n()
+const from = ref<'typed' | 'table' | 'simulated'>('typed')
+const climate = ref<Climate>(props.service?.climate ?? 'coast')
+const seed = ref(props.service?.seed ?? 1)
+const busy = ref(false)
+const notes = ref<string[] | null>(null)
+
+const parts = ['night', 'morning', 'afternoon', 'evening'] as const
+const today = props.now.slice(0, 10)
+/** The day after one, by the calendar. */
+const next = (date: string) => new Date(Date.parse(`${date}T00:00Z`) + 86_400_000).toISOString().slice(0, 10)
+const dry = (date: string): Schemas['DayWeather'] => ({
+  date,
+  night: 'dry',
+  morning: 'dry',
+  afternoon: 'dry',
+  evening: 'dry',
+  highC: 16,
+  lowC: 8,
+  windMs: 3,
+})
+/** What was typed last and is not over yet, and three days in all to begin with. */
+function begin(): Schemas['DayWeather'][] {
+  const days = (props.typed ?? []).filter((d) => d.date >= today).map((d) => ({ ...d }))
+  for (let date = days.at(-1) ? next(days.at(-1)!.date) : today; days.length < 3; date = next(date))
+    days.push({ ...(days.at(-1) ?? dry(date)), date })
+  return days
+}
+const days = ref(begin())
+const saved = JSON.parse(JSON.stringify(days.value)) as Schemas['DayWeather'][]
+const isTyped = useDraft({
+  kind: () => 'weather',
+  typed: () => days.value,
+  saved: () => saved,
+  what: () => t('app.draft.weather'),
+  take: (draft) => (days.value = draft),
+})
+const leave = leaving(isTyped, () => emit('close'))
+const more = () => days.value.push({ ...days.value.at(-1)!, date: next(days.value.at(-1)!.date) })
+const most = 16
+
+async function keep() {
+  busy.value = true
+  const done =
+    from.value === 'typed' ? await props.stage.typed(days.value) : await props.stage.simulated(climate.value, seed.value)
+  busy.value = false
+  if (done) emit('close')
+}
+async function readTable(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  busy.value = true
+  notes.value = (await props.stage.table(file)) ?? null
+  busy.value = false
+  input.value = ''
+}
+const okText = computed(() => (from.value === 'simulated' ? t('days.get.fetch') : t('app.save')))
+</script>
+
+<template>
+  <Modal
+    open
+    :title="t('days.get.title')"
+    :width="720"
+    :ok-text="okText"
+    :cancel-text="t(from === 'table' && notes ? 'app.close' : 'app.cancel')"
+    :confirm-loading="busy"
+    :ok-button-props="{ disabled: from === 'table' }"
+    @ok="keep"
+    @cancel="leave"
+  >
+    <Switch
+      v-model="from"
+      tabs
+      :label="t('days.get.label')"
+      :choices="(['typed', 'table', 'simulated'] as const).map((key) => ({ key, text: t(`days.get.${key}`) }))"
+    />
+    <template v-if="from === 'typed'">
+      <p class="soft">{{ t('days.get.typedMore') }}</p>
+      <div v-for="(d, i) in days" :key="d.date" class="day" :data-date="d.date">
+        <b>{{ dayText(`${d.date}T00:00`, 'long') }}</b>
+        <div class="parts">
+          <SkyKey
+            v-for="part in parts"
+            :key="part"
+            v-model="days[i]![part]"
+            :part="t(`days.get.part.${part}`)"
+            :day="dayText(`${d.date}T00:00`)"
+          />
+        </div>
+        <div class="figures-row">
+          <NumberInput v-model="days[i]!.highC" :bounds="bounds.DayWeather.highC" :label="t('days.get.high')" required />
+          <NumberInput v-model="days[i]!.lowC" :bounds="bounds.DayWeather.lowC" :label="t('days.get.low')" required />
+          <NumberInput v-model="days[i]!.windMs" :bounds="bounds.DayWeather.windMs" :label="t('days.get.wind')" required />
+        </div>
+      </div>
+      <div class="row">
+        <Action v-if="days.length < most" @click="more">{{ t('days.get.addDay') }}</Action>
+        <Action v-if="days.length > 1" look="plain" @click="days.pop()">{{ t('days.get.dropDay') }}</Action>
+      </div>
+    </template>
+    <template v-else-if="from === 'table'">
+      <p class="soft">{{ t('days.get.tableMore') }}</p>
+      <label class="named">
+        {{ t('days.get.file') }}
+        <input type="file" accept=".csv,.txt,text/csv" :disabled="busy" @change="readTable" />
+      </label>
+      <p v-if="notes" role="status">
+        {{ notes.length > 0 ? t('days.get.read', { notes: notes.join(' ') }) : t('days.get.readAll') }}
+      </p>
+    </template>
+    <template v-else>
+      <p class="warn">{{ t('days.get.simulatedMore') }}</p>
+      <div class="form two">
+        <Choice
+          v-model="climate"
+          :label="t('days.get.climate')"
+          :options="enums.Climate.map((c) => ({ value: c, text: t(`days.get.climates.${c}`) }))"
+        />
+        <NumberInput v-model="seed" :bounds="bounds.SimulatedService.seed" :label="t('days.get.seed')" required />
+      </div>
+      <RouterLink :to="{ name: 'simulated-weather' }">{{ t('days.get.toService') }}</RouterLink>
+    </template>
+  </Modal>
+</template>
+
+<style scoped>
+.day {
+  display: grid;
+  grid-template-columns: 1fr;
+  gap: 6px;
+  padding: 10px 0;
+  border-top: 1px solid var(--rule);
+}
+.parts {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 6px;
+}
+.figures-row {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.two {
+  grid-template-columns: 1fr 1fr;
+  margin-bottom: 8px;
+}
+</style>

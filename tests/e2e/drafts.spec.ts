@@ -114,6 +114,8 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['a grid of probes', async (page) => floor(page).then(() => page.getByRole('button', { name: 'Probe', exact: true }).click()).then(() => page.getByRole('button', { name: 'Type a grid' }).click()), 'The grid', '0 600'],
   ['a lining', async (page) => floor(page).then(() => page.getByRole('link', { name: 'Linings', exact: true }).click()).then(() => page.getByTestId('linings').getByRole('button', { name: 'Ceiling over the bench' }).click()), 'Gap behind it', '33 mm'],
   ['a stock board', async (page) => floor(page).then(() => page.getByRole('link', { name: 'Cut plan', exact: true }).click()).then(() => page.getByRole('button', { name: 'Add a board' }).click()), 'Name', 'Half a sheet'],
+  ['the weather', async (page) => stage(page, 'Days').then(() => page.getByRole('button', { name: 'New weather' }).click()), 'Wind, m/s', '7'],
+  ['a person', async (page) => stage(page, 'Days').then(() => page.getByRole('button', { name: 'Add a person' }).click()), 'Name', 'Half a helper'],
   ['a replacement', async (page) => floor(page).then(() => page.getByTestId('floor').getByRole('button', { name: 'Soft board by the side door' }).click()).then(() => page.getByRole('button', { name: 'Open', exact: true }).click()), 'Margin beyond sound wood', '75 mm'],
 ]
 for (const [what, open, label, typed] of editors) {

@@ -40,6 +40,12 @@ async function openReplacement(page: Page) {
   await page.getByTestId('floor-card').getByRole('button', { name: 'Open' }).click()
 }
 
+async function openDays(page: Page) {
+  await open(page)
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'Days' }).click()
+  await expect(page.getByRole('img', { name: /Weather by the hour/ })).toBeVisible()
+}
+
 async function openLining(page: Page) {
   await openFloor(page)
   await page.getByRole('link', { name: 'Linings', exact: true }).click()
@@ -66,6 +72,8 @@ for (const [name, go] of [
   ['together', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Openings' }).click()).then(() => page.getByRole('link', { name: 'Place together' }).click())],
   ['sealing', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click())],
   ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button', { name: /seam/i }).first().click())],
+  ['days', async (page: Page) => openDays(page)],
+  ['the simulated weather', async (page: Page) => openDays(page).then(() => page.goto(`${app.url}/simulated-weather`)).then(() => expect(page.getByRole('img', { name: /Forecast and truth/ })).toBeVisible())],
   ['metal', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click())],
   ['a repair', async (page: Page) => openRepair(page)],
   ['a door', async (page: Page) => openRepair(page, 'Right rear door stands off')],

@@ -12,7 +12,7 @@ const out = process.argv[2] ?? join(root, 'docs/screenshots')
 const only = process.argv[3]
 const port = 5097
 const data = mkdtempSync(join(tmpdir(), 'abri-shots-'))
-const app = spawn('dotnet', [join(root, 'artifacts/app/Abri.Server.dll'), '--port', String(port), '--data', data], { stdio: 'ignore' })
+const app = spawn('dotnet', [join(root, 'artifacts/app/Abri.Server.dll'), '--port', String(port), '--data', data, '--now', '2031-05-12T07:40Z'], { stdio: 'ignore' })
 const url = `http://127.0.0.1:${port}`
 for (let i = 0; i < 100 && !(await fetch(`${url}/health`).then((r) => r.ok, () => false)); i++) await new Promise((r) => setTimeout(r, 100))
 
@@ -36,7 +36,6 @@ const views = [
   ['water', `/vehicles/${id}/water/standing`, worstAttitude],
   ['metal', `/vehicles/${id}/metal`],
   ['patch', `/vehicles/${id}/metal/${patch}/design`],
-  ['blank', `/vehicles/${id}/metal/${patch}/blank`],
   ['door', `/vehicles/${id}/metal/${door}/design`],
   ['floor', `/vehicles/${id}/floor`],
   ['replacement', `/vehicles/${id}/floor/${shell.floor.replacements[0].id}/replace`],
@@ -48,6 +47,7 @@ const views = [
   ['steps', at('Vent', 'steps')],
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
+  ['days', `/vehicles/${id}/days`],
   ['quick-figures', '/figures', rust],
 ]
 async function tapeTwice(page) {

@@ -83,7 +83,7 @@ export const daysTexts = {
       wind: 'Wind, m/s',
       addDay: 'Add a day',
       dropDay: 'Leave the last day out',
-      part: { night: 'Night', morning: 'Morning', afternoon: 'Afternoon', evening: 'Evening' },
+      part: { night: 'Night, 0–6', morning: 'Morning, 6–12', afternoon: 'Afternoon, 12–18', evening: 'Evening, 18–24' },
       sky: { dry: 'Dry', showers: 'Showers', rain: 'Rain', storm: 'Storm' },
       tableMore:
         'A line per hour, the first line names the columns: time, temperature, humidity or dew point, wind, chance of rain or rain. Units stand in the headings: (F), km/h, knots, in.',
@@ -102,12 +102,12 @@ export const daysTexts = {
   simulated: {
     title: 'Simulated weather service',
     what: 'A stand-in for a weather service. Its weather is made up; no forecast of it is about any real place.',
-    clock: 'The program’s clock says {at}.',
+    clock: 'The program’s clock says {at} UTC.',
     step: 'Step on by 6 hours',
     notSet: 'The program runs in real time. Start it with --now 2031-05-12T07:40 to step its clock on.',
     latitude: 'Latitude, degrees',
     longitude: 'Longitude, degrees',
-    issued: 'Forecast issued {at}',
+    issued: 'Forecast issued {at} UTC',
     forecast: 'What it says',
     truth: 'What it will be',
     truthMore: 'Nobody could know this: it is shown so that one can see how far the forecast drifts.',

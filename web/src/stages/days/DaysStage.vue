@@ -2,6 +2,7 @@
 import { Empty, Skeleton } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '@/app/drafts'
 import { dayText, momentText } from '@/app/moment'
 import { useState } from '@/app/state'
 import WeatherBand from '@/drawing/WeatherBand.vue'
@@ -9,6 +10,7 @@ import Action from '@/ui/Action.vue'
 import GateAside from './GateAside.vue'
 import GateCard from './GateCard.vue'
 import PeopleCard from './PeopleCard.vue'
+import { daysToType, type DayWeather } from './typedDays'
 import { useDays } from './useDays'
 import WeatherForm from './WeatherForm.vue'
 
@@ -30,7 +32,15 @@ const chosen = computed(
     null,
 )
 const windows = computed(() => chosen.value?.gate?.result.windows ?? [])
-const editing = ref(false)
+/** The days that are typed; null while nobody types. */
+const edited = ref<DayWeather[] | null>(null)
+const begin = () => (edited.value = daysToType(answer.value!.now, answer.value!.forecast?.days ?? null))
+const isTyped = useDraft({
+  kind: () => 'weather',
+  typed: () => edited.value,
+  what: () => t('app.draft.weather'),
+  take: (draft) => (edited.value = draft),
+})
 const moment = (at: string) => momentText(at, answer.value!.now)
 </script>
 
@@ -48,7 +58,7 @@ const moment = (at: string) => momentText(at, answer.value!.now)
       <span v-if="answer?.forecast" class="soft">
         {{ t('days.from', { source: t(`days.source.${answer.forecast.source}`), at: moment(answer.forecast.issuedAt) }) }}
       </span>
-      <Action :look="answer?.forecast && !answer.forecast.isOver ? undefined : 'main'" @click="editing = true">
+      <Action :look="answer?.forecast && !answer.forecast.isOver ? undefined : 'main'" :disabled="!answer" @click="begin">
         {{ t('days.change') }}
       </Action>
     </header>
@@ -96,12 +106,12 @@ const moment = (at: string) => momentText(at, answer.value!.now)
       </template>
     </aside>
     <WeatherForm
-      v-if="editing && answer"
-      :now="answer.now"
-      :typed="answer.forecast?.days ?? null"
-      :service="answer.forecast?.service ?? null"
+      v-if="edited"
+      v-model="edited"
+      :service="answer?.forecast?.service ?? null"
       :stage="stage"
-      @close="editing = false"
+      :is-typed="isTyped"
+      @close="edited = null"
     />
   </div>
 </template>

@@ -41,6 +41,7 @@ const drops = { dry: 0, showers: 1, rain: 3, storm: 3 }
   border-radius: 4px;
   background: var(--white);
   color: var(--ink);
+  font: 400 14px Barlow;
   cursor: pointer;
 }
 small {

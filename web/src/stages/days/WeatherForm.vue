@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
-import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { dayText } from '@/app/moment'
 import Action from '@/ui/Action.vue'
@@ -13,15 +12,17 @@ import Choice from '@/ui/Choice.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import Switch from '@/ui/Switch.vue'
 import SkyKey from './SkyKey.vue'
+import { dayAfter, mostDays, type DayWeather } from './typedDays'
 import type { Climate, useDays } from './useDays'
 
 /** New weather: typed in a minute, from a table, or from the simulated service. */
 const props = defineProps<{
-  now: string
-  typed: readonly Schemas['DayWeather'][] | null
   service: Schemas['SimulatedService'] | null
   stage: ReturnType<typeof useDays>
+  isTyped: () => boolean
 }>()
+/** The days as they are typed. */
+const days = defineModel<DayWeather[]>({ required: true })
 const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const from = ref<'typed' | 'table' | 'simulated'>('typed')
@@ -31,38 +32,8 @@ const busy = ref(false)
 const notes = ref<string[] | null>(null)
 
 const parts = ['night', 'morning', 'afternoon', 'evening'] as const
-const today = props.now.slice(0, 10)
-/** The day after one, by the calendar. */
-const next = (date: string) => new Date(Date.parse(`${date}T00:00Z`) + 86_400_000).toISOString().slice(0, 10)
-const dry = (date: string): Schemas['DayWeather'] => ({
-  date,
-  night: 'dry',
-  morning: 'dry',
-  afternoon: 'dry',
-  evening: 'dry',
-  highC: 16,
-  lowC: 8,
-  windMs: 3,
-})
-/** What was typed last and is not over yet, and three days in all to begin with. */
-function begin(): Schemas['DayWeather'][] {
-  const days = (props.typed ?? []).filter((d) => d.date >= today).map((d) => ({ ...d }))
-  for (let date = days.at(-1) ? next(days.at(-1)!.date) : today; days.length < 3; date = next(date))
-    days.push({ ...(days.at(-1) ?? dry(date)), date })
-  return days
-}
-const days = ref(begin())
-const saved = JSON.parse(JSON.stringify(days.value)) as Schemas['DayWeather'][]
-const isTyped = useDraft({
-  kind: () => 'weather',
-  typed: () => days.value,
-  saved: () => saved,
-  what: () => t('app.draft.weather'),
-  take: (draft) => (days.value = draft),
-})
-const leave = leaving(isTyped, () => emit('close'))
-const more = () => days.value.push({ ...days.value.at(-1)!, date: next(days.value.at(-1)!.date) })
-const most = 16
+const leave = leaving(props.isTyped, () => emit('close'))
+const more = () => days.value.push({ ...days.value.at(-1)!, date: dayAfter(days.value.at(-1)!.date) })
 
 async function keep() {
   busy.value = true
@@ -121,7 +92,7 @@ const okText = computed(() => (from.value === 'simulated' ? t('days.get.fetch') 
         </div>
       </div>
       <div class="row">
-        <Action v-if="days.length < most" @click="more">{{ t('days.get.addDay') }}</Action>
+        <Action v-if="days.length < mostDays" @click="more">{{ t('days.get.addDay') }}</Action>
         <Action v-if="days.length > 1" look="plain" @click="days.pop()">{{ t('days.get.dropDay') }}</Action>
       </div>
     </template>

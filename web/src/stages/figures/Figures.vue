@@ -12,6 +12,7 @@ import CutsFigure from './CutsFigure.vue'
 import DryingFigure from './DryingFigure.vue'
 import FloorFigure from './FloorFigure.vue'
 import HoleFigure from './HoleFigure.vue'
+import LearningFigure from './LearningFigure.vue'
 import LengthFigure from './LengthFigure.vue'
 import LinesFigure from './LinesFigure.vue'
 import PaintFigure from './PaintFigure.vue'
@@ -20,6 +21,7 @@ import RustFigure from './RustFigure.vue'
 import SagittaFigure from './SagittaFigure.vue'
 import SheetFigure from './SheetFigure.vue'
 import SquarenessFigure from './SquarenessFigure.vue'
+import SunFigure from './SunFigure.vue'
 import SagFigure from '@/stages/floor/SagFigure.vue'
 
 const { t } = useI18n()
@@ -43,6 +45,8 @@ const figures = {
   coating: CoatingFigure,
   sag: SagFigure,
   buildUp: BuildUpFigure,
+  daylight: SunFigure,
+  learning: LearningFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')

@@ -1,0 +1,18 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils'
+import { expect, test } from 'vitest'
+import { i18n } from '@/app/texts'
+import SkyKey from './SkyKey.vue'
+
+test('each tap says the next worse sky, and after the storm it is dry again; it is read aloud whole', async () => {
+  const key = mount(SkyKey, { props: { part: 'Morning', day: 'Mon', modelValue: 'dry' }, global: { plugins: [i18n] } })
+  expect(key.get('button').attributes('aria-label')).toBe('Mon morning: Dry')
+  for (const next of ['showers', 'rain', 'storm', 'dry'] as const) {
+    await key.get('button').trigger('click')
+    expect(key.emitted('update:modelValue')!.at(-1)).toEqual([next])
+    await key.setProps({ modelValue: next })
+  }
+  await key.setProps({ modelValue: 'storm' })
+  expect(key.findAll('.drop')).toHaveLength(3)
+  expect(key.find('.gust').exists()).toBe(true)
+})

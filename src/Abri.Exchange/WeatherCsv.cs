@@ -15,7 +15,8 @@ public sealed record ReadWeather(Forecast Forecast, IReadOnlyList<string> Notes)
 /// <summary>Reads a table of hours as weather services give it out: columns in any order, known by their headings.</summary>
 /// <remarks>
 /// Time, temperature, humidity or dew point, wind, and chance or amount of rain are needed; gusts and cloud may be missing. Units stand in the
-/// headings: C or F; m/s, km/h, mph or knots; mm or in. Columns are parted by commas, semicolons or tabs; with the latter two a decimal comma is read.
+/// headings: C or F; m/s, km/h, mph or knots; mm or in. Columns are parted by commas, semicolons or tabs; with the latter two a decimal comma is
+/// read.
 /// A gap of up to <see cref="MostGapHours"/> hours is filled, with the worse rain of its two ends; a longer one is told. Times without an offset are
 /// those of a clock at the vehicle: of an hour that comes twice in autumn the first row is the earlier one.
 /// </remarks>
@@ -245,8 +246,8 @@ public static partial class WeatherCsv
             if (step > MostGapHours)
                 return Wrong(
                     row.Line,
-                    $"begins at {Shown(row.At)}, {step} hours after the line before it. Gaps of more than {MostGapHours} hours are not guessed: fill it in, "
-                        + "or leave out what comes after it."
+                    $"begins at {Shown(row.At)}, {step} hours after the line before it. Gaps of more than {MostGapHours} hours are not "
+                        + "guessed: fill it in, or leave out what comes after it."
                 );
             for (int h = 1; h < step; h++, filled++)
                 hours.Add(Between(before.Hour, row.Hour, (double)h / step));

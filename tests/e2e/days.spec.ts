@@ -45,6 +45,27 @@ test('the badge on every screen says until when one may cut; the list before the
   await expect(page.getByRole('heading', { name: 'Days' })).toBeVisible()
 })
 
+test('a hole that stands open is told on every screen, with the quickest way to shut it', async ({ page }) => {
+  await page.goto(`${app.url}/vehicles`)
+  await page.getByRole('link', { name: /Heron/ }).click()
+  await page.getByRole('button', { name: 'Vent over the glaze bench' }).first().click()
+  await page.getByRole('link', { name: 'As cut' }).click()
+  const readings = { 'Length near the left edge': '401', 'Length near the right edge': '401', 'Width near the front edge': '401', 'Width near the rear edge': '401', 'Diagonal, front right to rear left': '550', 'Diagonal, front left to rear right': '550' }
+  for (const [label, mm] of Object.entries(readings)) await page.getByLabel(label).fill(mm)
+  await page.getByRole('button', { name: 'Save readings' }).click()
+  await expect(badge(page)).toContainText('Shell open: 1 place')
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'Days' }).click()
+  const open = page.getByTestId('open-now')
+  await expect(open).toContainText('Open now: Vent over the glaze bench')
+  await expect(open).toContainText(/Dry until/)
+  await expect(open).toContainText('Cover 700 mm × 700 mm, 5.6 m of tape.')
+  await open.getByText('Tape a sheet over it').click()
+  await expect(open).toContainText('low side taped first')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(open).toHaveCount(0)
+  await expect(badge(page)).toContainText('Last safe cut today')
+})
+
 test('less care lets one begin later, and a helper opens a job for two', async ({ page }) => {
   await days(page)
   const until = async () => (await gate(page, 'Vent over the glaze bench').textContent())!.match(/Go until (\d\d:\d\d)/)![1]

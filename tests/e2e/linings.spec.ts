@@ -59,6 +59,15 @@ test('a ceiling takes over the hole of the vent above it, is printed, put up and
   await expect(page.getByRole('button', { name: 'It is up' })).toBeVisible()
 })
 
+test('a lining that would hide what is not mended is neither sawn nor up', async ({ page }) => {
+  await part(page, 'Linings')
+  await page.getByTestId('linings').getByRole('button', { name: 'Ceiling over the bed' }).click()
+  await page.getByRole('link', { name: 'Steps', exact: true }).click()
+  await expect(page.getByTestId('progress')).toContainText(/hide/)
+  await expect(page.getByRole('button', { name: 'Boards are cut' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'It is up' })).toBeDisabled()
+})
+
 test('a lining of a side is added, drawn by its corners and removed', async ({ page }) => {
   await part(page, 'Linings')
   await page.getByRole('combobox', { name: 'Panel' }).click({ force: true })

@@ -48,9 +48,12 @@ public sealed record GateAnswer(GateState State, string Verdict, IReadOnlyList<H
 /// <summary>If I cut now, is it shut and safe from rain before it rains, before dark, before I must stop?</summary>
 /// <remarks>
 /// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in its
-/// own weather, by daylight where it is outside, with its people there all the time, and no hour with more than the chosen chance of rain from the cut
-/// until rain does no more harm. Waits for paint and sealant are those of air at <see cref="WaitAtC"/> and get longer in the cold, twice for every 10 K
-/// (assumption). With a cover the work may stop: each step is done at the first hours that suit it, and the hole is covered in between, for one night at
+/// own weather, by daylight where it is outside, with its people there all the time, and no hour with more than the chosen chance of rain from the
+/// cut
+/// until rain does no more harm. Waits for paint and sealant are those of air at <see cref="WaitAtC"/> and get longer in the cold, twice for every
+/// 10 K
+/// (assumption). With a cover the work may stop: each step is done at the first hours that suit it, and the hole is covered in between, for one
+/// night at
 /// most and not in gusts of <see cref="CoverGustMs"/> or more.
 /// </remarks>
 /// <example>Cut 32, paint 25 and an hour to dry, bed 25, set 30, seal 20 min and four hours: begun at 9:00, safe at 16:12.</example>

@@ -57,8 +57,8 @@ public static class HoleCover
                     new ShutWay(
                         "fit-dry",
                         "Set the fitting in dry",
-                        "Set it in without bedding and hold it with a few screws or its clamp. It keeps most rain out for hours, not for a storm: tape its "
-                            + "upper edge.",
+                        "Set it in without bedding and hold it with a few screws or its clamp. It keeps most rain out for hours, not for a "
+                            + "storm: tape its upper edge.",
                         FitMinutes,
                         ["The fitting", "Screws", "Tape"]
                     ),
@@ -67,8 +67,8 @@ public static class HoleCover
             new ShutWay(
                 "sheet",
                 "Tape a sheet over it",
-                "Dry the skin. Sheet over the hole, low side taped first, then the sides, the high side last and lapping over them; a batten under it, so "
-                    + "that no pool hangs in the hole.",
+                "Dry the skin. Sheet over the hole, low side taped first, then the sides, the high side last and lapping over them; a batten "
+                    + "under it, so that no pool hangs in the hole.",
                 Math.Round(SheetMinutes + (round / SheetMmPerMinute)),
                 ["Sheet", "Tape", "Batten"]
             ),

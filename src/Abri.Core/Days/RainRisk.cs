@@ -16,10 +16,12 @@ public sealed record RiskCurve(IReadOnlyList<RiskAt> Starts, IReadOnlyList<RiskA
 
 /// <summary>Draws many courses of rain and of work, and counts how often rain meets an open shell.</summary>
 /// <remarks>
-/// Work: the sum of a PERT beta distribution for each step (quick, likely, slow; mean (quick + 4 likely + slow) / 6; Malcolm and others 1959), waits as
+/// Work: the sum of a PERT beta distribution for each step (quick, likely, slow; mean (quick + 4 likely + slow) / 6; Malcolm and others 1959), waits
+/// as
 /// told. Rain: the courses of the forecast where it has some; else each hour wet with its chance, and the more likely to be as the hour before:
 /// P(wet | before) = p + r (before - p before), which keeps every hour's chance exactly, r = <see cref="Persistence"/> as far as probabilities allow
-/// (assumption). A wet hour is wet all through: the safe side. All beginnings are drawn from the same courses, so that they can be compared, and from a
+/// (assumption). A wet hour is wet all through: the safe side. All beginnings are drawn from the same courses, so that they can be compared, and
+/// from a
 /// seed: the same question has the same answer. Nobody stops for the night: what the cut gate refuses is still told here.
 /// </remarks>
 /// <example>Every hour wet with 10 % and independent, three hours open from the full hour: 1 - 0.9^3 = 27.1 %.</example>

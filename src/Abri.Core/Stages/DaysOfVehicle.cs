@@ -65,6 +65,14 @@ public sealed record JobGate(
     Worked<CoverPlan>? Cover
 );
 
+/// <summary>A place where the shell stands open now, with the ways to shut it.</summary>
+/// <param name="Job">What it belongs to.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="State">How long it stays dry, in a sentence.</param>
+/// <param name="IsUrgent">Whether it may rain within <see cref="DaysOfVehicle.UrgentHours"/> hours, or nobody knows.</param>
+/// <param name="Cover">The cover, and the ways to shut the hole, quickest first; null where its size is not known.</param>
+public sealed record OpenNow(Job Job, string Name, string State, bool IsUrgent, Worked<CoverPlan>? Cover);
+
 /// <summary>What the badge says.</summary>
 public enum BadgeKind
 {
@@ -111,6 +119,7 @@ public sealed record WeatherStrip(
 /// <param name="Light">The light of today and the coming days; empty where nobody said where the vehicle stands.</param>
 /// <param name="People">Who works when.</param>
 /// <param name="Care">How careful to be.</param>
+/// <param name="Open">Where the shell stands open now.</param>
 /// <param name="Gates">The jobs that open the shell.</param>
 /// <param name="Strip">The strip on top of every screen.</param>
 public sealed record DaysOfVehicle(
@@ -119,10 +128,14 @@ public sealed record DaysOfVehicle(
     IReadOnlyList<SunTimes> Light,
     IReadOnlyList<Stored<Person>> People,
     CutCare Care,
+    IReadOnlyList<OpenNow> Open,
     IReadOnlyList<JobGate> Gates,
     WeatherStrip Strip
 )
 {
+    /// <summary>Rain within so many hours is no time for anything else: assumption.</summary>
+    public const double UrgentHours = 3;
+
     /// <summary>Hours on the strip, and days of which the light is told.</summary>
     private const int StripHours = 72,
         LightDays = 6;
@@ -156,6 +169,7 @@ public sealed record DaysOfVehicle(
             of.Vehicle.Value.Place is null ? [] : [.. Enumerable.Range(0, LightDays).Select(d => on.Light(today.AddDays(d))!)],
             of.Days.People,
             care,
+            [.. OpenShell.Of(of).Select(place => Opened(of, place, on, care, now))],
             gates,
             StripOf(of, on, care, local, hours, gates)
         );
@@ -235,7 +249,6 @@ public sealed record DaysOfVehicle(
     private static OpeningJob OfOpening(VehicleSnapshot of, Stored<Opening> row)
     {
         bool ok = OpeningProcedure.Of(OpeningSites.Work(of, row)).IsOk(out Worked<Procedure>? procedure, out Problem? problem);
-        Fitting fitting = of.FittingOf(row.Value).Turned(row.Value.TurnDeg);
         OpenSpan? span = ok ? OpenSpan.Of(procedure!.Result) : null;
         Judgement[] works = OpeningVerdict.Of(OpeningSites.Of(of, row), row.Value.Centre).IsOk(out Worked<Openings.Verdict>? verdict, out _)
             ? [.. verdict.Result.Rows.Where(j => j.State == JudgementState.NeedsWork)]
@@ -266,7 +279,7 @@ public sealed record DaysOfVehicle(
             row.Value.Name,
             span,
             problem?.Message,
-            (fitting.CutOut.WidthMm, fitting.CutOut.HeightMm),
+            HoleOf(of, row.Value),
             [place, product],
             asked,
             row.Value.Ready ?? []
@@ -285,7 +298,7 @@ public sealed record DaysOfVehicle(
             row.Value.Name,
             OpenSpan.Of(plan.Result.Procedure),
             null,
-            row.Value.Extent is var (length, width) && length >= 20 && width >= 20 ? (length, width) : null,
+            HoleOf(row.Value),
             [],
             [
                 ReadyItem.BehindSeen,
@@ -301,8 +314,20 @@ public sealed record DaysOfVehicle(
     private static JobGate Gate(VehicleSnapshot of, OpeningJob job, Conditions on, CutCare care, DateTimeOffset now)
     {
         Worked<CoverPlan>? cover = job.Hole is var (length, width) ? HoleCover.Of(length, width, job.Job.Kind == JobKind.Opening) : null;
+        string[] open = [.. OpenShell.Of(of).Select(o => o.Name)];
         ReadyLine[] ready =
         [
+            .. open.Length > 0
+                ? new[]
+                {
+                    new ReadyLine(
+                        null,
+                        "One hole at a time",
+                        JudgementState.NeedsWork,
+                        $"{string.Join(", ", open)} {(open.Length == 1 ? "stands" : "stand")} open: close that first."
+                    ),
+                }
+                : [],
             .. job.Told,
             .. job.Asked.Select(item =>
             {
@@ -338,6 +363,36 @@ public sealed record DaysOfVehicle(
             ),
             _ => ("Second pair of hands", "Some of its steps take two people."),
         };
+
+    private static OpenNow Opened(VehicleSnapshot of, OpenPlace place, Conditions on, CutCare care, DateTimeOffset now)
+    {
+        (double LengthMm, double WidthMm)? hole =
+            place.Job.Kind == JobKind.Opening
+                ? HoleOf(of, of.Openings.Single(o => o.Id == place.Job.Id).Value)
+                : HoleOf(of.Repairs.Single(r => r.Id == place.Job.Id).Value);
+        Forecast? forecast = of.Days.Forecast?.Value;
+        bool known = forecast is not null && forecast.At(now) is not null && forecast.TrustedUntil > now.AddHours(UrgentHours);
+        bool urgent = !known || on.Rain(now, now.AddHours(UrgentHours), care).Any();
+        string dry = DryUntil(of, on, care, now);
+        return new OpenNow(
+            place.Job,
+            place.Name,
+            $"{char.ToUpperInvariant(dry[0])}{dry[1..]}.{(urgent ? " Shut it now." : "")}",
+            urgent,
+            hole is var (length, width) ? HoleCover.Of(length, width, place.Job.Kind == JobKind.Opening) : null
+        );
+    }
+
+    /// <summary>Size of the hole of an opening, as its fitting asks for it.</summary>
+    private static (double LengthMm, double WidthMm) HoleOf(VehicleSnapshot of, Opening opening)
+    {
+        RoundedRectangle cut = of.FittingOf(opening).Turned(opening.TurnDeg).CutOut;
+        return (cut.WidthMm, cut.HeightMm);
+    }
+
+    /// <summary>Size of the hole of a repair; null where it is a point or a line.</summary>
+    private static (double LengthMm, double WidthMm)? HoleOf(Metal.Repair repair) =>
+        repair.Extent is var (length, width) && length >= 20 && width >= 20 ? (length, width) : null;
 
     private static WeatherStrip StripOf(
         VehicleSnapshot of,

@@ -26,7 +26,8 @@ public sealed record SimulatedService(Climate Climate, [Within(1, 1_000_000, "Th
 /// <param name="From">Beginning of the first hour, on the full hour.</param>
 /// <param name="Hours">The hours.</param>
 /// <param name="Days">What was typed; null where nothing was.</param>
-/// <param name="Members">Equally likely courses of the rain: a <c>1</c> for each wet hour, a <c>0</c> for each dry one; null where there are none.</param>
+/// <param name="Members">Equally likely courses of the rain: a <c>1</c> for each wet hour, a <c>0</c> for each dry one; null where there are
+/// none.</param>
 /// <param name="Service">Which simulated service it was asked of; null for others.</param>
 public sealed record Forecast(
     ForecastSource Source,
@@ -42,7 +43,8 @@ public sealed record Forecast(
     public const int MostDays = 16,
         MostHours = 24 * MostDays;
 
-    /// <summary>How far ahead a forecast is trusted, hours after it was issued: what was typed, and what a service gave by the hour; assumptions.</summary>
+    /// <summary>How far ahead a forecast is trusted, hours after it was issued: what was typed, and what a service gave by the hour;
+    /// assumptions.</summary>
     public const double TypedTrustedHours = 72,
         HourlyTrustedHours = 120;
 

@@ -26,9 +26,12 @@ public enum Climate
 /// the further they look ahead.
 /// </summary>
 /// <remarks>
-/// Wet or dry is a number that wanders with a memory of hours (showers) and of days (fronts), wet above a threshold that gives the climate its share of
-/// wet hours. A forecast knows a blurred picture of it, the more blurred the further ahead. Given that picture the truth is one draw among others, and
-/// the 20 members of the forecast are further draws from the same. The chance that is told is the one that this gives, so that of the hours said to be
+/// Wet or dry is a number that wanders with a memory of hours (showers) and of days (fronts), wet above a threshold that gives the climate its share
+/// of
+/// wet hours. A forecast knows a blurred picture of it, the more blurred the further ahead. Given that picture the truth is one draw among others,
+/// and
+/// the 20 members of the forecast are further draws from the same. The chance that is told is the one that this gives, so that of the hours said to
+/// be
 /// wet with 30 % about 30 % are. Everything is a function of seed and hour: the same service always tells the same. All figures are made up.
 /// </remarks>
 public sealed class SimulatedClimate
@@ -166,7 +169,8 @@ public sealed class SimulatedClimate
         public double At(long hour) => (Math.Sqrt(1 - FrontShare) * shower.At(hour)) + (Math.Sqrt(FrontShare) * front.At(hour));
     }
 
-    /// <summary>A number that wanders about 0 with standard deviation 1 and a memory of some hours: noise of past hours, weighed by their age.</summary>
+    /// <summary>A number that wanders about 0 with standard deviation 1 and a memory of some hours: noise of past hours, weighed by their
+    /// age.</summary>
     private sealed class Wander(uint seed, int stream, double memoryHours)
     {
         private const double Remembered = 4;

@@ -80,6 +80,26 @@ public class DaysOfVehicleTests
         Assert.Contains("no forecast", Of(Van(null, At(OpeningState.Cut))).Strip.Badge.More, StringComparison.Ordinal);
     }
 
+    [Theory] // Rain within three hours is no time for anything else
+    [InlineData(11, true, "Dry until Mon 11:00. Shut it now.")]
+    [InlineData(12, false, "Dry until Mon 12:00.")]
+    public void A_hole_that_stands_open_is_told_with_the_ways_to_shut_it(int rainsAt, bool urgent, string says)
+    {
+        OpenNow open = Assert.Single(Of(Van(Fine(but: Rain(60, rainsAt)), At(OpeningState.Cut))).Open);
+        Assert.Equal((new Job(JobKind.Opening, "o0"), urgent, says), (open.Job, open.IsUrgent, open.State));
+        Assert.Equal((500, 400), (open.Cover!.Result.LengthMm, open.Cover.Result.WidthMm));
+        Assert.Contains(open.Cover.Result.Ways, w => w.Id == "fit-dry");
+        Assert.Empty(Of(Van(Fine(), At())).Open);
+    }
+
+    [Fact]
+    public void What_nobody_knows_of_is_as_urgent_as_rain()
+    {
+        Assert.True(Of(Van(null, At(OpeningState.Cut))).Open[0].IsUrgent);
+        Assert.True(Of(Van(Fine(11), At(OpeningState.Cut))).Open[0].IsUrgent);
+        Assert.False(Of(Van(Fine(13), At(OpeningState.Cut))).Open[0].IsUrgent);
+    }
+
     [Fact]
     public void Without_a_forecast_nothing_is_said_of_any_hour()
     {
@@ -115,6 +135,15 @@ public class DaysOfVehicleTests
         Assert.Contains(gate.Ready, r => r is { Item: null, Title: "What seals it", State: JudgementState.NeedsWork });
         JobGate ticked = Of(Van(Fine(), At(ready: [ReadyItem.CoverReady]))).Gates[0];
         Assert.Equal(gate.Ready.Count(r => r.State == JudgementState.NeedsWork) - 1, ticked.Ready.Count(r => r.State == JudgementState.NeedsWork));
+    }
+
+    [Fact]
+    public void One_hole_at_a_time()
+    {
+        VehicleSnapshot van = Van(Fine(), At(), At(OpeningState.Cut) with { Name = "Vent", Centre = new PanelPoint(300, 300) });
+        JobGate gate = Assert.Single(Of(van).Gates);
+        Assert.Equal(("One hole at a time", "Vent stands open: close that first."), (gate.Ready[0].Title, gate.Ready[0].Why));
+        Assert.DoesNotContain(Of(Van(Fine(), At())).Gates[0].Ready, r => r.Title == "One hole at a time");
     }
 
     [Fact]

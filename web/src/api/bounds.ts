@@ -292,6 +292,10 @@ export const bounds = {
     afterMinutes: { least: 0, most: 1000, label: 'After how many minutes', unit: 'minutes' },
   },
   OldWindow: { glassMm: { least: 2, most: 12, label: 'The pane', unit: 'mm' } },
+  OpenStep: {
+    waitHours: { least: 0, most: 2000, label: 'The wait', unit: 'h' },
+    people: { least: 1, most: 20, label: 'The number of people', unit: '' },
+  },
   OpenTimeInput: { layMinutes: { least: 0, most: 1440, label: 'The time to lay it', unit: 'minutes' } },
   Opening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   OpeningsTogether: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },

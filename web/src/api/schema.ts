@@ -4233,6 +4233,7 @@ export interface components {
             light: components["schemas"]["SunTimes"][];
             people: components["schemas"]["StoredOfPerson"][];
             care: components["schemas"]["CutCare"];
+            open: components["schemas"]["OpenNow"][];
             gates: components["schemas"]["JobGate"][];
             strip: components["schemas"]["WeatherStrip"];
         };
@@ -5562,6 +5563,13 @@ export interface components {
             after: components["schemas"]["AfterWindow"];
             sameAdhesive: boolean;
             marks: components["schemas"]["DigMark"][];
+        };
+        OpenNow: {
+            job: components["schemas"]["Job"];
+            name: string;
+            state: string;
+            isUrgent: boolean;
+            cover: null | components["schemas"]["WorkedOfCoverPlan"];
         };
         OpenPlace: {
             job: components["schemas"]["Job"];

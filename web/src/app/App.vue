@@ -84,16 +84,21 @@ useKeys((event) => {
           <b>{{ shell?.vehicle.value.name ?? t('app.product') }}</b>
           <span>{{ shell ? t(`vehicles.kinds.${shell.vehicle.value.kind}`) : t('app.noVehicle') }}</span>
         </div>
-        <RouterLink v-if="shell" class="weather" :to="{ name: 'days', params: { vehicleId: shell.vehicle.id } }">
+        <RouterLink
+          v-if="shell && strip"
+          class="weather"
+          :to="{ name: 'days', params: { vehicleId: shell.vehicle.id } }"
+          :aria-label="strip.hours.length > 0 ? t('strip.label') : undefined"
+        >
           <WeatherBand
-            v-if="strip && strip.hours.length > 0"
+            v-if="strip.hours.length > 0"
             compact
             :hours="strip.hours"
             :windows="strip.windows"
             :now="strip.now"
             :label="t('strip.label')"
           />
-          <span v-else-if="strip">{{ t('strip.add') }}</span>
+          <span v-else>{{ t('strip.add') }}</span>
         </RouterLink>
         <div class="tools">
           <button class="tool" type="button" :disabled="!shell" @click="undo">{{ t('app.undo') }}</button>

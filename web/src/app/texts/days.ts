@@ -27,6 +27,7 @@ export const daysTexts = {
     roofOf: 'a dark roof about {c} °C',
     hourOf: '{at}: {c} °C, rain {p} %, {wind}',
     light: 'Today',
+    openNow: 'Open now: {name}',
     gates: 'What opens the shell',
     noGates: 'Nothing that is planned opens the shell.',
     noGatesMore: 'Openings and repairs that are planned stand here, each with when it may be begun.',

@@ -10,6 +10,7 @@ import Action from '@/ui/Action.vue'
 import GateAside from './GateAside.vue'
 import GateCard from './GateCard.vue'
 import PeopleCard from './PeopleCard.vue'
+import ShutWays from './ShutWays.vue'
 import { daysToType, type DayWeather } from './typedDays'
 import { useDays } from './useDays'
 import WeatherForm from './WeatherForm.vue'
@@ -84,6 +85,11 @@ const moment = (at: string) => momentText(at, answer.value!.now)
         <p v-else class="warn">
           {{ t('days.place') }} <RouterLink :to="{ name: 'vehicles' }">{{ t('days.toPlace') }}</RouterLink>
         </p>
+        <section v-for="o in answer.open" :key="o.job.id" class="open-now" :class="{ urgent: o.isUrgent }" data-testid="open-now">
+          <h2>{{ t('days.openNow', { name: o.name }) }}</h2>
+          <p>{{ o.state }}</p>
+          <ShutWays v-if="o.cover" :cover="o.cover.result" />
+        </section>
         <h2>{{ t('days.gates') }}</h2>
         <Empty v-if="gates.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('days.noGates')">
           <p>{{ t('days.noGatesMore') }}</p>
@@ -123,5 +129,18 @@ const moment = (at: string) => momentText(at, answer.value!.now)
 }
 h2 {
   margin: 18px 0 6px;
+}
+.open-now {
+  margin-top: 14px;
+  padding: 4px 14px 10px;
+  border-left: 4px solid var(--amber);
+  background: var(--amber-soft);
+}
+.open-now.urgent {
+  border-color: var(--stop);
+  background: var(--stop-soft);
+}
+.open-now h2 {
+  margin: 8px 0 4px;
 }
 </style>

@@ -3,16 +3,14 @@ import { Checkbox } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import { lengthText } from '@/app/length'
-import { useState } from '@/app/state'
 import StateMark from '@/ui/StateMark.vue'
+import ShutWays from './ShutWays.vue'
 import type { JobGate } from './useDays'
 
 /** What must be true before the first hole of a job, and what lies ready if the weather turns. */
 const props = defineProps<{ gate: JobGate }>()
 const emit = defineEmits<{ tick: [item: Schemas['ReadyItem'], seen: boolean] }>()
 const { t } = useI18n()
-const { lengths } = useState()
 const left = computed(() => props.gate.ready.filter((r) => r.state !== 'good').length)
 const cover = computed(() => props.gate.cover?.result ?? null)
 </script>
@@ -41,22 +39,7 @@ const cover = computed(() => props.gate.cover?.result ?? null)
   </ul>
   <template v-if="cover">
     <h2>{{ t('days.cover') }}</h2>
-    <p>
-      {{
-        t('days.coverSize', {
-          l: lengthText(cover.lengthMm, lengths),
-          w: lengthText(cover.widthMm, lengths),
-          m: Math.round(cover.tapeMm / 100) / 10,
-        })
-      }}
-    </p>
-    <details v-for="w in cover.ways" :key="w.id">
-      <summary>
-        <b>{{ w.title }}</b> <span class="soft">{{ t('days.minutes', { n: w.minutes }) }}</span>
-      </summary>
-      <p>{{ w.do }}</p>
-      <p class="soft">{{ w.materials.join(', ') }}</p>
-    </details>
+    <ShutWays :cover="cover" />
   </template>
 </template>
 
@@ -82,10 +65,5 @@ small {
   color: var(--soft);
   font-size: 13px;
   line-height: 1.3;
-}
-summary {
-  min-height: 36px;
-  padding: 8px 0;
-  cursor: pointer;
 }
 </style>

@@ -38,6 +38,8 @@ async function drop() {
   await remove(row.value!)
   await router.push(toList.value)
 }
+/** What must be put right before anything is hidden: until then it is neither sawn nor up. */
+const stopped = computed(() => job.answer.value?.result.plan.rows.find((r) => r.state === 'blocked'))
 const to = (state: Lining['state']) => save(row.value!, { ...row.value!.value, state })
 const print = (what: string) => `/api/vehicles/${shell.value!.vehicle.id}/linings/${row.value!.id}/${what}`
 </script>
@@ -86,9 +88,14 @@ const print = (what: string) => `/api/vehicles/${shell.value!.vehicle.id}/lining
     >
       <div class="card" data-testid="progress">
         <p>{{ t(`lining.state.${row.value.state}`) }}</p>
+        <p v-if="stopped" class="warn">{{ stopped.title }}. {{ stopped.remedy }}</p>
         <div class="row">
-          <Action v-if="row.value.state === 'planned'" @click="to('cut')">{{ t('lining.sawn') }}</Action>
-          <Action v-if="row.value.state !== 'fixed'" @click="to('fixed')">{{ t('lining.isUp') }}</Action>
+          <Action v-if="row.value.state === 'planned'" :disabled="stopped !== undefined" @click="to('cut')">{{
+            t('lining.sawn')
+          }}</Action>
+          <Action v-if="row.value.state !== 'fixed'" :disabled="stopped !== undefined" @click="to('fixed')">{{
+            t('lining.isUp')
+          }}</Action>
           <Action v-if="row.value.state !== 'planned'" look="plain" @click="to('planned')">{{ t('lining.notUp') }}</Action>
         </div>
       </div>

@@ -22,7 +22,7 @@ export async function crowded(port) {
   const roof = bundle.record.panels[0]
   const [finding, opening] = [roof.findings[1], roof.openings[2]]
   const at = (i, n) => ({ sMm: 100 + ((i * 4100) / n), tMm: ((i * 137) % 1600) - 800 })
-  for (const panel of bundle.record.panels) [panel.findings, panel.openings, panel.joints, panel.repairs] = [[], [], null, null]
+  for (const panel of bundle.record.panels) [panel.findings, panel.openings, panel.joints, panel.repairs, panel.floor] = [[], [], null, null, null]
   roof.findings = Array.from({ length: 300 }, (_, i) => ({
     ...finding,
     key: `finding-${i}`,

@@ -265,8 +265,9 @@ public static class CutGate
         {
             GateState.Go => $"Go until {Said(windows[0].Until)}. Begun now it is safe from rain at {Said(run!.SafeAt)}.",
             GateState.Later => $"Not yet: go from {Said(windows[0].From)} until {Said(windows[0].Until)}. {reasons[0].Text}",
-            GateState.WithCover => $"Only with a cover: begun at {Said(run!.Steps[0].From)}, covered "
-                + $"{string.Join(", ", run.Covered.Select(c => $"{Said(c.From)} to {Said(c.To)}"))}, safe from rain at {Said(run.SafeAt)}.{next}",
+            GateState.WithCover => $"Only with a cover ready: begun at {Said(run!.Steps[0].From)}, "
+                + string.Concat(run.Covered.Select(c => $"covered {Said(c.From)} to {Said(c.To)}, "))
+                + $"safe from rain at {Said(run.SafeAt)}.{next}",
             _ => $"Not today. {string.Join(" ", reasons.Select(r => r.Text))}{next}",
         };
     }

@@ -140,6 +140,9 @@ public sealed record DaysOfVehicle(
     private const int StripHours = 72,
         LightDays = 6;
 
+    /// <summary>So many jobs decide about the badge: those that come first in the order of work.</summary>
+    private const int StripJobs = 6;
+
     /// <summary>The days of a vehicle.</summary>
     /// <param name="of">The vehicle.</param>
     /// <param name="now">The moment.</param>
@@ -171,8 +174,18 @@ public sealed record DaysOfVehicle(
             care,
             [.. OpenShell.Of(of).Select(place => Opened(of, place, on, care, now))],
             gates,
-            StripOf(of, on, care, local, hours, gates)
+            StripOf(of, on, care, local, hours, [.. gates.Take(StripJobs)])
         );
+    }
+
+    /// <summary>The strip alone: on a vehicle with many openings it asks for the next jobs only.</summary>
+    /// <param name="of">The vehicle.</param>
+    /// <param name="now">The moment.</param>
+    public static WeatherStrip StripOf(VehicleSnapshot of, DateTimeOffset now)
+    {
+        Conditions on = ConditionsOf(of);
+        CutCare care = of.Vehicle.Value.Care ?? CutCare.Usual;
+        return StripOf(of, on, care, on.Local(now), Hours(of, on, now), [.. Jobs(of).Take(StripJobs).Select(job => Gate(of, job, on, care, now))]);
     }
 
     /// <summary>How likely rain meets the open shell, for the half-hours of the coming days.</summary>
@@ -239,12 +252,25 @@ public sealed record DaysOfVehicle(
         IReadOnlyList<ReadyItem> Ticked
     );
 
-    private static IEnumerable<OpeningJob> Jobs(VehicleSnapshot of) =>
-        of
+    /// <summary>The jobs that open the shell, in the order of work; each is worked out when it is looked at.</summary>
+    private static IEnumerable<OpeningJob> Jobs(VehicleSnapshot of)
+    {
+        Dictionary<Job, int> order = [];
+        foreach (NextJob next in WholeShell.NextJobs(of))
+            order.TryAdd(next.Job, order.Count);
+        IEnumerable<(Job Job, Func<OpeningJob?> Make)> openings = of
             .Openings.Where(o => o.Value.State == OpeningState.Planned)
-            .Select(o => OfOpening(of, o))
-            .Concat(of.Repairs.Where(r => r.Value.State == Metal.RepairState.Planned).Select(r => OfRepair(of, r)).OfType<OpeningJob>())
+            .Select(o => (new Job(JobKind.Opening, o.Id), (Func<OpeningJob?>)(() => OfOpening(of, o))));
+        IEnumerable<(Job Job, Func<OpeningJob?> Make)> repairs = of
+            .Repairs.Where(r => r.Value.State == Metal.RepairState.Planned)
+            .Select(r => (new Job(JobKind.Repair, r.Id), (Func<OpeningJob?>)(() => OfRepair(of, r))));
+        return openings
+            .Concat(repairs)
+            .OrderBy(j => order.GetValueOrDefault(j.Job, int.MaxValue))
+            .Select(j => j.Make())
+            .OfType<OpeningJob>()
             .Where(j => j.Span is not null || j.Trouble is not null);
+    }
 
     private static OpeningJob OfOpening(VehicleSnapshot of, Stored<Opening> row)
     {

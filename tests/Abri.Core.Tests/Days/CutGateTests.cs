@@ -141,7 +141,11 @@ public class CutGateTests
         Assert.Equal(GateState.WithCover, gate.State);
         TimedStep cover = Assert.Single(gate.Run!.Covered);
         Assert.True(cover.From <= Monday.AddHours(11) && cover.To >= Monday.AddHours(13));
-        Assert.StartsWith("Only with a cover: begun at 08:00, covered 09:00 to 15:00", gate.Verdict, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Only with a cover ready: begun at 08:00, covered 09:00 to 15:00, safe from rain at",
+            gate.Verdict,
+            StringComparison.Ordinal
+        );
     }
 
     [Theory] // A taped cover lies up to 17 m/s

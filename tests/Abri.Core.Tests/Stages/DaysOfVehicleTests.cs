@@ -138,6 +138,25 @@ public class DaysOfVehicleTests
     }
 
     [Fact]
+    public void The_strip_alone_is_that_of_the_screen_and_looks_at_the_next_jobs_only()
+    {
+        VehicleSnapshot van = Van(
+            Fine(),
+            [
+                .. Enumerable
+                    .Range(0, 8)
+                    .Select(i => At() with { Name = $"Grille {i}", Centre = new PanelPoint(280 + (i % 4 * 460), i < 4 ? 400 : 1050) }),
+            ]
+        );
+        DaysOfVehicle days = Of(van);
+        Assert.Equal(8, days.Gates.Count);
+        Assert.Equal(AbriJson.Write(days.Strip), AbriJson.Write(DaysOfVehicle.StripOf(van, Monday.AddHours(9))));
+        Assert.Contains(days.Gates.Take(6), g => g.Name == days.Strip.NextJob);
+        // In the order of work, which is that of the list of what comes next.
+        Assert.Equal(WholeShell.NextJobs(van).Select(n => n.Job).Where(j => j.Kind == JobKind.Opening), days.Gates.Select(g => g.Job));
+    }
+
+    [Fact]
     public void One_hole_at_a_time()
     {
         VehicleSnapshot van = Van(Fine(), At(), At(OpeningState.Cut) with { Name = "Vent", Centre = new PanelPoint(300, 300) });

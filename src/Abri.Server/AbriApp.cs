@@ -82,6 +82,7 @@ public static class AbriApp
         app.UseRouting();
         app.UseOutputCache();
         app.UseResponseCompression();
+        app.Use(KeptAnswers.WholeOnesOnly);
         app.Use(ScreensShareOnePage);
         app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = file => CacheForEver(file.Context) });
         app.MapOpenApi();

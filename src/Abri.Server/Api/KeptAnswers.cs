@@ -24,6 +24,18 @@ internal sealed class KeptAnswers(Snapshots snapshots) : IOutputCachePolicy
             options.AddPolicy(Policy, policy => policy.AddPolicy<KeptAnswers>().SetVaryByHeader("Accept-Encoding"));
         });
 
+    /// <summary>
+    /// An answer that nobody waited for to its end is not kept: writing stops without a word when who asked is gone, and the next who asks would get
+    /// the
+    /// half that was written.
+    /// </summary>
+    public static async Task WholeOnesOnly(HttpContext context, RequestDelegate next)
+    {
+        await next(context);
+        if (context.RequestAborted.IsCancellationRequested && context.Features.Get<IOutputCacheFeature>() is { } feature)
+            feature.Context.AllowCacheStorage = false;
+    }
+
     /// <summary>An answer is another one as soon as the vehicle's tag is.</summary>
     public ValueTask CacheRequestAsync(OutputCacheContext context, CancellationToken cancellation)
     {

@@ -51,7 +51,9 @@ async function read(vehicleId: string): Promise<void> {
     shell.value = whole
     fittings.value = catalogue as Stored<Fitting>[]
     trouble.value = null
-    void cache.invalidateQueries({ queryKey: ofVehicle(vehicleId) })
+    // What is still being asked was asked of what stood before: without this its answer would be taken for the new one.
+    const answers = { queryKey: ofVehicle(vehicleId) }
+    void cache.cancelQueries(answers).then(() => cache.invalidateQueries(answers))
   } catch (e) {
     trouble.value = e as ApiProblem
     if (shell.value?.vehicle.id !== vehicleId) shell.value = null

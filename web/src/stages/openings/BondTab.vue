@@ -9,7 +9,7 @@ import { useAnswer } from '@/app/useAnswer'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import BeadCard from '@/stages/sealing/BeadCard.vue'
 import CureCard from '@/stages/sealing/CureCard.vue'
-import { airNow } from '@/stages/sealing/useAir'
+import { air } from '@/stages/sealing/useAir'
 import { useSealing } from '@/stages/sealing/useSealing'
 import { useFigure } from '@/stages/figures/useFigure'
 import BondSection from './BondSection.vue'
@@ -34,7 +34,7 @@ const choice = useFigure('sealant-choice', () =>
         joint: joint.value.value,
         products: products.value.map((p) => p.value),
         bedding: props.work.row!.value.schools.bedding ?? 'butylAndLapSealant',
-        airC: airNow.value.airC,
+        airC: air.value.dayC,
         lengths: lengths.value,
       }
     : null,

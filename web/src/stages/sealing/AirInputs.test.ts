@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils'
 import { beforeEach, expect, test } from 'vitest'
 import { i18n } from '@/app/texts'
 import AirInputs from './AirInputs.vue'
-import { air, airBy, airHours, airNow, forecastAir } from './useAir'
+import { air, airBy, airHours, forecastAir } from './useAir'
 
 const shown = () => mount(AirInputs, { global: { plugins: [i18n] } })
 const choices = (of: ReturnType<typeof shown>) => of.findAll('button[aria-pressed]').map((b) => b.text())
@@ -31,7 +31,6 @@ test('with a forecast its hours are taken, and after its end days and nights go 
   expect(airHours.value[29]!.airC).toBe(29)
   // Hour 30 is the seventh of its day, hour 36 the first of its night.
   expect([airHours.value[30]!.airC, airHours.value[36]!.airC]).toEqual([16, 8])
-  expect(airNow.value).toEqual({ airC: 0, relativePercent: 50 })
 })
 
 test('who types instead is not overruled by the next forecast', async () => {
@@ -39,5 +38,5 @@ test('who types instead is not overruled by the next forecast', async () => {
   airBy.value = 'dayNight'
   forecastAir.value = [{ airC: 4, relativePercent: 50 }]
   expect(airBy.value).toBe('dayNight')
-  expect(airNow.value.airC).toBe(16)
+  expect(airHours.value[0]!.airC).toBe(16)
 })

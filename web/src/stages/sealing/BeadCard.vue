@@ -41,7 +41,7 @@ const open = useFigure('open-time', () =>
   props.product.setting === 'moisture'
     ? {
         product: props.product,
-        air: air.now,
+        air: { airC: air.air.dayC, relativePercent: air.air.dayPercent },
         layMinutes: notch.pace ? props.pathMm / notch.pace : null,
       }
     : null,

@@ -14,7 +14,7 @@ import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import BeadCard from './BeadCard.vue'
 import CureCard from './CureCard.vue'
-import { airNow } from './useAir'
+import { air } from './useAir'
 import { families } from './kinds'
 import type { ShownJoint } from './useSealing'
 
@@ -36,7 +36,7 @@ const choice = useFigure('sealant-choice', () => ({
   joint: j.value,
   products: props.products.map((p) => p.value),
   bedding: props.bedding,
-  airC: airNow.value.airC,
+  airC: air.value.dayC,
   lengths: lengths.value,
 }))
 const rows = computed(() => choice.answer.value?.result.rows ?? [])

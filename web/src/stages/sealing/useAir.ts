@@ -36,12 +36,7 @@ export const airHours = computed(() => {
   return airBy.value === 'forecast' ? [...forecastAir.value!, ...typed.slice(forecastAir.value!.length)] : typed
 })
 
-/** The air now: of the forecast, or of the day as it was typed. */
-export const airNow = computed(() =>
-  airBy.value === 'forecast' ? forecastAir.value![0]! : { airC: air.value.dayC, relativePercent: air.value.dayPercent },
-)
-
-export const useAir = () => reactive({ air, hours: airHours, now: airNow, by: airBy })
+export const useAir = () => reactive({ air, hours: airHours })
 
 /** Keeps the forecast's air with the vehicle that is open. */
 export function useForecastAir() {

@@ -1,10 +1,12 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using CsvHelper;
+using CsvHelper.Configuration;
 
 namespace Abri.Exchange;
 
-/// <summary>Writes a table as CSV.</summary>
-internal static class CsvTable
+/// <summary>Writes a table as CSV, and opens one to be read.</summary>
+internal static partial class CsvTable
 {
     /// <summary>Tells spreadsheets that the letters are UTF-8.</summary>
     private const char Mark = '\uFEFF';
@@ -28,6 +30,46 @@ internal static class CsvTable
         }
         return Mark + text.ToString();
     }
+
+    /// <summary>Opens a table as spreadsheets write them: columns parted by semicolons, tabs or commas.</summary>
+    /// <param name="text">The table.</param>
+    /// <param name="decimalComma">Whether a comma within a figure is its decimal point: where something else parts the columns.</param>
+    public static CsvParser Open(string text, out bool decimalComma)
+    {
+        // Some spreadsheets say in a line of its own what parts the columns.
+        if (Parted().Match(text) is { Success: true } said)
+            text = "\n" + text[said.Length..];
+        string delimiter =
+            text.Contains(';') ? ";"
+            : text.Contains('\t') ? "\t"
+            : ",";
+        decimalComma = delimiter != ",";
+        return new CsvParser(
+            new StringReader(text),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                Delimiter = delimiter,
+                HasHeaderRecord = false,
+                BadDataFound = null,
+                IgnoreBlankLines = true,
+                TrimOptions = TrimOptions.Trim,
+            }
+        );
+    }
+
+    /// <summary>A figure of a table; null where it is none.</summary>
+    public static double? Figure(string text, bool decimalComma) =>
+        double.TryParse(
+            decimalComma ? text.Replace(',', '.') : text,
+            NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign,
+            CultureInfo.InvariantCulture,
+            out double n
+        ) && double.IsFinite(n)
+            ? n
+            : null;
+
+    [GeneratedRegex(@"^\uFEFF?sep=.\r?\n", RegexOptions.NonBacktracking | RegexOptions.IgnoreCase)]
+    private static partial Regex Parted();
 
     private static object? Written(object? cell) =>
         cell switch

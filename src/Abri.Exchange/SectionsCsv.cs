@@ -1,9 +1,7 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Abri.Core;
 using Abri.Core.Shell;
 using CsvHelper;
-using CsvHelper.Configuration;
 
 namespace Abri.Exchange;
 
@@ -22,30 +20,13 @@ public static partial class SectionsCsv
     /// <summary>The sections, by station, or the line that is wrong.</summary>
     public static Result<IReadOnlyList<SurfaceSection>> Read(string text)
     {
-        // Some spreadsheets say in a line of its own what parts the columns.
-        if (Parted().Match(text) is { Success: true } said)
-            text = "\n" + text[said.Length..];
-        string delimiter =
-            text.Contains(';') ? ";"
-            : text.Contains('\t') ? "\t"
-            : ",";
-        using var csv = new CsvParser(
-            new StringReader(text),
-            new CsvConfiguration(CultureInfo.InvariantCulture)
-            {
-                Delimiter = delimiter,
-                HasHeaderRecord = false,
-                BadDataFound = null,
-                IgnoreBlankLines = true,
-                TrimOptions = TrimOptions.Trim,
-            }
-        );
+        using CsvParser csv = CsvTable.Open(text, out bool decimalComma);
         var lines = new List<(double Station, double T, double Depth, double Edge)>();
         bool headed = false;
         for (bool first = true; csv.Read(); first = false)
         {
             string[] cells = csv.Record!;
-            if (first && cells.All(c => Figure(c, true) is null))
+            if (first && cells.All(c => CsvTable.Figure(c, true) is null))
             {
                 if (cells.FirstOrDefault(c => OtherUnit().IsMatch(c)) is { } other)
                     return Wrong(csv.RawRow, $"says \"{other}\". Sections are read in mm: turn the figures into mm first.");
@@ -60,13 +41,13 @@ public static partial class SectionsCsv
                     $"has {cells.Length} column(s). Give station, place across and depth, and if wanted the straight-edge's height; "
                         + "with decimal commas, part them by semicolons."
                 );
-            if (cells.Length == 4 && delimiter == "," && !headed && !text.Contains('.'))
+            if (cells.Length == 4 && !decimalComma && !headed && !text.Contains('.'))
                 return Wrong(
                     csv.RawRow,
                     $"can be read two ways: is {cells[2]},{cells[3]} one depth, or a depth and the straight-edge's height? Part the "
                         + "columns by semicolons, or give the file a heading line."
                 );
-            double?[] figures = [.. cells.Select(c => Figure(c, delimiter != ","))];
+            double?[] figures = [.. cells.Select(c => CsvTable.Figure(c, decimalComma))];
             for (int i = 0; i < figures.Length; i++)
             {
                 if (figures[i] is not { } f || Math.Abs(f) > 30_000)
@@ -93,21 +74,8 @@ public static partial class SectionsCsv
         return SectionCheck.Of(sections, "/sections") is { } problem ? problem : sections;
     }
 
-    [GeneratedRegex(@"^sep=.\r?\n", RegexOptions.NonBacktracking | RegexOptions.IgnoreCase)]
-    private static partial Regex Parted();
-
     [GeneratedRegex(@"\b(in|inch|inches|ft|feet|cm|m)\b|""""", RegexOptions.NonBacktracking | RegexOptions.IgnoreCase)]
     private static partial Regex OtherUnit();
 
     private static Problem Wrong(int line, string what) => new("csv-line", "", $"Line {line} {what}");
-
-    private static double? Figure(string text, bool decimalComma) =>
-        double.TryParse(
-            decimalComma ? text.Replace(',', '.') : text,
-            NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign,
-            CultureInfo.InvariantCulture,
-            out double n
-        ) && double.IsFinite(n)
-            ? n
-            : null;
 }

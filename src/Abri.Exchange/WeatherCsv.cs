@@ -3,7 +3,6 @@ using System.Text.RegularExpressions;
 using Abri.Core;
 using Abri.Core.Weather;
 using CsvHelper;
-using CsvHelper.Configuration;
 
 namespace Abri.Exchange;
 
@@ -48,21 +47,7 @@ public static partial class WeatherCsv
     /// <param name="issuedAt">When it was read.</param>
     public static Result<ReadWeather> Read(string text, TimeZoneInfo zone, DateTimeOffset issuedAt)
     {
-        string delimiter =
-            text.Contains(';') ? ";"
-            : text.Contains('\t') ? "\t"
-            : ",";
-        using var csv = new CsvParser(
-            new StringReader(text),
-            new CsvConfiguration(CultureInfo.InvariantCulture)
-            {
-                Delimiter = delimiter,
-                HasHeaderRecord = false,
-                BadDataFound = null,
-                IgnoreBlankLines = true,
-                TrimOptions = TrimOptions.Trim,
-            }
-        );
+        using CsvParser csv = CsvTable.Open(text, out bool decimalComma);
         if (!csv.Read())
             return new Problem("csv-empty", "", "The file is empty.");
         if (!Heads(csv.Record!).IsOk(out Dictionary<Column, Head>? heads, out Problem? problem))
@@ -72,7 +57,7 @@ public static partial class WeatherCsv
         {
             if (rows.Count >= MostLines)
                 return Wrong(csv.RawRow, $"is past the {MostLines} lines that are read.");
-            if (!RowOf(csv.Record!, csv.RawRow, heads, delimiter != ",", zone, rows.LastOrDefault()?.At).IsOk(out Row? row, out problem))
+            if (!RowOf(csv.Record!, csv.RawRow, heads, decimalComma, zone, rows.LastOrDefault()?.At).IsOk(out Row? row, out problem))
                 return problem;
             rows.Add(row);
         }
@@ -160,7 +145,7 @@ public static partial class WeatherCsv
             if (wrong is not null || !heads.TryGetValue(column, out Head? head))
                 return null;
             string cell = head.Index < cells.Length ? cells[head.Index] : "";
-            if (Number(cell, decimalComma) is not { } read)
+            if (CsvTable.Figure(cell.TrimEnd('%', ' '), decimalComma) is not { } read)
             {
                 wrong = Wrong(line, $"has \"{cell}\" under \"{head.Name}\": a number is needed there.");
                 return null;
@@ -190,7 +175,7 @@ public static partial class WeatherCsv
                 Math.Round(wind!.Value, 1),
                 Math.Round(Math.Max(gust ?? wind.Value * 1.6, wind.Value), 1),
                 Math.Round(rain ?? 1, 1),
-                chance ?? (rain > 0 ? 90 : 10),
+                chance ?? WeatherFromDays.RainPercentOf(rain > 0 ? Sky.Rain : Sky.Dry),
                 cloud ?? 50
             )
         );
@@ -262,7 +247,7 @@ public static partial class WeatherCsv
         if (!heads.ContainsKey(Column.Cloud))
             notes.Add("No cloud in the table: taken as half covered.");
         if (!heads.ContainsKey(Column.Chance))
-            notes.Add("No chance of rain in the table: 90 % where it has rain, 10 % elsewhere.");
+            notes.Add("No chance of rain in the table: its hours count as if you had typed rain or dry.");
         if (hours.Count > Forecast.MostHours)
         {
             notes.Add($"Only the first {Forecast.MostDays} days were read.");
@@ -287,16 +272,6 @@ public static partial class WeatherCsv
     }
 
     private static Problem Wrong(int line, string what) => new("csv-line", "", $"Line {line} {what}");
-
-    private static double? Number(string text, bool decimalComma) =>
-        double.TryParse(
-            (decimalComma ? text.Replace(',', '.') : text).TrimEnd('%', ' '),
-            NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign,
-            CultureInfo.InvariantCulture,
-            out double n
-        ) && double.IsFinite(n)
-            ? n
-            : null;
 
     [GeneratedRegex(@"(^|[^a-z])rh([^a-z]|$)", RegexOptions.NonBacktracking)]
     private static partial Regex Rh();

@@ -46,7 +46,7 @@ public class WeatherCsvTests
     public void Fahrenheit_and_inches_are_read_where_the_heading_says_so()
     {
         WeatherHour hour = Read("time,temp_f,dewpoint (°F),wind,rain in\n2031-05-12T07:00,50,41,3,0.1\n").Forecast.Hours[0];
-        Assert.Equal((10, 2.5, 90), (hour.AirC, hour.RainMm, hour.RainPercent));
+        Assert.Equal((10, 2.5, 85), (hour.AirC, hour.RainMm, hour.RainPercent));
         Assert.Equal(71, hour.RelativePercent);
         Assert.Contains(
             "name the column temperature (F)",
@@ -113,6 +113,14 @@ public class WeatherCsvTests
     [InlineData(Heads + "2031-05-12T07:15,12,60,3,5,0,10,20\n", "on the full hour")]
     [InlineData(Heads + "2031-05-12T07:00,12,60,200,5,0,10,20\n", "km/h, mph or knots")]
     public void What_cannot_be_read_is_told_with_its_line(string text, string says) => Assert.Contains(says, Trouble(text), StringComparison.Ordinal);
+
+    [Fact]
+    public void A_line_that_says_what_parts_the_columns_is_no_heading()
+    {
+        ReadWeather read = Read("\uFEFFsep=;\r\ntime;temp;rh;wind;rain\r\n2031-05-12T07:00;12,5;60;3;0\r\n");
+        // No rain is dry as it is typed: an hour in fifty.
+        Assert.Equal((12.5, 2), (read.Forecast.Hours[0].AirC, read.Forecast.Hours[0].RainPercent));
+    }
 
     [Fact]
     public void Day_and_hour_may_stand_in_two_columns_and_dates_may_be_written_with_dots()

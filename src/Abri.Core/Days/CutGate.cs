@@ -47,14 +47,11 @@ public sealed record GateAnswer(GateState State, string Verdict, IReadOnlyList<H
 
 /// <summary>If I cut now, is it shut and safe from rain before it rains, before dark, before I must stop?</summary>
 /// <remarks>
-/// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in its
-/// own weather, by daylight where it is outside, with its people there all the time, and no hour with more than the chosen chance of rain from the
-/// cut
-/// until rain does no more harm. Waits for paint and sealant are those of air at <see cref="WaitAtC"/> and get longer in the cold, twice for every
-/// 10 K
-/// (assumption). With a cover the work may stop: each step is done at the first hours that suit it, and the hole is covered in between, for one
-/// night at
-/// most and not in gusts of <see cref="CoverGustMs"/> or more.
+/// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in
+/// its own weather, by daylight where it is outside, with its people there all the time. Neither an hour of it nor all of it together, from the cut
+/// until rain does no more harm, may have more than the chosen chance of rain (<see cref="RainChance"/>). Waits for paint and sealant are those of
+/// air at <see cref="WaitAtC"/> and get longer in the cold, twice for every 10 K (assumption). With a cover the work may stop: each step is done at
+/// the first hours that suit it, and the hole is covered in between, for one night at most and not in gusts of <see cref="CoverGustMs"/> or more.
 /// </remarks>
 /// <example>Cut 32, paint 25 and an hour to dry, bed 25, set 30, seal 20 min and four hours: begun at 9:00, safe at 16:12.</example>
 public static class CutGate
@@ -110,6 +107,14 @@ public static class CutGate
                 (run.SafeAt - run.Steps[0].From).TotalHours,
                 "h"
             );
+        if (run is { Covered.Count: 0 })
+            sheet.Step(
+                "P",
+                "chance of rain in all that time",
+                "the forecast's courses, or its chain of hours",
+                100 * RainChance.Of(on.Forecast, [(run.Steps[0].From, run.SafeAt)]),
+                "%"
+            );
         sheet.Cite(MinutesTable.Source);
         sheet.Cite(
             new Source(
@@ -124,7 +129,8 @@ public static class CutGate
             sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
         if (!span.Closes)
             sheet.Warn("None of these steps closes the shell: a cover or the next job has to.");
-        return sheet.Finish(new GateAnswer(state, Verdict(state, on, windows, run, reasons, now), reasons, windows, run));
+        string verdict = Verdict(state, on, windows, run, reasons, now) + (windows.Count == 0 ? Closest(span, on, care, first) : "");
+        return sheet.Finish(new GateAnswer(state, verdict, reasons, windows, run));
     }
 
     /// <summary>Whether the work could be done from a moment on if it did not rain: people, light, wind and air.</summary>
@@ -175,6 +181,22 @@ public static class CutGate
         return windows;
     }
 
+    /// <summary>The beginning that has the fewest kinds of things in its way, looked at each hour; empty where the forecast is over.</summary>
+    private static string Closest(OpenSpan span, Conditions on, CutCare care, DateTimeOffset first)
+    {
+        (DateTimeOffset At, Hindrance First, int Kinds)? best = null;
+        for (DateTimeOffset at = first; at < on.Forecast.TrustedUntil; at = at.AddHours(1))
+        {
+            var found = new List<Hindrance>();
+            Straight(span, on, care, at, found);
+            int kinds = found.Select(f => f.Kind).Distinct().Count();
+            // What stands in the way at once is no beginning.
+            if (kinds > 0 && found.Min(f => f.At) > at && (best is null || kinds < best.Value.Kinds))
+                best = (at, found.MinBy(f => f.At)!, kinds);
+        }
+        return best is var (when, hindrance, _) ? $" Closest: {on.Clock(when)}, but then: {hindrance.Text}" : "";
+    }
+
     /// <summary>One step after the other without a stop; the run is null where something stands in the way.</summary>
     /// <param name="span">The steps.</param>
     /// <param name="on">Weather, light and people.</param>
@@ -208,6 +230,9 @@ public static class CutGate
                 return null;
             at = waited;
         }
+        // A single hour that is too wet says more than all of them.
+        if (found?.Exists(h => h.Kind == HindranceKind.Rain) != true)
+            Take(InAll(on, care, start, [(start, at)]));
         return fits ? new OpenRun(steps, on.Local(at), []) : null;
     }
 
@@ -237,7 +262,21 @@ public static class CutGate
             at = waited;
         }
         // What was set last gets no cover any more: it has to stay dry until it takes rain.
-        return on.Rain(steps[^1].To, at, care).Any() ? null : new OpenRun(steps, on.Local(at), covered);
+        IEnumerable<(DateTimeOffset, DateTimeOffset)> bare = [.. steps.Select(s => (s.From, s.To)), (steps[^1].To, at)];
+        return on.Rain(steps[^1].To, at, care).Any() || InAll(on, care, start, bare).Any() ? null : new OpenRun(steps, on.Local(at), covered);
+    }
+
+    /// <summary>That rain is too likely over all the time that the hole lies bare, however dry each hour by itself.</summary>
+    private static IEnumerable<Hindrance> InAll(
+        Conditions on,
+        CutCare care,
+        DateTimeOffset start,
+        IEnumerable<(DateTimeOffset From, DateTimeOffset To)> bare
+    )
+    {
+        double percent = 100 * RainChance.Of(on.Forecast, bare);
+        if (percent > care.MostRainPercent + 1e-9)
+            yield return new Hindrance(HindranceKind.Rain, start, $"The chance of rain on the open hole is {percent:0} % in all.");
     }
 
     /// <summary>Covers a pause, if it is worth it and wind lets it lie.</summary>
@@ -261,13 +300,14 @@ public static class CutGate
     {
         string Said(DateTimeOffset at) => Day(on, at) == Day(on, now) ? $"{on.Local(at):HH:mm}" : on.Clock(at);
         string next = windows is [var w, ..] ? $" Next: {Said(w.From)} to {Said(w.Until)}." : " The forecast shows no time that suits.";
+        string dusk = on.Place is null ? " Dusk is not looked at: say where the vehicle stands." : "";
         return state switch
         {
-            GateState.Go => $"Go until {Said(windows[0].Until)}. Begun now it is safe from rain at {Said(run!.SafeAt)}.",
-            GateState.Later => $"Not yet: go from {Said(windows[0].From)} until {Said(windows[0].Until)}. {reasons[0].Text}",
+            GateState.Go => $"Go until {Said(windows[0].Until)}. Start now, and it is safe from rain by {Said(run!.SafeAt)}.{dusk}",
+            GateState.Later => $"Not yet: go from {Said(windows[0].From)} until {Said(windows[0].Until)}. {reasons[0].Text}{dusk}",
             GateState.WithCover => $"Only with a cover ready: begun at {Said(run!.Steps[0].From)}, "
                 + string.Concat(run.Covered.Select(c => $"covered {Said(c.From)} to {Said(c.To)}, "))
-                + $"safe from rain at {Said(run.SafeAt)}.{next}",
+                + $"safe from rain by {Said(run.SafeAt)}.{dusk}{next}",
             _ => $"Not today. {string.Join(" ", reasons.Select(r => r.Text))}{next}",
         };
     }

@@ -16,22 +16,16 @@ public sealed record RiskCurve(IReadOnlyList<RiskAt> Starts, IReadOnlyList<RiskA
 
 /// <summary>Draws many courses of rain and of work, and counts how often rain meets an open shell.</summary>
 /// <remarks>
-/// Work: the sum of a PERT beta distribution for each step (quick, likely, slow; mean (quick + 4 likely + slow) / 6; Malcolm and others 1959), waits
-/// as
-/// told. Rain: the courses of the forecast where it has some; else each hour wet with its chance, and the more likely to be as the hour before:
-/// P(wet | before) = p + r (before - p before), which keeps every hour's chance exactly, r = <see cref="Persistence"/> as far as probabilities allow
-/// (assumption). A wet hour is wet all through: the safe side. All beginnings are drawn from the same courses, so that they can be compared, and
-/// from a
-/// seed: the same question has the same answer. Nobody stops for the night: what the cut gate refuses is still told here.
+/// Work: the sum of a PERT beta distribution for each step (quick, likely, slow; mean (quick + 4 likely + slow) / 6; Malcolm and others 1959),
+/// waits as told. Rain: the courses of the forecast where it has some, else the chain of hours of <see cref="RainChance"/>. A wet hour is wet all
+/// through: the safe side. All beginnings are drawn from the same courses, so that they can be compared, and from a seed: the same question has the
+/// same answer. Nobody stops for the night: what the cut gate refuses is still told here.
 /// </remarks>
 /// <example>Every hour wet with 10 % and independent, three hours open from the full hour: 1 - 0.9^3 = 27.1 %.</example>
 public static class RainRisk
 {
     /// <summary>Courses that are drawn.</summary>
     public const int Runs = 10_000;
-
-    /// <summary>How far an hour is like the one before it: assumption.</summary>
-    public const double Persistence = 0.75;
 
     /// <summary>Most beginnings that are looked at at once: half-hours of five days.</summary>
     public const int MostStarts = 240;
@@ -93,13 +87,13 @@ public static class RainRisk
         sheet.Cite(new Source("PERT: Malcolm, Roseboom, Clark and Fazar, Operations Research 7 (1959)", SourceKind.FromMemory));
         sheet.Cite(
             forecast.Members is null
-                ? new Source($"Each hour as the one before it by {Persistence}; a wet hour is wet all through", SourceKind.Assumption)
+                ? new Source($"Each hour as the one before it by {RainChance.Persistence}; a wet hour is wet all through", SourceKind.Assumption)
                 : new Source("The forecast's own courses of the rain; a wet hour is wet all through", SourceKind.Assumption)
         );
         List<RiskAt> best = Best(may is null ? curve : curve.Where(c => may(c.At)));
         string verdict =
             $"Rain meets the open shell with {100 * curve[0].Chance:0} % from the first beginning, "
-            + (best.Count > 0 ? $"with {100 * best[0].Chance:0} % at the best time." : "and at no other time could the work be done.");
+            + (best.Count > 0 ? $"with {100 * best[0].Chance:0} % at the best time." : "and at no time could the work be done in one go.");
         return sheet.Finish(new RiskCurve(curve, best, verdict));
     }
 
@@ -171,22 +165,14 @@ public static class RainRisk
             int of = run;
             courses[run] = Summed(p.Length, i =>
             {
-                double chance = i == 0 ? p[0] : p[i] + (Kept(p[i], p[i - 1]) * ((before ? 1 : 0) - p[i - 1]));
+                double chance =
+                    i == 0 ? p[0]
+                    : before ? RainChance.AfterWet(p[i], p[i - 1])
+                    : RainChance.AfterDry(p[i], p[i - 1]);
                 return before = Noise.Uniform(seed, 3, ((long)i * Runs) + of) < chance;
             });
         }
         return courses;
-    }
-
-    /// <summary>How far an hour follows the one before, so that no chance leaves 0 to 1.</summary>
-    internal static double Kept(double p, double before)
-    {
-        double most = Persistence;
-        if (before > 0)
-            most = Math.Min(most, p / before);
-        if (before < 1)
-            most = Math.Min(most, (1 - p) / (1 - before));
-        return most;
     }
 
     private static float[] Summed(int hours, Func<int, bool> wet)

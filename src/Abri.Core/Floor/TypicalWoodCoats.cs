@@ -53,6 +53,6 @@ public static class TypicalWoodCoats
     /// <summary>The one of a kind.</summary>
     public static WoodCoat Of(WoodCoatKind kind) => All.Single(c => c.Kind == kind);
 
-    /// <summary>Marine varnish of one coat, ml/m2: what the steps of boards reckon with.</summary>
+    /// <summary>Marine varnish of one coat, ml/m2: what the steps of boards are worked out with.</summary>
     public static double VarnishMlPerM2 => 1000 / Of(WoodCoatKind.MarineVarnish).M2PerLitre;
 }

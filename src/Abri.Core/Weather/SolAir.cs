@@ -33,8 +33,9 @@ public sealed record RoofInSun(
 /// <summary>How warm a roof gets.</summary>
 /// <param name="SkinC">Its temperature, C.</param>
 /// <param name="SunWPerM2">Sun on it, W/m2.</param>
+/// <param name="IsTooHot">Whether sealant skins on it before it is tooled.</param>
 /// <param name="Verdict">In words.</param>
-public sealed record SkinInSun(double SkinC, double SunWPerM2, string Verdict);
+public sealed record SkinInSun(double SkinC, double SunWPerM2, bool IsTooHot, string Verdict);
 
 /// <summary>How warm a roof gets in the sun, and how cold under a clear sky: sealant on a hot skin sets before it is tooled.</summary>
 /// <remarks>
@@ -92,7 +93,7 @@ public static class SolAir
             skin > TooHotC ? $"The roof gets to about {skin:0} °C: sealant skins before it is tooled. Work in the morning or under an awning."
             : skin < roof.AirC - 1 ? $"The roof is about {roof.AirC - skin:0} K colder than the air: look for dew before anything sticks to it."
             : $"The roof is at about {skin:0} °C.";
-        return sheet.Finish(new SkinInSun(skin, sun, verdict));
+        return sheet.Finish(new SkinInSun(skin, sun, skin > TooHotC, verdict));
     }
 
     /// <summary>The roof in an hour of a forecast, C.</summary>

@@ -57,7 +57,7 @@ public static class WeatherFromDays
         sheet.Cite(new Source("Temperature through a day: Parton and Logan, Agricultural Meteorology 23 (1981)", SourceKind.FromMemory));
         sheet.Cite(
             new Source(
-                "Chance of rain: dry 5 %, showers 40 %, rain 85 %, storm 95 %; gusts 1.6 times the wind, in a storm 2.2",
+                "Chance of rain in an hour: dry 2 %, showers 40 %, rain 85 %, storm 95 %; gusts 1.6 times the wind, in a storm 2.2",
                 SourceKind.Assumption
             )
         );
@@ -82,10 +82,10 @@ public static class WeatherFromDays
     private static DateTimeOffset Utc(DateTimeOffset at) => at.ToUniversalTime();
 
     /// <summary>Chance that it rains within an hour, %: assumptions.</summary>
-    internal static double RainPercentOf(Sky sky) =>
+    public static double RainPercentOf(Sky sky) =>
         sky switch
         {
-            Sky.Dry => 5,
+            Sky.Dry => 2,
             Sky.Showers => 40,
             Sky.Rain => 85,
             _ => 95,

@@ -32,7 +32,7 @@ internal static class DaysEndpoints
             .WithMetadata(ByTheMinute.Answers)
             .WithName("days");
         vehicle
-            .MapGet("/strip", (OfVehicle of, TimeProvider clock) => DaysOfVehicle.StripOf(of.Snapshot, clock.GetUtcNow()))
+            .MapGet("/strip", (OfVehicle of, TimeProvider clock) => WeatherStrip.Of(of.Snapshot, clock.GetUtcNow()))
             .WithMetadata(ByTheMinute.Answers)
             .WithName("strip");
         vehicle

@@ -45,7 +45,56 @@ public class RainRiskTests
     [InlineData(0, 0.5, 0)]
     [InlineData(0.3, 0, 0.7)]
     public void An_hour_follows_the_one_before_as_far_as_chances_allow(double p, double before, double kept) =>
-        Assert.Equal(kept, RainRisk.Kept(p, before), 9);
+        Assert.Equal(kept, RainChance.Kept(p, before), 9);
+
+    [Fact] // Brute force: every course of six hours with its probability by the definition of the chain
+    public void The_chance_of_any_rain_is_the_sum_over_all_courses_that_have_some() =>
+        Gen.Double[0, 100]
+            .Array[6]
+            .Holds(percents =>
+            {
+                double[] p = [.. percents.Select(x => x / 100)];
+                double wet = 0;
+                for (int course = 1; course < 64; course++)
+                {
+                    double chance = 1;
+                    for (int h = 0; h < 6; h++)
+                    {
+                        bool rains = ((course >> h) & 1) == 1,
+                            before = h > 0 && ((course >> (h - 1)) & 1) == 1;
+                        double after = h == 0 ? p[0] : p[h] + (RainChance.Kept(p[h], p[h - 1]) * ((before ? 1 : 0) - p[h - 1]));
+                        chance *= rains ? after : 1 - after;
+                    }
+                    wet += chance;
+                }
+                Forecast forecast = Fine(6, (h, w) => w with { RainPercent = percents[h] });
+                Assert.Equal(wet, RainChance.Of(forecast, [(Monday, Monday.AddHours(6))]), 9);
+            });
+
+    [Fact] // Times apart are taken as independent, hours that are touched twice count once, courses are counted as they are
+    public void Times_apart_count_by_themselves_and_an_hour_only_once()
+    {
+        Forecast forecast = Fine(6, (h, w) => w with { RainPercent = 10 });
+        double Of(params (double From, double To)[] times) =>
+            RainChance.Of(forecast, times.Select(t => (Monday.AddHours(t.From), Monday.AddHours(t.To))));
+        Assert.Equal(0.19, Of((0, 1), (3, 4)), 9);
+        Assert.Equal(0.1, Of((0, 0.4), (0.6, 1)), 9);
+        Assert.Equal(0, Of());
+        forecast = forecast with { Members = ["100100", "000000", "010000", "000001"] };
+        Assert.Equal(0.25, Of((0, 1), (3, 4)), 9);
+        Assert.Equal(0.75, Of((0, 6)), 9);
+    }
+
+    [Fact] // Hours of 10 %, 1 - 0.9 x 0.975^n: 10, 12.3, 14.4, 16.6, 18.7, 20.7 %
+    public void It_is_likely_dry_until_all_hours_so_far_are_too_wet_together()
+    {
+        Forecast forecast = Fine(24, (_, w) => w with { RainPercent = 10 });
+        DateTimeOffset? Wet(double percent) => RainChance.WetAt(forecast, Monday.AddMinutes(30), Monday.AddHours(24), percent);
+        Assert.Equal(Monday.AddHours(5), Wet(20));
+        Assert.Equal(Monday.AddHours(1), Wet(10));
+        Assert.Equal(Monday.AddMinutes(30), Wet(9.9));
+        Assert.Null(Wet(60));
+    }
 
     [Fact] // Counted by hand: of four courses two are wet in the second hour
     public void Courses_of_the_forecast_are_counted_as_they_are()

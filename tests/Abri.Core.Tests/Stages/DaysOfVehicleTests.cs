@@ -63,7 +63,7 @@ public class DaysOfVehicleTests
         Assert.Equal((new Job(JobKind.Opening, "o0"), "p", GateState.Go), (gate.Job, gate.PanelId, gate.State!.Value));
         DateTimeOffset until = gate.Gate!.Result.Windows[0].Until;
         Assert.Equal((BadgeKind.LastCut, $"Last safe cut today {until:HH:mm}"), (days.Strip.Badge.Kind, days.Strip.Badge.Title));
-        Assert.Equal("Heater grille", days.Strip.NextJob);
+        Assert.Equal(gate.Job, days.Strip.NextJob);
         // Begun a minute later than that grid allows it is not.
         Assert.NotEqual(GateState.Go, Of(Van(Fine(), At()), (until - Monday).TotalHours + 0.02).Gates[0].State);
     }
@@ -74,15 +74,15 @@ public class DaysOfVehicleTests
         DaysOfVehicle days = Of(Van(Fine(but: Rain(60, 14)), At(OpeningState.Cut)));
         Assert.Empty(days.Gates);
         Assert.Equal((BadgeKind.Open, "Shell open: 1 place"), (days.Strip.Badge.Kind, days.Strip.Badge.Title));
-        Assert.Equal("Heater grille; dry until Mon 14:00", days.Strip.Badge.More);
-        Assert.Contains("it may rain now", Of(Van(Fine(but: Rain(60, 9)), At(OpeningState.Cut))).Strip.Badge.More, StringComparison.Ordinal);
+        Assert.Equal("Likely dry until Mon 14:00: Heater grille", days.Strip.Badge.More);
+        Assert.Contains("It may rain now", Of(Van(Fine(but: Rain(60, 9)), At(OpeningState.Cut))).Strip.Badge.More, StringComparison.Ordinal);
         Assert.Contains("out of date", Of(Van(Fine(5), At(OpeningState.Cut))).Strip.Badge.More, StringComparison.Ordinal);
-        Assert.Contains("no forecast", Of(Van(null, At(OpeningState.Cut))).Strip.Badge.More, StringComparison.Ordinal);
+        Assert.Contains("No forecast", Of(Van(null, At(OpeningState.Cut))).Strip.Badge.More, StringComparison.Ordinal);
     }
 
     [Theory] // Rain within three hours is no time for anything else
-    [InlineData(11, true, "Dry until Mon 11:00. Shut it now.")]
-    [InlineData(12, false, "Dry until Mon 12:00.")]
+    [InlineData(11, true, "Likely dry until Mon 11:00. Shut it now.")]
+    [InlineData(12, false, "Likely dry until Mon 12:00.")]
     public void A_hole_that_stands_open_is_told_with_the_ways_to_shut_it(int rainsAt, bool urgent, string says)
     {
         OpenNow open = Assert.Single(Of(Van(Fine(but: Rain(60, rainsAt)), At(OpeningState.Cut))).Open);
@@ -150,8 +150,8 @@ public class DaysOfVehicleTests
         );
         DaysOfVehicle days = Of(van);
         Assert.Equal(8, days.Gates.Count);
-        Assert.Equal(AbriJson.Write(days.Strip), AbriJson.Write(DaysOfVehicle.StripOf(van, Monday.AddHours(9))));
-        Assert.Contains(days.Gates.Take(6), g => g.Name == days.Strip.NextJob);
+        Assert.Equal(AbriJson.Write(days.Strip), AbriJson.Write(WeatherStrip.Of(van, Monday.AddHours(9))));
+        Assert.Contains(days.Gates.Take(6), g => g.Job == days.Strip.NextJob);
         // In the order of work, which is that of the list of what comes next.
         Assert.Equal(WholeShell.NextJobs(van).Select(n => n.Job).Where(j => j.Kind == JobKind.Opening), days.Gates.Select(g => g.Job));
     }

@@ -13,6 +13,7 @@ public class SolAirTests
         Worked<SkinInSun> roof = SolAir.Of(new RoofInSun(25, 60, 0, 1, SkinShade.Dark));
         Assert.Equal(890.3, roof.Result.SunWPerM2, 0.1);
         Assert.Equal(103.3, roof.Result.SkinC, 0.1);
+        Assert.True(roof.Result.IsTooHot);
         Assert.Contains("skins before it is tooled", roof.Result.Verdict, StringComparison.Ordinal);
     }
 
@@ -31,6 +32,7 @@ public class SolAirTests
     {
         Assert.Equal(25 - 6.3, Skin(-20, 0, 0, SkinShade.Light), 6);
         Assert.Equal(25, Skin(-20, 100, 0, SkinShade.Light), 6);
+        Assert.False(SolAir.Of(new RoofInSun(40, -20, 100, 0, SkinShade.Light)).Result.IsTooHot);
         Assert.Contains("colder than the air", SolAir.Of(new RoofInSun(25, -20, 0, 0, SkinShade.Dark)).Result.Verdict, StringComparison.Ordinal);
     }
 }

@@ -6831,6 +6831,7 @@ export interface components {
             skinC: number;
             /** Format: double */
             sunWPerM2: number;
+            isTooHot: boolean;
             verdict: string;
         };
         /** @enum {unknown} */
@@ -7520,7 +7521,7 @@ export interface components {
             badge: components["schemas"]["ShellBadge"];
             hours: components["schemas"]["ForecastHour"][];
             windows: components["schemas"]["CutWindow"][];
-            nextJob: null | string;
+            nextJob: null | components["schemas"]["Job"];
             present: null | components["schemas"]["PresentAir"];
         };
         WeldOrderInput: {

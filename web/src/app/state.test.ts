@@ -1,5 +1,7 @@
 // @vitest-environment happy-dom
+import { QueryObserver } from '@tanstack/vue-query'
 import { expect, it, vi } from 'vitest'
+import { cache, ofVehicle } from '@/api/cache'
 import { useState } from './state'
 
 const whole = { vehicle: { id: 'a', value: { units: 'mm', inchDenominator: 16 } } }
@@ -16,6 +18,25 @@ it('asks for a vehicle once more when a connection drops, and says so when it dr
   vi.stubGlobal('fetch', () => Promise.reject(new Error('gone')))
   await load('b')
   expect([shell.value, trouble.value?.status]).toEqual([null, 0])
+})
+
+it('asks anew what was still on its way when something changed: its answer is of what stood before', async () => {
+  vi.stubGlobal('fetch', (request: Request) => Promise.resolve(answer(request)))
+  const asked: { signal: AbortSignal; answer: (text: string) => void }[] = []
+  const seen: (string | undefined)[] = []
+  const observer = new QueryObserver<string>(cache, {
+    queryKey: ofVehicle('a', 'strip'),
+    queryFn: ({ signal }) => new Promise((resolve) => asked.push({ signal, answer: resolve })),
+  })
+  const stop = observer.subscribe((result) => seen.push(result.data))
+  await useState().load('a')
+  await vi.waitFor(() => expect(asked).toHaveLength(2))
+  expect(asked[0]!.signal.aborted).toBe(true)
+  asked[0]!.answer('before')
+  asked[1]!.answer('after')
+  await vi.waitFor(() => expect(seen.at(-1)).toBe('after'))
+  expect(seen).not.toContain('before')
+  stop()
 })
 
 it('does not ask again what the server has refused', async () => {

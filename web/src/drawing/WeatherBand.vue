@@ -81,7 +81,7 @@ const hover = ref<number | null>(null)
 const told = computed(() => {
   const h = hover.value === null ? undefined : props.hours[hover.value]
   if (!h) return ''
-  const roof = h.roofC !== null && h.roofC > h.hour.airC + 8 ? `, ${t('days.roofOf', { c: h.roofC })}` : ''
+  const roof = h.roofC !== null && !h.isDark ? `, ${t('days.roofOf', { c: h.roofC })}` : ''
   return (
     t('days.hourOf', {
       at: momentText(h.at, props.now),

@@ -11,7 +11,7 @@ import GateAside from './GateAside.vue'
 import GateCard from './GateCard.vue'
 import PeopleCard from './PeopleCard.vue'
 import ShutWays from './ShutWays.vue'
-import { daysToType, type DayWeather } from './typedDays'
+import { daysToType, type TypedDay } from './typedDays'
 import { useDays } from './useDays'
 import WeatherForm from './WeatherForm.vue'
 
@@ -24,17 +24,13 @@ const answer = computed(() => days.answer.value)
 const gates = computed(() => answer.value?.gates ?? [])
 const chosenId = ref<string | null>(null)
 /** What can be begun soonest, until somebody looks at another one. */
-const chosen = computed(
-  () =>
-    gates.value.find((g) => g.job.id === chosenId.value) ??
-    [...gates.value].sort((a, b) =>
-      (a.gate?.result.windows[0]?.from ?? '9').localeCompare(b.gate?.result.windows[0]?.from ?? '9'),
-    )[0] ??
-    null,
-)
+const chosen = computed(() => {
+  const of = (id: string | undefined) => gates.value.find((g) => g.job.id === id)
+  return of(chosenId.value ?? undefined) ?? of(answer.value?.strip.nextJob?.id) ?? gates.value[0] ?? null
+})
 const windows = computed(() => chosen.value?.gate?.result.windows ?? [])
 /** The days that are typed; null while nobody types. */
-const edited = ref<DayWeather[] | null>(null)
+const edited = ref<TypedDay[] | null>(null)
 const begin = () => (edited.value = daysToType(answer.value!.now, answer.value!.forecast?.days ?? null))
 const isTyped = useDraft({
   kind: () => 'weather',
@@ -60,7 +56,7 @@ const moment = (at: string) => momentText(at, answer.value!.now)
         {{ t('days.from', { source: t(`days.source.${answer.forecast.source}`), at: moment(answer.forecast.issuedAt) }) }}
       </span>
       <Action :look="answer?.forecast && !answer.forecast.isOver ? undefined : 'main'" :disabled="!answer" @click="begin">
-        {{ t('days.change') }}
+        {{ answer?.forecast ? t('days.change') : t('days.add') }}
       </Action>
     </header>
     <div class="page" tabindex="0" data-testid="days">
@@ -112,8 +108,9 @@ const moment = (at: string) => momentText(at, answer.value!.now)
       </template>
     </aside>
     <WeatherForm
-      v-if="edited"
+      v-if="edited && answer"
       v-model="edited"
+      :now="answer.now"
       :service="answer?.forecast?.service ?? null"
       :stage="stage"
       :is-typed="isTyped"

@@ -14,9 +14,7 @@ const props = defineProps<{ gate: JobGate; now: string; open: boolean }>()
 const emit = defineEmits<{ choose: [] }>()
 const { t } = useI18n()
 const { shell } = useState()
-const mark = computed(() =>
-  props.gate.state === 'go' ? 'good' : props.gate.state === 'later' || props.gate.state === 'withCover' ? 'needsWork' : 'blocked',
-)
+const mark = computed(() => (props.gate.state === 'go' ? 'good' : props.gate.state === 'notToday' ? 'blocked' : 'needsWork'))
 const result = computed(() => props.gate.gate?.result ?? null)
 const risk = useRisk(() => (props.open && props.gate.gate ? props.gate : null))
 const moment = (at: string) => momentText(at, props.now)
@@ -39,28 +37,30 @@ const toJob = computed(() => ({
       <span class="state">{{ t(`days.state.${gate.state ?? 'none'}`) }}</span>
       <span class="headline">{{ gate.headline }}</span>
     </button>
-    <div v-if="open && result" class="more">
-      <h3>{{ t('days.when') }}</h3>
-      <ul v-if="result.windows.length > 0" class="windows">
-        <li v-for="w in result.windows" :key="w.from">
-          {{ t('days.window', { from: moment(w.from), until: momentText(w.until, w.from) }) }}
-        </li>
-      </ul>
-      <p v-else class="soft">{{ t('days.noWindow') }}</p>
-      <template v-if="result.run">
-        <h3>{{ t('days.run') }}</h3>
-        <RunBars :run="result.run" :now="now" />
+    <div v-if="open" class="more">
+      <template v-if="result">
+        <h3>{{ t('days.when') }}</h3>
+        <ul v-if="result.windows.length > 0" class="windows">
+          <li v-for="w in result.windows" :key="w.from">
+            {{ t('days.window', { from: moment(w.from), until: momentText(w.until, w.from) }) }}
+          </li>
+        </ul>
+        <p v-else class="soft">{{ t('days.noWindow') }}</p>
+        <template v-if="result.run">
+          <h3>{{ t('days.run') }}</h3>
+          <RunBars :run="result.run" :now="now" />
+        </template>
+        <template v-if="risk.answer.value">
+          <h3>{{ t('days.risk') }}</h3>
+          <RiskChart :curve="risk.answer.value.result" :now="now" />
+          <p class="soft">{{ t('days.riskMore') }}</p>
+        </template>
+        <p v-else-if="risk.wrong.value" class="soft">{{ risk.wrong.value }}</p>
+        <p v-for="w in gate.gate!.warnings" :key="w" class="warn">{{ w }}</p>
       </template>
-      <template v-if="risk.answer.value">
-        <h3>{{ t('days.risk') }}</h3>
-        <RiskChart :curve="risk.answer.value.result" :now="now" />
-        <p class="soft">{{ t('days.riskMore') }}</p>
-      </template>
-      <p v-else-if="risk.wrong.value" class="soft">{{ risk.wrong.value }}</p>
-      <p v-for="w in gate.gate!.warnings" :key="w" class="warn">{{ w }}</p>
       <div class="row">
         <RouterLink class="btn" :to="toJob">{{ t('days.toJob') }}</RouterLink>
-        <WorkedSteps :title="gate.name" :worked="gate.gate" />
+        <WorkedSteps v-if="gate.gate" :title="gate.name" :worked="gate.gate" />
       </div>
     </div>
   </article>

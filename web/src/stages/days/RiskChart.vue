@@ -48,7 +48,8 @@ const percent = (chance: number) => Math.round(chance * 100)
       <path class="line" :d="line" />
       <circle v-for="b in best" :key="b.at" class="best" :cx="x(b.i)" :cy="y(b.chance)" r="5" />
     </svg>
-    <p class="bests">
+    <p v-if="best.length === 0" class="soft">{{ t('days.noBest') }}</p>
+    <p v-else class="bests">
       <b>{{ t('days.best') }}</b>
       <span v-for="b in best" :key="b.at">{{ t('days.bestOf', { at: momentText(b.at, now), p: percent(b.chance) }) }}</span>
     </p>

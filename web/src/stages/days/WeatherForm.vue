@@ -12,17 +12,18 @@ import Choice from '@/ui/Choice.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import Switch from '@/ui/Switch.vue'
 import SkyKey from './SkyKey.vue'
-import { dayAfter, mostDays, type DayWeather } from './typedDays'
+import { blank, dayAfter, firstMissing, isOver, parts, said, type TypedDay } from './typedDays'
 import type { Climate, useDays } from './useDays'
 
 /** New weather: typed in a minute, from a table, or from the simulated service. */
 const props = defineProps<{
+  now: string
   service: Schemas['SimulatedService'] | null
   stage: ReturnType<typeof useDays>
   isTyped: () => boolean
 }>()
 /** The days as they are typed. */
-const days = defineModel<DayWeather[]>({ required: true })
+const days = defineModel<TypedDay[]>({ required: true })
 const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const from = ref<'typed' | 'table' | 'simulated'>('typed')
@@ -31,14 +32,24 @@ const seed = ref(props.service?.seed ?? 1)
 const busy = ref(false)
 const notes = ref<string[] | null>(null)
 
-const parts = ['night', 'morning', 'afternoon', 'evening'] as const
 const leave = leaving(props.isTyped, () => emit('close'))
-const more = () => days.value.push({ ...days.value.at(-1)!, date: dayAfter(days.value.at(-1)!.date) })
+const more = () => days.value.push(blank(dayAfter(days.value.at(-1)!.date)))
+/** What is still to be said, in words; empty where nothing is. */
+const missing = computed(() => {
+  const first = firstMissing(days.value, props.now)
+  if (first === null) return ''
+  const { date, field } = first
+  const what =
+    field === 'highC' || field === 'lowC' || field === 'windMs'
+      ? t(`days.get.${({ highC: 'high', lowC: 'low', windMs: 'wind' } as const)[field]}`)
+      : t(`days.get.part.${field}`)
+  return t('days.get.missing', { what: `${dayText(`${date}T00:00`)}, ${what}` })
+})
 
 async function keep() {
   busy.value = true
   const done =
-    from.value === 'typed' ? await props.stage.typed(days.value) : await props.stage.simulated(climate.value, seed.value)
+    from.value === 'typed' ? await props.stage.typed(said(days.value)) : await props.stage.simulated(climate.value, seed.value)
   busy.value = false
   if (done) emit('close')
 }
@@ -59,10 +70,11 @@ const okText = computed(() => (from.value === 'simulated' ? t('days.get.fetch') 
     open
     :title="t('days.get.title')"
     :width="720"
+    :footer="from === 'table' ? null : undefined"
     :ok-text="okText"
-    :cancel-text="t(from === 'table' && notes ? 'app.close' : 'app.cancel')"
+    :cancel-text="t('app.cancel')"
     :confirm-loading="busy"
-    :ok-button-props="{ disabled: from === 'table' }"
+    :ok-button-props="{ disabled: from === 'typed' && missing !== '' }"
     @ok="keep"
     @cancel="leave"
   >
@@ -83,25 +95,30 @@ const okText = computed(() => (from.value === 'simulated' ? t('days.get.fetch') 
             v-model="days[i]![part]"
             :part="t(`days.get.part.${part}`)"
             :day="dayText(`${d.date}T00:00`)"
+            :over="isOver(d.date, part, now)"
           />
         </div>
         <div class="figures-row">
-          <NumberInput v-model="days[i]!.highC" :bounds="bounds.DayWeather.highC" :label="t('days.get.high')" required />
-          <NumberInput v-model="days[i]!.lowC" :bounds="bounds.DayWeather.lowC" :label="t('days.get.low')" required />
-          <NumberInput v-model="days[i]!.windMs" :bounds="bounds.DayWeather.windMs" :label="t('days.get.wind')" required />
+          <NumberInput v-model="days[i]!.highC" :bounds="bounds.DayWeather.highC" :label="t('days.get.high')" />
+          <NumberInput v-model="days[i]!.lowC" :bounds="bounds.DayWeather.lowC" :label="t('days.get.low')" />
+          <NumberInput v-model="days[i]!.windMs" :bounds="bounds.DayWeather.windMs" :label="t('days.get.wind')" />
         </div>
       </div>
       <div class="row">
-        <Action v-if="days.length < mostDays" @click="more">{{ t('days.get.addDay') }}</Action>
+        <Action @click="more">{{ t('days.get.addDay') }}</Action>
         <Action v-if="days.length > 1" look="plain" @click="days.pop()">{{ t('days.get.dropDay') }}</Action>
       </div>
+      <p v-if="missing" class="soft" role="status">{{ missing }}</p>
     </template>
     <template v-else-if="from === 'table'">
       <p class="soft">{{ t('days.get.tableMore') }}</p>
-      <label class="named">
-        {{ t('days.get.file') }}
-        <input type="file" accept=".csv,.txt,text/csv" :disabled="busy" @change="readTable" />
-      </label>
+      <div class="row">
+        <label class="btn main">
+          {{ t('days.get.file') }}
+          <input class="hidden" type="file" accept=".csv,.txt,text/csv" :disabled="busy" @change="readTable" />
+        </label>
+        <Action v-if="notes" @click="emit('close')">{{ t('app.close') }}</Action>
+      </div>
       <p v-if="notes" role="status">
         {{ notes.length > 0 ? t('days.get.read', { notes: notes.join(' ') }) : t('days.get.readAll') }}
       </p>

@@ -77,7 +77,7 @@ const times = computed(() =>
     </div>
     <Verdict
       :verdict="skin.answer.value?.result.verdict"
-      :look="(skin.answer.value?.result.skinC ?? 0) > 40"
+      :look="skin.answer.value?.result.isTooHot === true"
       :wrong="skin.wrong.value"
       data-testid="roof-in-sun"
     />

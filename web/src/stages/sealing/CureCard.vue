@@ -9,7 +9,7 @@ import WorkedSteps from '@/ui/WorkedSteps.vue'
 import Verdict from '@/ui/Verdict.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import AirInputs from './AirInputs.vue'
-import { useAir } from './useAir'
+import { airBy, useAir } from './useAir'
 
 /** How long a bead takes to each state in the air that was typed, drawn as a bar of days. */
 const props = defineProps<{ product: Schemas['Product']; widthMm: number; openFaces?: 1 | 2 }>()
@@ -72,7 +72,7 @@ const span = (h: number | null) =>
       </tbody>
     </table>
     <WorkedSteps :title="t('sealing.howLong')" :worked="cure.answer.value" />
-    <p class="soft">{{ t('sealing.airMore') }}</p>
+    <p v-if="airBy !== 'forecast'" class="soft">{{ t('sealing.airMore') }}</p>
   </div>
 </template>
 

@@ -213,8 +213,4 @@ async function choose(event: Event) {
 .readings {
   min-height: 120px;
 }
-.hidden {
-  position: absolute;
-  clip-path: inset(50%);
-}
 </style>

@@ -65,7 +65,16 @@ internal static class ServerStages
                     .AddSingleton<FloorStores>(),
             FloorEndpoints.MapFloor
         ),
-        new(services => services.AddSingleton<ForecastStore>().AddSingleton<PersonStore>().AddSingleton<DayStores>(), DaysEndpoints.MapDays),
+        new(
+            services =>
+                services
+                    .AddSingleton<ForecastStore>()
+                    .AddSingleton<PersonStore>()
+                    .AddSingleton<OwnTaskStore>()
+                    .AddSingleton<PlanStore>()
+                    .AddSingleton<DayStores>(),
+            DaysEndpoints.MapDays
+        ),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -49,7 +49,7 @@ internal sealed class Scratch : IDisposable
             new LiningStore(Database, Panels),
             new StockBoardStore(Database)
         );
-        Days = new DayStores(new ForecastStore(Database), new PersonStore(Database));
+        Days = new DayStores(new ForecastStore(Database), new PersonStore(Database), new OwnTaskStore(Database), new PlanStore(Database));
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,

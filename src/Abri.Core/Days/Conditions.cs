@@ -20,7 +20,7 @@ public sealed record Conditions(
     private readonly Dictionary<long, TimeSpan> offsets = [];
     private readonly TimeZoneInfo zone = TimeZoneInfo.TryFindSystemTimeZoneById(TimeZone, out TimeZoneInfo? found) ? found : TimeZoneInfo.Utc;
 
-    private IReadOnlyList<Person> Crew => People.Count > 0 ? People : Person.Somebody;
+    internal IReadOnlyList<Person> Crew => People.Count > 0 ? People : Person.Somebody;
 
     /// <summary>The moment as a clock at the vehicle shows it.</summary>
     public DateTimeOffset Local(DateTimeOffset at)
@@ -43,7 +43,7 @@ public sealed record Conditions(
     }
 
     /// <summary>What keeps a step from being done in a time; the first of each kind.</summary>
-    internal IEnumerable<Hindrance> Of(OpenStep step, DateTimeOffset from, DateTimeOffset to, CutCare care)
+    internal IEnumerable<Hindrance> Of(DayStep step, DateTimeOffset from, DateTimeOffset to, CutCare care)
     {
         if (Crew.Count(p => p.Works(Local(from).DateTime, Local(to).DateTime)) is var there && there < step.People)
             yield return new Hindrance(
@@ -74,7 +74,7 @@ public sealed record Conditions(
             yield return new Hindrance(HindranceKind.Rain, wet < from ? from : wet, $"Rain from {Clock(wet)} ({hour.RainPercent:0} %).");
     }
 
-    private List<Hindrance> Air(OpenStep step, DateTimeOffset from, DateTimeOffset to)
+    internal List<Hindrance> Air(DayStep step, DateTimeOffset from, DateTimeOffset to)
     {
         (double? wind, double? least, double? most) = (step.Weather.WindBelowMs, step.Weather.FromC, step.Weather.ToC);
         var found = new List<Hindrance>();

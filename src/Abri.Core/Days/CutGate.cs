@@ -1,5 +1,4 @@
 using Abri.Core.Shell;
-using Abri.Core.Weather;
 using Abri.Core.Work;
 
 namespace Abri.Core.Days;
@@ -50,7 +49,7 @@ public sealed record GateAnswer(GateState State, string Verdict, IReadOnlyList<H
 /// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in
 /// its own weather, by daylight where it is outside, with its people there all the time. Neither an hour of it nor all of it together, from the cut
 /// until rain does no more harm, may have more than the chosen chance of rain (<see cref="RainChance"/>). Waits for paint and sealant are those of
-/// air at <see cref="WaitAtC"/> and get longer in the cold, twice for every 10 K (assumption). With a cover the work may stop: each step is done at
+/// air at 20 C and get longer in the cold (<see cref="WaitTime"/>). With a cover the work may stop: each step is done at
 /// the first hours that suit it, and the hole is covered in between, for one night at most and not in gusts of <see cref="CoverGustMs"/> or more.
 /// </remarks>
 /// <example>Cut 32, paint 25 and an hour to dry, bed 25, set 30, seal 20 min and four hours: begun at 9:00, safe at 16:12.</example>
@@ -58,9 +57,6 @@ public static class CutGate
 {
     /// <summary>Beginnings that are looked at lie so far apart, min.</summary>
     public const int EveryMinutes = 10;
-
-    /// <summary>Air for which the waits of steps are told, C: assumption.</summary>
-    public const double WaitAtC = 20;
 
     /// <summary>Gusts that tear a taped cover off, m/s: assumption.</summary>
     public const double CoverGustMs = 17;
@@ -118,7 +114,7 @@ public static class CutGate
         sheet.Cite(MinutesTable.Source);
         sheet.Cite(
             new Source(
-                $"Waits at {WaitAtC:0} C, twice as long for every 10 K less; the last sealant takes rain after " + $"{OpenSpan.RainSafeHours:0} h",
+                $"Waits at {WaitTime.AtC:0} C, twice as long for every 10 K less; the last sealant takes rain after " + $"{OpenSpan.RainSafeHours:0} h",
                 SourceKind.Assumption
             )
         );
@@ -142,25 +138,7 @@ public static class CutGate
     }
 
     /// <summary>Minutes of a step, by how careful one is.</summary>
-    internal static double Taken(OpenStep step, CutCare care) => care.Slow ? step.Minutes.Slow : step.Minutes.Likely;
-
-    /// <summary>When a wait is over that begins at a moment: its hours pass more slowly in the cold, and not at all in frost.</summary>
-    internal static DateTimeOffset? Waited(Forecast forecast, DateTimeOffset from, double hours)
-    {
-        DateTimeOffset at = from;
-        while (hours > 1e-9)
-        {
-            if (forecast.At(at) is not { } air)
-                return null;
-            double pace = air.AirC <= 0 ? 0 : Math.Min(1, Math.Pow(2, (air.AirC - WaitAtC) / 10));
-            DateTimeOffset next = forecast.From.AddHours(Math.Floor((at - forecast.From).TotalHours) + 1);
-            double passed = (next - at).TotalHours * pace;
-            if (passed >= hours)
-                return at.AddHours(hours / pace);
-            (hours, at) = (hours - passed, next);
-        }
-        return at;
-    }
+    internal static double Taken(DayStep step, CutCare care) => care.Slow ? step.Minutes.Slow : step.Minutes.Likely;
 
     private static List<CutWindow> Windows(OpenSpan span, Conditions on, CutCare care, DateTimeOffset first)
     {
@@ -203,7 +181,7 @@ public static class CutGate
     /// <param name="care">How careful to be.</param>
     /// <param name="start">The beginning.</param>
     /// <param name="found">Takes up all that stands in the way; null where the first of it is enough.</param>
-    private static OpenRun? Straight(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start, List<Hindrance>? found = null)
+    internal static OpenRun? Straight(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start, List<Hindrance>? found = null)
     {
         var steps = new List<TimedStep>();
         bool fits = true;
@@ -214,13 +192,13 @@ public static class CutGate
             return fits || found is not null;
         }
         DateTimeOffset at = start;
-        foreach (OpenStep step in span.Steps)
+        foreach (DayStep step in span.Steps)
         {
             DateTimeOffset done = at.AddMinutes(Taken(step, care));
             steps.Add(new TimedStep(step.Title, on.Local(at), on.Local(done)));
             if (!Take(on.Of(step, at, done, care)))
                 return null;
-            if (Waited(on.Forecast, done, step.WaitHours) is not { } waited)
+            if (WaitTime.Until(on.Forecast, done, step.WaitHours) is not { } waited)
             {
                 Take(on.Rain(done, done.AddHours(step.WaitHours), care));
                 Take([new Hindrance(HindranceKind.Unknown, done, $"{step.Title} does not set within the forecast.")]);
@@ -237,13 +215,13 @@ public static class CutGate
     }
 
     /// <summary>Each step at the first time that suits it, the hole covered in between; null where that does not work out.</summary>
-    private static OpenRun? Covered(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start)
+    internal static OpenRun? Covered(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start)
     {
         var steps = new List<TimedStep>();
         var covered = new List<TimedStep>();
         DateTimeOffset at = start,
             latest = start.AddHours(MostCoveredHours);
-        foreach ((OpenStep step, int i) in span.Steps.Select((s, i) => (s, i)))
+        foreach ((DayStep step, int i) in span.Steps.Select((s, i) => (s, i)))
         {
             DateTimeOffset from = at;
             while (from <= latest && on.Of(step, from, from.AddMinutes(Taken(step, care)), care).Any())
@@ -254,7 +232,7 @@ public static class CutGate
                 from = OnGrid(from.AddMinutes(1));
             }
             DateTimeOffset done = from.AddMinutes(Taken(step, care));
-            if (from > latest || Waited(on.Forecast, done, step.WaitHours) is not { } waited)
+            if (from > latest || WaitTime.Until(on.Forecast, done, step.WaitHours) is not { } waited)
                 return null;
             if (i > 0 && !Cover(on, care, steps[^1].To, from, covered))
                 return null;

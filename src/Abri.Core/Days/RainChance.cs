@@ -5,9 +5,9 @@ namespace Abri.Core.Days;
 /// <summary>How likely it rains at all within some time: many hours that are each likely dry are not likely dry together.</summary>
 /// <remarks>
 /// By the courses of the forecast where it has some: the share of those with a wet hour. Else each hour is wet with its chance, and the more likely
-/// as the hour before was: P(wet | before) = p + r (before - p before), which keeps every hour's chance exactly, r =
-/// <see cref="Persistence"/> as far as probabilities allow (assumption). Then P(dry all along) = (1 - p1) (1 - (p2 - r p1)) (1 - (p3 - r p2)) and so on. An hour that is touched counts
-/// whole: the safe side.
+/// as the hour before was: P(wet | before) = p + r (before - p before), which keeps every hour's chance exactly, r = <see cref="Persistence"/> as
+/// far as probabilities allow (assumption). Then P(dry all along) = (1 - p1) (1 - (p2 - r p1)) (1 - (p3 - r p2)) and so on. An hour that is touched
+/// counts whole: the safe side.
 /// </remarks>
 /// <example>Four hours of 20 %: 1 - 0.8 (1 - 0.2 x 0.25)^3 = 31 %.</example>
 public static class RainChance

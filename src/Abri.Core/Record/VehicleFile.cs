@@ -26,7 +26,8 @@ public static class VehicleFile
             of.Sheets.Count > 0 ? of.Sheets.Values() : null,
             of.Floor.Stock.Count > 0 ? of.Floor.Stock.Values() : null,
             of.Days.Forecast?.Value,
-            of.Days.People.Count > 0 ? of.Days.People.Values() : null
+            of.Days.People.Count > 0 ? of.Days.People.Values() : null,
+            of.Days.Own.Count > 0 ? of.Days.Own.Values() : null
         );
     }
 

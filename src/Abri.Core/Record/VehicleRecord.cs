@@ -1,4 +1,5 @@
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Declared;
 using Abri.Core.Floor;
 using Abri.Core.Linings;
@@ -23,6 +24,7 @@ namespace Abri.Core.Record;
 /// <param name="StockBoards">Boards and their offcuts to cut from; null for none.</param>
 /// <param name="Forecast">The last forecast; null for none.</param>
 /// <param name="People">Who works on it; null for nobody.</param>
+/// <param name="OwnTasks">What somebody wrote down to do; null for nothing.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -33,7 +35,8 @@ public sealed record VehicleRecord(
     [Count(0, 200, "A vehicle has at most 200 sheets.")] IReadOnlyList<StockSheet>? Sheets = null,
     [Count(0, 200, "A vehicle has at most 200 sizes of boards.")] IReadOnlyList<StockBoard>? StockBoards = null,
     Forecast? Forecast = null,
-    [Count(0, 20, "At most {1} people work on a vehicle.")] IReadOnlyList<Person>? People = null
+    [Count(0, 20, "At most {1} people work on a vehicle.")] IReadOnlyList<Person>? People = null,
+    [Count(0, 200, "At most {1} tasks are written down.")] IReadOnlyList<OwnTask>? OwnTasks = null
 );
 
 /// <summary>A panel with all that lies on it.</summary>

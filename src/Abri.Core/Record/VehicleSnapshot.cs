@@ -1,4 +1,5 @@
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
@@ -106,7 +107,14 @@ public sealed record FloorRows(
 /// <summary>What decides about the days of a vehicle.</summary>
 /// <param name="Forecast">The last forecast; null for none.</param>
 /// <param name="People">Who works on it.</param>
-public sealed record DayRows(Stored<Forecast>? Forecast, IReadOnlyList<Stored<Person>> People);
+/// <param name="Own">What somebody wrote down to do.</param>
+/// <param name="Plan">The plan as it was last made; null for none.</param>
+public sealed record DayRows(
+    Stored<Forecast>? Forecast,
+    IReadOnlyList<Stored<Person>> People,
+    IReadOnlyList<Stored<OwnTask>> Own,
+    Stored<KeptPlan>? Plan
+);
 
 /// <summary>Picks rows by what they belong to.</summary>
 public static class Rows

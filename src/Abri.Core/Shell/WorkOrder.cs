@@ -23,6 +23,9 @@ public enum RepairTurn
 
     /// <summary>Wax goes into its cavity, after every sealant and coat there.</summary>
     Waxes,
+
+    /// <summary>It hides the shell from inside.</summary>
+    Lines,
 }
 
 /// <summary>A repair that waits.</summary>
@@ -60,39 +63,64 @@ public sealed record Waiting(
 /// <param name="On">When.</param>
 public sealed record TestedJoint(bool Wet, DateOnly On);
 
+/// <summary>The turns of the work, in order.</summary>
+public enum WorkTurn
+{
+    /// <summary>What is cut is closed.</summary>
+    CloseShell,
+
+    /// <summary>Seams, seals and holes keep water out again.</summary>
+    KeepWaterOut,
+
+    /// <summary>Drains are opened.</summary>
+    LetWaterOut,
+
+    /// <summary>Where water came in is found.</summary>
+    FindTheLeak,
+
+    /// <summary>What is damp dries.</summary>
+    DryOut,
+
+    /// <summary>What covers the shell comes off.</summary>
+    Uncover,
+
+    /// <summary>Rust is treated, metal replaced.</summary>
+    TreatRust,
+
+    /// <summary>Bad wood is replaced.</summary>
+    ReplaceWood,
+
+    /// <summary>What lets no water in.</summary>
+    Straighten,
+
+    /// <summary>New holes.</summary>
+    NewOpenings,
+
+    /// <summary>Cavity wax.</summary>
+    Wax,
+
+    /// <summary>Linings hide it all.</summary>
+    Line,
+}
+
 /// <summary>One thing to do, and why now.</summary>
 /// <param name="Job">What it is about.</param>
 /// <param name="What">What to do.</param>
 /// <param name="Why">Why it comes at this place in the order.</param>
 /// <param name="Caution">What must not be done meanwhile; null when nothing.</param>
-public sealed record NextJob(Job Job, string What, string Why, string? Caution);
+/// <param name="Turn">Its turn.</param>
+public sealed record NextJob(Job Job, string What, string Why, string? Caution, WorkTurn Turn);
 
 /// <summary>
 /// Puts what waits on a shell in the order in which the trade does it, worst first within a step.
 /// </summary>
 /// <remarks>
 /// An open shell is closed first. Then water is kept out (seams, seals, holes) and let out (drains), and where it came from is proved; then the shell
-/// dries; then trims come off, and rust is treated, before anything is lined; then soft wood is replaced; new openings come into a sound shell, and
-/// cavity wax comes last of all. Common practice,
-/// no source. While anything inside is damp, nothing that would trap water is ever proposed.
+/// dries; then trims come off, and rust is treated, before anything is lined; then soft wood is replaced; new openings come into a sound shell;
+/// cavity wax comes after all that, and last of all what hides it. Common practice, no source. While anything inside is damp, nothing that would trap water is ever proposed.
 /// </remarks>
 public static class WorkOrder
 {
-    private enum Step
-    {
-        CloseShell,
-        KeepWaterOut,
-        LetWaterOut,
-        FindTheLeak,
-        DryOut,
-        Uncover,
-        TreatRust,
-        ReplaceWood,
-        Straighten,
-        NewOpenings,
-        Wax,
-    }
-
     /// <summary>All that waits, in order; what is done or only watched is left out.</summary>
     public static IReadOnlyList<NextJob> Of(IReadOnlyList<Waiting> waiting)
     {
@@ -100,44 +128,45 @@ public static class WorkOrder
         bool damp = open.Any(w => w.Finding is { Kind: FindingKind.DampInsulation or FindingKind.Stain or FindingKind.SoftWood });
         return
         [
-            .. open.OrderBy(StepOf)
+            .. open.OrderBy(TurnOf)
                 // What let water in when it was sprayed comes before what was not tested, that before what stayed dry.
                 .ThenBy(w => w.Test is { Wet: var wet } ? (wet ? 0 : 2) : 1)
                 .ThenByDescending(w => w.Severity)
                 .ThenBy(w => w.Finding?.SeenAt)
                 .ThenBy(w => w.Name, StringComparer.Ordinal)
-                .Select(w => new NextJob(w.Job, What(w, damp), Why(w), Caution(StepOf(w), damp))),
+                .Select(w => new NextJob(w.Job, What(w, damp), Why(w), Caution(TurnOf(w), damp), TurnOf(w))),
         ];
     }
 
-    private static Step StepOf(Waiting w) =>
+    private static WorkTurn TurnOf(Waiting w) =>
         w.Repair is { } repair
             ? repair.Turn switch
             {
-                RepairTurn.StandsOpen => Step.CloseShell,
-                RepairTurn.KeepsWaterOut => Step.KeepWaterOut,
-                RepairTurn.Uncovers => Step.Uncover,
-                RepairTurn.MendsMetal => Step.TreatRust,
-                RepairTurn.ReplacesWood => Step.ReplaceWood,
-                _ => Step.Wax,
+                RepairTurn.StandsOpen => WorkTurn.CloseShell,
+                RepairTurn.KeepsWaterOut => WorkTurn.KeepWaterOut,
+                RepairTurn.Uncovers => WorkTurn.Uncover,
+                RepairTurn.MendsMetal => WorkTurn.TreatRust,
+                RepairTurn.ReplacesWood => WorkTurn.ReplaceWood,
+                RepairTurn.Lines => WorkTurn.Line,
+                _ => WorkTurn.Wax,
             }
             : w.Finding switch
             {
-                null => w.IsCut ? Step.CloseShell : Step.NewOpenings,
+                null => w.IsCut ? WorkTurn.CloseShell : WorkTurn.NewOpenings,
                 {
                     Kind: FindingKind.OpenSeam
                         or FindingKind.CrackedSealant
                         or FindingKind.MissingSeal
                         or FindingKind.OpenHole
                         or FindingKind.CrackInPlastic
-                } => Step.KeepWaterOut,
-                { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => Step.KeepWaterOut,
-                { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => Step.LetWaterOut,
-                { Kind: FindingKind.Stain } => Step.FindTheLeak,
-                { Kind: FindingKind.DampInsulation } => Step.DryOut,
-                { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => Step.TreatRust,
-                { Kind: FindingKind.SoftWood } => Step.ReplaceWood,
-                _ => Step.Straighten,
+                } => WorkTurn.KeepWaterOut,
+                { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => WorkTurn.KeepWaterOut,
+                { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => WorkTurn.LetWaterOut,
+                { Kind: FindingKind.Stain } => WorkTurn.FindTheLeak,
+                { Kind: FindingKind.DampInsulation } => WorkTurn.DryOut,
+                { Kind: FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting or FindingKind.Perforation } => WorkTurn.TreatRust,
+                { Kind: FindingKind.SoftWood } => WorkTurn.ReplaceWood,
+                _ => WorkTurn.Straighten,
             };
 
     private static string What(Waiting w, bool damp)
@@ -145,19 +174,19 @@ public static class WorkOrder
         string thing = char.ToLowerInvariant(w.Name[0]) + w.Name[1..];
         if (w.Repair is { } repair)
             return $"{repair.Verb}: {thing}";
-        return StepOf(w) switch
+        return TurnOf(w) switch
         {
-            Step.CloseShell => $"fit {thing}, or cover it",
-            Step.KeepWaterOut
+            WorkTurn.CloseShell => $"fit {thing}, or cover it",
+            WorkTurn.KeepWaterOut
                 when w.Test is null && damp && w.Finding!.Kind is FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal =>
                 $"test and close: {thing}",
-            Step.KeepWaterOut => $"close: {thing}",
-            Step.LetWaterOut => $"let the water out: {thing}",
-            Step.FindTheLeak => $"find where it gets in: {thing}",
-            Step.DryOut => $"open up and dry: {thing}",
-            Step.TreatRust => $"treat: {thing}",
-            Step.ReplaceWood => $"cut out and replace: {thing}",
-            Step.NewOpenings => $"place and mark out {thing}",
+            WorkTurn.KeepWaterOut => $"close: {thing}",
+            WorkTurn.LetWaterOut => $"let the water out: {thing}",
+            WorkTurn.FindTheLeak => $"find where it gets in: {thing}",
+            WorkTurn.DryOut => $"open up and dry: {thing}",
+            WorkTurn.TreatRust => $"treat: {thing}",
+            WorkTurn.ReplaceWood => $"cut out and replace: {thing}",
+            WorkTurn.NewOpenings => $"place and mark out {thing}",
             _ => $"mend: {thing}",
         };
     }
@@ -165,31 +194,39 @@ public static class WorkOrder
     private static string Why(Waiting w) =>
         w.Where
         + ": "
-        + StepOf(w) switch
+        + TurnOf(w) switch
         {
-            Step.CloseShell => "it is cut, and the shell is open there",
-            Step.KeepWaterOut when w.Test is { Wet: false, On: var on } =>
+            WorkTurn.KeepWaterOut when w.Test is { Wet: false, On: var on } =>
                 $"no water came in when it was sprayed on {on:yyyy-MM-dd}: close it, but look for the leak elsewhere",
-            Step.KeepWaterOut when w.Test is { Wet: true, On: var on } => $"water came in when it was sprayed on {on:yyyy-MM-dd}",
-            Step.KeepWaterOut => "outside seals come before any work inside",
-            Step.LetWaterOut => "water that cannot leave finds its own way",
-            Step.FindTheLeak => "a stain shows where water ends, not where it gets in",
-            Step.DryOut => "nothing holds on damp ground",
-            Step.Uncover => "what can be taken off comes off once, while the shell is bare",
-            Step.TreatRust => "once no more water comes, and before anything is lined",
-            Step.Wax => "wax comes after every sealant and coat of its cavity: nothing holds on it",
-            Step.ReplaceWood => "new wood goes in when what wetted the old one is mended",
-            Step.NewOpenings => "new holes go into a sound shell",
+            WorkTurn.KeepWaterOut when w.Test is { Wet: true, On: var on } => $"water came in when it was sprayed on {on:yyyy-MM-dd}",
+            var turn => Reason(turn),
+        };
+
+    /// <summary>Why a turn comes when it does.</summary>
+    internal static string Reason(WorkTurn turn) =>
+        turn switch
+        {
+            WorkTurn.CloseShell => "it is cut, and the shell is open there",
+            WorkTurn.KeepWaterOut => "outside seals come before any work inside",
+            WorkTurn.LetWaterOut => "water that cannot leave finds its own way",
+            WorkTurn.FindTheLeak => "a stain shows where water ends, not where it gets in",
+            WorkTurn.DryOut => "nothing holds on damp ground",
+            WorkTurn.Uncover => "what can be taken off comes off once, while the shell is bare",
+            WorkTurn.TreatRust => "once no more water comes, and before anything is lined",
+            WorkTurn.Wax => "wax comes after every sealant and coat of its cavity: nothing holds on it",
+            WorkTurn.Line => "a lining hides what is behind it: all of that comes first",
+            WorkTurn.ReplaceWood => "new wood goes in when what wetted the old one is mended",
+            WorkTurn.NewOpenings => "new holes go into a sound shell",
             _ => "it lets no water in and can wait",
         };
 
-    private static string? Caution(Step step, bool damp) =>
-        step switch
+    private static string? Caution(WorkTurn turn, bool damp) =>
+        turn switch
         {
-            Step.CloseShell => "Have the cover at hand before you leave it.",
-            Step.DryOut => "Do not insulate, line or seal it from inside before it is dry: the water must get out.",
-            Step.FindTheLeak => "Do not seal it from inside: the water would stay in the wall.",
-            Step.TreatRust when damp => "The inside is still damp: dry it first, and seal no channel or cladding all round.",
+            WorkTurn.CloseShell => "Have the cover at hand before you leave it.",
+            WorkTurn.DryOut => "Do not insulate, line or seal it from inside before it is dry: the water must get out.",
+            WorkTurn.FindTheLeak => "Do not seal it from inside: the water would stay in the wall.",
+            WorkTurn.TreatRust when damp => "The inside is still damp: dry it first, and seal no channel or cladding all round.",
             _ => null,
         };
 }

@@ -1,4 +1,5 @@
 using Abri.Core.Floor;
+using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
@@ -108,7 +109,15 @@ public sealed record WholeShell(
                 null,
                 Repair: new WaitingRepair(r.Value.Name, "cut out and replace", RepairTurn.ReplacesWood, WorstOf(of, r.Value.FindingIds))
             ));
-        return WorkOrder.Of([.. findings, .. openings, .. repairs, .. replacements]);
+        IEnumerable<Waiting> linings = of
+            .Floor.Linings.Where(l => l.Value.State != LiningState.Fixed)
+            .Select(l => new Waiting(
+                new Job(JobKind.Lining, l.Id),
+                PanelWords.Title(panels[l.OwnerId!]),
+                null,
+                Repair: new WaitingRepair(l.Value.Name, "line", RepairTurn.Lines, Severity.Minor)
+            ));
+        return WorkOrder.Of([.. findings, .. openings, .. repairs, .. replacements, .. linings]);
     }
 
     /// <summary>A repair in the order of work; the wax of its cavity by itself, since that comes last.</summary>

@@ -14,6 +14,12 @@ public enum JobKind
 
     /// <summary>A new opening.</summary>
     Opening,
+
+    /// <summary>A lining.</summary>
+    Lining,
+
+    /// <summary>Something that somebody wrote down by themselves.</summary>
+    Own,
 }
 
 /// <summary>Something to do on a vehicle: what schedule, bench, stores and logbook refer to, whatever stage it comes from.</summary>

@@ -56,6 +56,7 @@ internal static class DaysEndpoints
             )
             .WithMetadata(ByTheMinute.Answers)
             .WithName("days-risk");
+        vehicle.MapPlan();
         vehicle.MapPost("/forecast/typed", Typed).Validate<TypedWeather>().WithName("forecast-typed");
         vehicle.MapPost("/forecast/table", Table).Accepts<byte[]>("text/csv").WithMetadata(RequestFile.MostSent).WithName("forecast-table");
         vehicle.MapPost("/forecast/simulated", Simulated).Validate<SimulatedService>().WithName("forecast-simulated");

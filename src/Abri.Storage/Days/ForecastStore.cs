@@ -5,23 +5,8 @@ using Microsoft.Data.Sqlite;
 namespace Abri.Storage.Days;
 
 /// <summary>Keeps the last forecast of each vehicle.</summary>
-public sealed class ForecastStore(Database database) : Store<Forecast>(database, "forecast", "vehicle_id")
+public sealed class ForecastStore(Database database) : LastOneStore<Forecast>(database, "forecast")
 {
-    /// <summary>The forecast takes the place of the one before it.</summary>
-    public Written<Forecast> Keep(string vehicleId, Forecast value)
-    {
-        string id;
-        using (PendingChange pending = Database.Begin())
-        {
-            if (pending.Ids("forecast", "vehicle_id", vehicleId).ToArray() is [var before, ..])
-                pending.Update("forecast", id = before, Columns(value));
-            else
-                id = Insert(pending, vehicleId, value);
-            pending.Commit(vehicleId, $"Kept the {Title(value)}");
-        }
-        return new Written<Forecast>(WriteState.Done, Find(id));
-    }
-
     /// <inheritdoc/>
     protected override IReadOnlyDictionary<string, object?> Columns(Forecast value) =>
         new Dictionary<string, object?>
@@ -49,7 +34,4 @@ public sealed class ForecastStore(Database database) : Store<Forecast>(database,
 
     /// <inheritdoc/>
     protected override string Title(Forecast value) => string.Create(CultureInfo.InvariantCulture, $"forecast of {value.IssuedAt:d MMMM HH:mm}");
-
-    /// <inheritdoc/>
-    protected override string Scope(string? ownerId, string id) => ownerId!;
 }

@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -61,6 +62,8 @@ public sealed class RecordStore(
             days.Forecasts.Insert(pending, vehicle, forecast);
         foreach (Person person in record.People ?? [])
             days.People.Insert(pending, vehicle, person);
+        foreach (OwnTask own in record.OwnTasks ?? [])
+            days.Own.Insert(pending, vehicle, own);
         foreach (LeakPrior prior in record.LeakPriors ?? [])
             priors.Insert(pending, vehicle, prior);
         foreach (PanelRecord panel in record.Panels)

@@ -68,7 +68,12 @@ public sealed class SnapshotStore(
                     PanelByPanel(floors.Linings),
                     floors.Stock.OfVehicle(vehicleId)
                 ),
-                new DayRows(days.Forecasts.OfVehicle(vehicleId).SingleOrDefault(), days.People.OfVehicle(vehicleId)),
+                new DayRows(
+                    days.Forecasts.OfVehicle(vehicleId).SingleOrDefault(),
+                    days.People.OfVehicle(vehicleId),
+                    days.Own.OfVehicle(vehicleId),
+                    days.Plans.OfVehicle(vehicleId).SingleOrDefault()
+                ),
                 fittings.All(),
                 products.All()
             );

@@ -107,7 +107,7 @@ public class CutGateTests
     [Fact] // Half as fast at 10 C: an hour of drying takes two, at 0 C for ever
     public void Waits_get_longer_in_the_cold_and_stand_still_in_frost()
     {
-        DateTimeOffset? Until(double air) => CutGate.Waited(Fine(but: (_, w) => w with { AirC = air }), Monday.AddHours(9), 1);
+        DateTimeOffset? Until(double air) => WaitTime.Until(Fine(but: (_, w) => w with { AirC = air }), Monday.AddHours(9), 1);
         Assert.Equal(Monday.AddHours(10), Until(20));
         Assert.Equal(Monday.AddHours(10), Until(30));
         Assert.Equal(Monday.AddHours(11), Until(10));
@@ -186,7 +186,7 @@ public class CutGateTests
     [Fact]
     public void A_first_timer_counts_with_the_slow_minutes()
     {
-        OpenSpan span = new([new OpenStep("Cut the hole", new Minutes(20, 30, 60), 0, WeatherNeeds.Any, 1, false)], true);
+        OpenSpan span = new([new DayStep("Cut the hole", new Minutes(20, 30, 60), 0, WeatherNeeds.Any, 1, false)], true);
         Assert.Equal(Monday.AddHours(10), Ask(Fine(), 9, span, new CutCare(true, 20)).Result.Run!.SafeAt);
         Assert.Equal(Monday.AddHours(9.5), Ask(Fine(), 9, span).Result.Run!.SafeAt);
     }

@@ -15,7 +15,7 @@ internal static class OpenShellWork
     public static OpenSpan Span { get; } =
         new([Step("Cut the hole", 30), Step("Paint the edge", 15, waitHours: 1), Step("Set it", 30, waitHours: 2)], true);
 
-    public static OpenStep Step(
+    public static DayStep Step(
         string title,
         double minutes,
         double waitHours = 0,

@@ -113,7 +113,7 @@ public class RainRiskTests
     [Fact] // PERT: mean (a + 4 m + b) / 6 = 75 min; an hour and a quarter of 100 % rain
     public void Work_takes_as_long_as_its_three_times_say()
     {
-        OpenSpan span = new([new OpenStep("Cut the hole", new Minutes(30, 60, 180), 0, WeatherNeeds.Any, 1, false)], true);
+        OpenSpan span = new([new DayStep("Cut the hole", new Minutes(30, 60, 180), 0, WeatherNeeds.Any, 1, false)], true);
         RiskAt at = Of(span, Fine(but: (_, w) => w with { RainPercent = 100 })).Starts[0];
         Assert.Equal(1, at.Chance);
         Assert.InRange(at.WetMinutes, 74, 76);

@@ -1,3 +1,5 @@
+using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
@@ -26,7 +28,10 @@ internal static class Vans
         IReadOnlyList<StockBoard>? stock = null,
         IReadOnlyList<Opening>? openings = null,
         Fitting? fitting = null,
-        Forecast? forecast = null
+        Forecast? forecast = null,
+        IReadOnlyList<Person>? people = null,
+        IReadOnlyList<OwnTask>? own = null,
+        KeptPlan? plan = null
     ) =>
         new(
             new Stored<Vehicle>(
@@ -53,7 +58,12 @@ internal static class Vans
                 [.. (floor?.Linings ?? []).Select((x, i) => new Stored<Lining>($"lining{i}", 1, "p", x))],
                 [.. (stock ?? []).Select((x, i) => new Stored<StockBoard>($"stock{i}", 1, "v", x))]
             ),
-            new DayRows(forecast is null ? null : new Stored<Forecast>("f", 1, "v", forecast), []),
+            new DayRows(
+                forecast is null ? null : new Stored<Forecast>("f", 1, "v", forecast),
+                [.. (people ?? []).Select((x, i) => new Stored<Person>($"person{i}", 1, "v", x))],
+                [.. (own ?? []).Select((x, i) => new Stored<OwnTask>($"own{i}", 1, "v", x))],
+                plan is null ? null : new Stored<KeptPlan>("plan", 1, "v", plan)
+            ),
             fitting is null ? [] : [new Stored<Fitting>("g", 1, null, fitting)],
             []
         );

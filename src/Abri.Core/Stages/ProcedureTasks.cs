@@ -1,0 +1,143 @@
+using Abri.Core.Days;
+using Abri.Core.Days.Planning;
+using Abri.Core.Work;
+
+namespace Abri.Core.Stages;
+
+/// <summary>A task of a procedure, with the steps that it consists of.</summary>
+internal sealed record ProcedureTask(TaskKey Key, PlanTask Task, IReadOnlyList<WorkStep> Steps);
+
+/// <summary>Cuts a procedure into tasks: what is done in one go.</summary>
+/// <remarks>
+/// The steps from the cut until rain does no more harm are one task, which nothing may come into. Others go on until something has to set or dry, other
+/// people or light are needed, <see cref="MostMinutes"/> are full, or wax begins, which has its own turn. A single step that is longer is done in
+/// parts.
+/// </remarks>
+internal static class ProcedureTasks
+{
+    /// <summary>So long a task is at most, where it need not be longer, min: half a day. Assumption.</summary>
+    public const double MostMinutes = 240;
+
+    private const string Wax = "wax";
+
+    /// <summary>The tasks.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="name">Its name.</param>
+    /// <param name="spot">Where it is done.</param>
+    /// <param name="procedure">Its procedure.</param>
+    /// <param name="isCut">Whether the shell stands open there already.</param>
+    /// <param name="share">How much of its minutes it takes, 0 to 1: what is done again goes quicker.</param>
+    public static IReadOnlyList<ProcedureTask> Of(Job job, string name, string spot, Procedure procedure, bool isCut, double share)
+    {
+        IReadOnlyList<WorkStep> steps =
+        [
+            .. procedure.Steps.Select(s => s with { Minutes = new Minutes(s.Minutes.Quick * share, s.Minutes.Likely * share, s.Minutes.Slow * share) }),
+        ];
+        (int First, int Last, int? Closes)? open = OpenSpan.Within(procedure);
+        int begin = isCut && open is var (cut, _, _) ? cut + 1 : 0;
+        var groups = new List<List<int>>();
+        for (int i = begin; i < steps.Count; i++)
+        {
+            if (i == begin || Parts(steps, groups[^1], i, open))
+                groups.Add([]);
+            groups[^1].Add(i);
+        }
+        Dictionary<string, int> groupOf = groups.SelectMany((g, n) => g.Select(i => (steps[i].Key, n))).ToDictionary(k => k.Key, k => k.n);
+        return [.. groups.SelectMany((g, n) => Tasks(job, name, spot, steps, g, groupOf, n, open))];
+    }
+
+    /// <summary>What a task of a job is known by within a plan.</summary>
+    public static string IdOf(TaskKey key) => $"{key.Job.Kind}-{key.Job.Id}-{key.Key}".ToLowerInvariant();
+
+    private static bool Parts(IReadOnlyList<WorkStep> steps, List<int> group, int i, (int First, int Last, int? Closes)? open)
+    {
+        (WorkStep before, WorkStep step) = (steps[i - 1], steps[i]);
+        if (open is var (first, last, _))
+        {
+            if (i > first && i <= last && group[0] >= first)
+                return false;
+            if (i == first || i == last + 1)
+                return true;
+        }
+        return before.WaitHours > 0
+            || before.People != step.People
+            || (before.Place == WorkPlace.Inside) != (step.Place == WorkPlace.Inside)
+            || step.Key.EndsWith(Wax, StringComparison.Ordinal)
+            || step.After.Any(a => a.Key != before.Key)
+            || group.Sum(g => steps[g].Minutes.Slow) + step.Minutes.Slow > MostMinutes;
+    }
+
+    private static IEnumerable<ProcedureTask> Tasks(
+        Job job,
+        string name,
+        string spot,
+        IReadOnlyList<WorkStep> steps,
+        List<int> group,
+        Dictionary<string, int> groupOf,
+        int number,
+        (int First, int Last, int? Closes)? open
+    )
+    {
+        WorkStep[] own = [.. group.Select(i => steps[i])];
+        bool opens = open is var (first, last, _) && group[0] >= first && group[^1] <= last;
+        // Within the open span its last wait ends when rain does no more harm; what follows waits for all of it.
+        DayStep[] days =
+        [
+            .. group.Select(i =>
+                DayStep.Of(steps[i]) is var day && opens && i >= (open!.Value.Closes ?? int.MaxValue)
+                    ? day with
+                    {
+                        WaitHours = Math.Min(day.WaitHours, OpenSpan.RainSafeHours),
+                    }
+                    : day
+            ),
+        ];
+        TaskAfter[] after =
+        [
+            .. own.SelectMany(s => s.After)
+                .Where(a => groupOf.TryGetValue(a.Key, out int other) && other < number)
+                .GroupBy(a => groupOf[a.Key])
+                .Select(g => new TaskAfter(LastPart(job, steps, groupOf, g.Key), g.Max(a => a.LagHours))),
+        ];
+        int parts = PartsOf(own, opens);
+        for (int part = 1; part <= parts; part++)
+        {
+            TaskKey key = KeyOf(job, own[0].Key, part);
+            string title = parts > 1 ? $"{own[0].Title}, part {part} of {parts}" : Title(own);
+            yield return new ProcedureTask(
+                key,
+                new PlanTask(
+                    IdOf(key),
+                    $"{name}: {char.ToLowerInvariant(title[0])}{title[1..]}",
+                    parts > 1 ? [Part(days[0], parts, part)] : days,
+                    opens,
+                    own.All(s => s.Place == WorkPlace.Bench) ? null : spot,
+                    part == 1 ? after : [new TaskAfter(IdOf(KeyOf(job, own[0].Key, part - 1)), 0)]
+                ),
+                own
+            );
+        }
+    }
+
+    private static DayStep Part(DayStep step, int parts, int part) =>
+        step with
+        {
+            Minutes = new Minutes(step.Minutes.Quick / parts, step.Minutes.Likely / parts, step.Minutes.Slow / parts),
+            WaitHours = part == parts ? step.WaitHours : 0,
+        };
+
+    private static int PartsOf(WorkStep[] own, bool opens) =>
+        own.Length > 1 || opens ? 1 : Math.Max(1, (int)Math.Ceiling((own[0].Minutes.Slow / MostMinutes) - 1e-9));
+
+    private static string LastPart(Job job, IReadOnlyList<WorkStep> steps, Dictionary<string, int> groupOf, int group)
+    {
+        WorkStep[] own = [.. steps.Where(s => groupOf.TryGetValue(s.Key, out int n) && n == group)];
+        // What opens the shell is never in parts.
+        return IdOf(KeyOf(job, own[0].Key, PartsOf(own, own.Any(s => s.Shell == ShellChange.Opens))));
+    }
+
+    private static TaskKey KeyOf(Job job, string key, int part) => new(job, part == 1 ? key : $"{key}-{part}");
+
+    private static string Title(WorkStep[] own) =>
+        own.Length == 1 ? own[0].Title : $"{own[0].Title} to {char.ToLowerInvariant(own[^1].Title[0])}{own[^1].Title[1..]}";
+}

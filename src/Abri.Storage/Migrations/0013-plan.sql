@@ -1,0 +1,31 @@
+-- What somebody wrote down to do, and the plan as it was last made.
+
+CREATE TABLE own_task (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    vehicle_id TEXT NOT NULL REFERENCES vehicle (id),
+    name       TEXT NOT NULL,
+    minutes    REAL NOT NULL,
+    people     INTEGER NOT NULL,
+    place      TEXT NOT NULL,
+    dry        INTEGER NOT NULL,
+    wind_ms    REAL,
+    not_before TEXT,
+    until      TEXT,
+    done       INTEGER NOT NULL
+) STRICT;
+CREATE INDEX own_task_by_vehicle ON own_task (vehicle_id);
+
+CREATE TABLE plan (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    vehicle_id TEXT NOT NULL UNIQUE REFERENCES vehicle (id),  -- the last one only
+    made_at    TEXT NOT NULL,
+    verdict    TEXT NOT NULL,
+    proven     INTEGER NOT NULL,
+    tasks      TEXT NOT NULL CHECK (json_valid(tasks)),       -- KeptTask[]
+    unplanned  TEXT NOT NULL CHECK (json_valid(unplanned)),   -- KeptUnplanned[]
+    marks      TEXT NOT NULL CHECK (json_valid(marks)),       -- TaskMark[]
+    overruled  TEXT NOT NULL CHECK (json_valid(overruled)),   -- Overruled[]
+    moves      TEXT NOT NULL CHECK (json_valid(moves))        -- TaskMove[]
+) STRICT;

@@ -26,10 +26,19 @@ public static class PlanCalendar
                 kept.OpensShell ? "The shell stands open until it is safe from rain." : "",
                 kept.IsForeseen ? "" : "The weather was not known so far ahead when this was planned.",
             ];
-            calendar.Events.Add(Event($"{id}@abri", plan, $"{vehicle}: {line.Title}", string.Join("\n", notes.Where(n => n.Length > 0)), kept.From, kept.Until));
+            calendar.Events.Add(
+                Event($"{id}@abri", plan, $"{vehicle}: {line.Title}", string.Join("\n", notes.Where(n => n.Length > 0)), kept.From, kept.Until)
+            );
             if (kept.ReadyAt > kept.Until)
                 calendar.Events.Add(
-                    Event($"{id}-ready@abri", plan, $"{vehicle}: {line.Title}: {(kept.OpensShell ? "safe from rain" : "set")}", "", kept.ReadyAt, kept.ReadyAt)
+                    Event(
+                        $"{id}-ready@abri",
+                        plan,
+                        $"{vehicle}: {line.Title}: {(kept.OpensShell ? "safe from rain" : "set")}",
+                        "",
+                        kept.ReadyAt,
+                        kept.ReadyAt
+                    )
                 );
         }
         return new CalendarSerializer().SerializeToString(calendar)!;

@@ -113,5 +113,5 @@ public sealed record Conditions(
     /// <summary>A time as it is said: today's are the reader's to see, other days by their name.</summary>
     internal string Clock(DateTimeOffset at) => $"{Local(at):ddd HH:mm}";
 
-    private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
+    internal static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 }

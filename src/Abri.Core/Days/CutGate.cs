@@ -47,7 +47,7 @@ public sealed record GateAnswer(GateState State, string Verdict, IReadOnlyList<H
 /// <summary>If I cut now, is it shut and safe from rain before it rains, before dark, before I must stop?</summary>
 /// <remarks>
 /// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in
-/// its own weather, by daylight where it is outside, with its people there all the time. Neither an hour of it nor all of it together, from the cut
+/// its own weather, by daylight where it is outside, with its people there all the time, and not over night. Neither an hour of it nor all of it together, from the cut
 /// until rain does no more harm, may have more than the chosen chance of rain (<see cref="RainChance"/>). Waits for paint and sealant are those of
 /// air at 20 C and get longer in the cold (<see cref="WaitTime"/>). With a cover the work may stop: each step is done at
 /// the first hours that suit it, and the hole is covered in between, for one night at most and not in gusts of <see cref="CoverGustMs"/> or more.
@@ -114,7 +114,8 @@ public static class CutGate
         sheet.Cite(MinutesTable.Source);
         sheet.Cite(
             new Source(
-                $"Waits at {WaitTime.AtC:0} C, twice as long for every 10 K less; the last sealant takes rain after " + $"{OpenSpan.RainSafeHours:0} h",
+                $"Waits at {WaitTime.AtC:0} C, twice as long for every 10 K less; the last sealant takes rain after "
+                    + $"{OpenSpan.RainSafeHours:0} h",
                 SourceKind.Assumption
             )
         );
@@ -194,6 +195,8 @@ public static class CutGate
         DateTimeOffset at = start;
         foreach (DayStep step in span.Steps)
         {
+            if (steps is [.., var before] && Day(on, before.To) != Day(on, at) && !Take([OverNight(step, before)]))
+                return null;
             DateTimeOffset done = at.AddMinutes(Taken(step, care));
             steps.Add(new TimedStep(step.Title, on.Local(at), on.Local(done)));
             if (!Take(on.Of(step, at, done, care)))
@@ -213,6 +216,10 @@ public static class CutGate
             Take(InAll(on, care, start, [(start, at)]));
         return fits ? new OpenRun(steps, on.Local(at), []) : null;
     }
+
+    /// <summary>That nobody is there at night to see the rain come.</summary>
+    internal static Hindrance OverNight(DayStep step, TimedStep before) =>
+        new(HindranceKind.Dark, before.To, $"It would stand open over night before {Conditions.Lower(step.Title)}.");
 
     /// <summary>Each step at the first time that suits it, the hole covered in between; null where that does not work out.</summary>
     internal static OpenRun? Covered(OpenSpan span, Conditions on, CutCare care, DateTimeOffset start)

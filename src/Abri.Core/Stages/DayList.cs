@@ -55,10 +55,7 @@ public sealed record DayList(
         Dictionary<TaskKey, VehicleTask> tasks = VehicleTasks.Of(of).Tasks.ToDictionary(t => t.Key);
         (KeptTask Kept, VehicleTask Task)[] open =
         [
-            .. plan
-                .Tasks.Where(t => !done.Contains(t.Task) && tasks.ContainsKey(t.Task))
-                .OrderBy(t => t.From)
-                .Select(t => (t, tasks[t.Task])),
+            .. plan.Tasks.Where(t => !done.Contains(t.Task) && tasks.ContainsKey(t.Task)).OrderBy(t => t.From).Select(t => (t, tasks[t.Task])),
         ];
         if ((date ?? open.Select(t => Day(t.Kept.From)).Where(d => d > Day(now)).Cast<DateOnly?>().FirstOrDefault()) is not { } day)
             return null;

@@ -115,8 +115,14 @@ public sealed record PlanOfVehicle(
             tasks.Without,
             of.Days.Own,
             [.. tasks.Rules.Where(r => !IsOverruled(r, overruled)).Select(r => new RuleLine(r.First, r.Then, r.Rule.Why))],
-            [.. overruled.Select(o => new OverruledLine(o, tasks.Rules.FirstOrDefault(r => IsOverruled(r, [o]))?.Rule.Why ?? "It does not matter any more."))],
-            kept is not null && lines.Any(l => l.Mark?.Kind != TaskMarkKind.Done && (l.Kept is null ? !left.ContainsKey(l.Key) : l.Trouble is not null))
+            [
+                .. overruled.Select(o => new OverruledLine(
+                    o,
+                    tasks.Rules.FirstOrDefault(r => IsOverruled(r, [o]))?.Rule.Why ?? "It does not matter any more."
+                )),
+            ],
+            kept is not null
+                && lines.Any(l => l.Mark?.Kind != TaskMarkKind.Done && (l.Kept is null ? !left.ContainsKey(l.Key) : l.Trouble is not null))
         );
     }
 
@@ -260,5 +266,6 @@ public sealed record PlanOfVehicle(
         ];
     }
 
-    private static bool IsOverruled(JobRule rule, IEnumerable<Overruled> overruled) => overruled.Any(o => o.First == rule.First && o.Then == rule.Then);
+    private static bool IsOverruled(JobRule rule, IEnumerable<Overruled> overruled) =>
+        overruled.Any(o => o.First == rule.First && o.Then == rule.Then);
 }

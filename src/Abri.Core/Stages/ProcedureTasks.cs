@@ -31,7 +31,12 @@ internal static class ProcedureTasks
     {
         IReadOnlyList<WorkStep> steps =
         [
-            .. procedure.Steps.Select(s => s with { Minutes = new Minutes(s.Minutes.Quick * share, s.Minutes.Likely * share, s.Minutes.Slow * share) }),
+            .. procedure.Steps.Select(s =>
+                s with
+                {
+                    Minutes = new Minutes(s.Minutes.Quick * share, s.Minutes.Likely * share, s.Minutes.Slow * share),
+                }
+            ),
         ];
         (int First, int Last, int? Closes)? open = OpenSpan.Within(procedure);
         int begin = isCut && open is var (cut, _, _) ? cut + 1 : 0;
@@ -109,6 +114,7 @@ internal static class ProcedureTasks
                 new PlanTask(
                     IdOf(key),
                     $"{name}: {char.ToLowerInvariant(title[0])}{title[1..]}",
+                    $"{job.Kind}-{job.Id}".ToLowerInvariant(),
                     parts > 1 ? [Part(days[0], parts, part)] : days,
                     opens,
                     own.All(s => s.Place == WorkPlace.Bench) ? null : spot,

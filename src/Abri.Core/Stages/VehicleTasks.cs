@@ -90,14 +90,22 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
         );
         return new VehicleTask(
             key,
-            new PlanTask(ProcedureTasks.IdOf(key), own.Name, [step], false, null, [], own.NotBefore, own.Until),
+            new PlanTask(ProcedureTasks.IdOf(key), own.Name, row.Id, [step], false, null, [], own.NotBefore, own.Until),
             own.Name,
             null,
             []
         );
     }
 
-    private sealed record JobToDo(string Name, string Kind, string Spot, Procedure? Procedure, string? Missing, bool IsCut = false, int DoneBefore = 0);
+    private sealed record JobToDo(
+        string Name,
+        string Kind,
+        string Spot,
+        Procedure? Procedure,
+        string? Missing,
+        bool IsCut = false,
+        int DoneBefore = 0
+    );
 
     private static JobToDo? JobOf(VehicleSnapshot of, Job job)
     {
@@ -167,7 +175,11 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
                     string why = $"{then.First().Name} comes after {first.First().Name}: {WorkOrder.Reason(turns[i].Key)}.";
                     bool hides = turns[i].Key is WorkTurn.Wax or WorkTurn.Line;
                     rules.Add(
-                        new JobRule(first.Key, then.Key, new TradeRule([.. first.Select(t => t.Task.Id)], [.. then.Select(t => t.Task.Id)], why, hides))
+                        new JobRule(
+                            first.Key,
+                            then.Key,
+                            new TradeRule([.. first.Select(t => t.Task.Id)], [.. then.Select(t => t.Task.Id)], why, hides)
+                        )
                     );
                 }
             }

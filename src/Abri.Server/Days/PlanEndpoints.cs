@@ -53,23 +53,19 @@ internal static class PlanEndpoints
             .WithMetadata(ByTheMinute.Answers)
             .WithName("plan-starts");
         vehicle
-            .MapGet(
-                "/plan/list",
-                Results<Ok<DayList>, ProblemHttpResult> (DateOnly? date, OfVehicle of, TimeProvider clock) =>
-                    DayList.Of(of.Snapshot, clock.GetUtcNow(), date) is { } list
-                        ? TypedResults.Ok(list)
-                        : Problems.NotFound(date is null ? "No work is planned after today." : "No work is planned on that day.")
+            .MapGet("/plan/list", Results<Ok<DayList>, ProblemHttpResult> (DateOnly? date, OfVehicle of, TimeProvider clock) =>
+                DayList.Of(of.Snapshot, clock.GetUtcNow(), date) is { } list
+                    ? TypedResults.Ok(list)
+                    : Problems.NotFound(date is null ? "No work is planned after today." : "No work is planned on that day.")
             )
             .WithMetadata(ByTheMinute.Answers)
             .WithName("plan-list");
         vehicle
-            .MapGet(
-                "/plan/calendar.ics",
-                (OfVehicle of, TimeProvider clock) =>
-                    TypedResults.Text(
-                        PlanCalendar.Write(PlanOfVehicle.Of(of.Snapshot, clock.GetUtcNow()), of.Snapshot.Vehicle.Value.Name),
-                        "text/calendar; charset=utf-8"
-                    )
+            .MapGet("/plan/calendar.ics", (OfVehicle of, TimeProvider clock) =>
+                TypedResults.Text(
+                    PlanCalendar.Write(PlanOfVehicle.Of(of.Snapshot, clock.GetUtcNow()), of.Snapshot.Vehicle.Value.Name),
+                    "text/calendar; charset=utf-8"
+                )
             )
             .WithMetadata(ByTheMinute.Answers)
             .WithName("plan-calendar");

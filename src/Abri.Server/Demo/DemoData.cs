@@ -38,7 +38,16 @@ internal sealed class DemoData(RecordStore records, VehicleStore vehicles, Fitti
                     }.Select(d => new WorkDay(d, 8, 19)),
                 ]
             ),
-            new("Helper", [.. new[] { DayOfWeek.Monday, DayOfWeek.Wednesday, DayOfWeek.Saturday }.Select(d => new WorkDay(d, 10, 17))]),
+            new(
+                "Helper",
+                [
+                    .. new[] { DayOfWeek.Monday, DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday }.Select(d => new WorkDay(
+                        d,
+                        9,
+                        18
+                    )),
+                ]
+            ),
         ];
 
     /// <summary>The simulated service's forecast of a weather that is fine today, and that a front crosses within three days.</summary>

@@ -15,14 +15,8 @@ internal static class OpenShellWork
     public static OpenSpan Span { get; } =
         new([Step("Cut the hole", 30), Step("Paint the edge", 15, waitHours: 1), Step("Set it", 30, waitHours: 2)], true);
 
-    public static DayStep Step(
-        string title,
-        double minutes,
-        double waitHours = 0,
-        WeatherNeeds? needs = null,
-        int people = 1,
-        bool inside = false
-    ) => new(title, new Minutes(minutes, minutes, minutes), waitHours, needs ?? Dry, people, inside);
+    public static DayStep Step(string title, double minutes, double waitHours = 0, WeatherNeeds? needs = null, int people = 1, bool inside = false) =>
+        new(title, new Minutes(minutes, minutes, minutes), waitHours, needs ?? Dry, people, inside);
 
     /// <summary>Fine hours of 20 C from midnight on, but for those that are said.</summary>
     public static Forecast Fine(int hours = 120, Func<int, WeatherHour, WeatherHour>? but = null) =>

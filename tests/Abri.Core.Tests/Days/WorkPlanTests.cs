@@ -17,10 +17,16 @@ public class WorkPlanTests
     private static Person Works(string name, double from, double to, params DayOfWeek[] days) =>
         new(name, [.. (days.Length > 0 ? days : Enum.GetValues<DayOfWeek>()).Select(d => new WorkDay(d, from, to))]);
 
-    private static PlanTask Task(string id, double minutes, WeatherNeeds? needs = null, int people = 1, string? spot = null, params TaskAfter[] after) =>
-        new(id, $"Task {id}", [Step($"Do {id}", minutes, needs: needs ?? Any, people: people, inside: true)], false, spot, after);
+    private static PlanTask Task(
+        string id,
+        double minutes,
+        WeatherNeeds? needs = null,
+        int people = 1,
+        string? spot = null,
+        params TaskAfter[] after
+    ) => new(id, $"Task {id}", id, [Step($"Do {id}", minutes, needs: needs ?? Any, people: people, inside: true)], false, spot, after);
 
-    private static PlanTask Hole(string id, params TaskAfter[] after) => new(id, $"Hole {id}", Span.Steps, true, null, after);
+    private static PlanTask Hole(string id, params TaskAfter[] after) => new(id, $"Hole {id}", id, Span.Steps, true, null, after);
 
     private static PlanQuestion Question(Forecast forecast, Person[] people, params PlanTask[] tasks) =>
         new(Monday.AddHours(8), new Conditions(forecast, "Etc/UTC", null, people), Care, tasks, [], [], 5);
@@ -100,7 +106,7 @@ public class WorkPlanTests
         PlanAnswer none = Plan(Question(windy, [Works("Ada", 8, 18)], Hole("a"), Task("trim", 30, after: new TaskAfter("a", 0)), Task("own", 30)));
         Assert.Equal(["own"], none.Tasks.Select(t => t.Id));
         Assert.Contains("finds no time within 5 days", none.Unplanned.Single(t => t.Id == "a").Why, StringComparison.Ordinal);
-        Assert.Equal("Task trim comes after Hole a, which finds no time.", none.Unplanned.Single(t => t.Id == "trim").Why);
+        Assert.Equal(none.Unplanned.Single(t => t.Id == "a").Why, none.Unplanned.Single(t => t.Id == "trim").Why);
     }
 
     [Fact]
@@ -162,12 +168,7 @@ public class WorkPlanTests
         };
         PlanAnswer plan = Plan(question);
         Assert.True(Hours(plan, "roof") < Hours(plan, "inside"));
-        PlanAnswer clash = Plan(
-            question with
-            {
-                Locks = [new TaskLock("inside", Monday.AddHours(8))],
-            }
-        );
+        PlanAnswer clash = Plan(question with { Locks = [new TaskLock("inside", Monday.AddHours(8))] });
         Assert.Equal(2, clash.Clash!.Wishes.Count);
         Assert.Equal("Give up: Outside seals come before any work inside.", clash.Clash.WaysOut[0]);
     }
@@ -190,7 +191,8 @@ public class WorkPlanTests
     [Fact]
     public void Bad_questions_are_answered_in_words()
     {
-        Problem Wrong(PlanQuestion question) => WorkPlan.Of(question) is var r && r.IsOk(out _, out Problem? problem) ? throw new InvalidOperationException() : problem!;
+        Problem Wrong(PlanQuestion question) =>
+            WorkPlan.Of(question) is var r && r.IsOk(out _, out Problem? problem) ? throw new InvalidOperationException() : problem!;
         PlanQuestion twice = Question(Fine(), [], Task("a", 30), Task("a", 30));
         Assert.Equal("task-twice", Wrong(twice).Code);
         PlanQuestion circle = Question(
@@ -205,8 +207,16 @@ public class WorkPlanTests
         Assert.Equal(["Task a", "Task b"], named.Order());
         Assert.Equal("nobody-works", Wrong(Question(Fine(), [new Person("Ada", [])], Task("a", 30))).Code);
         // Longer than anybody works in one go.
-        Assert.Contains("nobody works for 9 h in one go", Plan(Question(Fine(), [Works("Ada", 8, 12)], Task("a", 540))).Unplanned[0].Why, StringComparison.Ordinal);
-        Assert.Contains("it takes 2 people; there is 1.", Plan(Question(Fine(), [Works("Ada", 8, 12)], Task("a", 60, people: 2))).Unplanned[0].Why, StringComparison.Ordinal);
+        Assert.Contains(
+            "nobody works for 9 h in one go",
+            Plan(Question(Fine(), [Works("Ada", 8, 12)], Task("a", 540))).Unplanned[0].Why,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "it takes 2 people; there is 1.",
+            Plan(Question(Fine(), [Works("Ada", 8, 12)], Task("a", 60, people: 2))).Unplanned[0].Why,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact] // In frost nothing sets: what waits for it never gets its turn, and that is said
@@ -226,7 +236,14 @@ public class WorkPlanTests
     public void Sixty_tasks_over_two_weeks_are_planned_in_time()
     {
         PlanTask[] tasks = Sixty();
-        PlanQuestion question = Question(Fine(336, (h, w) => (h / 24) % 4 == 2 ? w with { RainPercent = 70, RainMm = 1 } : w), [Works("Ada", 8, 18), Works("Ben", 10, 17, DayOfWeek.Saturday, DayOfWeek.Monday)], tasks) with { Days = 14 };
+        PlanQuestion question = Question(
+            Fine(336, (h, w) => (h / 24) % 4 == 2 ? w with { RainPercent = 70, RainMm = 1 } : w),
+            [Works("Ada", 8, 18), Works("Ben", 10, 17, DayOfWeek.Saturday, DayOfWeek.Monday)],
+            tasks
+        ) with
+        {
+            Days = 14,
+        };
         var watch = System.Diagnostics.Stopwatch.StartNew();
         PlanAnswer plan = Plan(question);
         Console.WriteLine($"{watch.ElapsedMilliseconds} ms {plan.Verdict} {string.Join(" ", plan.Unplanned.Select(u => u.Why).Take(3))}");
@@ -242,7 +259,10 @@ public class WorkPlanTests
                     new[]
                     {
                         Task($"mark-{i}", 90, spot: $"panel-{i % 4}"),
-                        Hole($"cut-{i}", new TaskAfter($"mark-{i}", 0)) with { Spot = $"panel-{i % 4}" },
+                        Hole($"cut-{i}", new TaskAfter($"mark-{i}", 0)) with
+                        {
+                            Spot = $"panel-{i % 4}",
+                        },
                         Task($"trim-{i}", 60, spot: $"panel-{i % 4}", after: new TaskAfter($"cut-{i}", 24)),
                     }
                 ),

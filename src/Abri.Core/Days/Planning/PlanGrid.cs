@@ -25,6 +25,9 @@ internal sealed record PlanGrid(DateTimeOffset Start, int Count, IReadOnlyList<i
     /// <summary>Where a slot begins.</summary>
     public DateTimeOffset At(long slot) => Start.AddMinutes(slot * Minutes);
 
+    /// <summary>The slot in which a moment lies; 0 for what is past.</summary>
+    public int Before(DateTimeOffset at) => Math.Max(0, (int)Math.Floor(((at - Start).TotalMinutes / Minutes) + 1e-9));
+
     /// <summary>The first slot that does not begin before a moment; 0 for what is past.</summary>
     public int AtOrAfter(DateTimeOffset at) => Math.Max(0, (int)Math.Ceiling(((at - Start).TotalMinutes / Minutes) - 1e-9));
 }

@@ -27,6 +27,9 @@ internal sealed class PlanModel
     /// <summary>Limits of the aims, in the solver's measure of operations.</summary>
     private static readonly double[] Effort = [0.05, 0.08, 0.04, 0.02];
 
+    /// <summary>Limit where it is only asked whether anything fits.</summary>
+    private const double SoonEffort = 0.2;
+
     private const int MostOfAll = 10_000_000;
 
     private readonly CpModel model = new();
@@ -45,8 +48,8 @@ internal sealed class PlanModel
         (this.question, this.grid, this.tasks) = (question, grid, tasks);
         places = tasks.Select((t, i) => (t.Task.Id, i)).ToDictionary(t => t.Id, t => t.i);
         starts = [.. tasks.Select((t, i) => model.NewIntVarFromDomain(Domain.FromValues([.. t.Starts.Select(s => (long)s)]), $"s{i}"))];
-        ends = [.. tasks.Select((t, i) => Follow(i, $"e{i}", (run, _) => run.Until))];
-        readies = [.. tasks.Select((t, i) => Follow(i, $"r{i}", (run, _) => run.ReadyAt))];
+        ends = [.. tasks.Select((t, i) => Follow(i, $"e{i}", run => grid.AtOrAfter(run.Until)))];
+        readies = [.. tasks.Select((t, i) => Follow(i, $"r{i}", run => grid.AtOrAfter(run.ReadyAt)))];
         does = [.. tasks.Select((t, i) => new BoolVar[t.Can.Count, t.Hands])];
         Crew();
         OneAtATime();
@@ -59,21 +62,27 @@ internal sealed class PlanModel
     /// <summary>The wishes, in an order of their own.</summary>
     public IReadOnlyList<PlanWish> Wishes { get; }
 
-    /// <summary>The best plan that keeps all wishes; null where there is none.</summary>
-    public PlanFound? Best(IReadOnlyDictionary<string, DateTimeOffset> before, CancellationToken stop)
+    /// <summary>Beginnings with which all wishes are kept.</summary>
+    /// <returns>Null where there are none, or none were found soon.</returns>
+    public int[]? Any(CancellationToken stop)
     {
+        model.ClearAssumptions();
+        model.AddAssumptions(kept);
+        CpSolver solver = Solver(SoonEffort);
+        return Solve(solver, stop) is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? [.. starts.Select(s => (int)solver.Value(s))] : null;
+    }
+
+    /// <summary>The best plan that keeps all wishes.</summary>
+    /// <param name="early">Beginnings that keep them.</param>
+    /// <param name="before">When tasks were to begin by the plan before.</param>
+    /// <param name="stop">Ends the search.</param>
+    public PlanFound Best(int[] early, IReadOnlyDictionary<string, DateTimeOffset> before, CancellationToken stop)
+    {
+        model.ClearAssumptions();
         foreach (BoolVar keep in kept)
             model.Add(keep == 1);
         for (int i = 0; i < tasks.Count; i++)
-        {
-            if (before.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at))
-                model.AddHint(starts[i], grid.AtOrAfter(at));
-        }
-        if (before.Count == 0 && Early(stop) is { } early)
-        {
-            for (int i = 0; i < starts.Length; i++)
-                model.AddHint(starts[i], early[i]);
-        }
+            model.AddHint(starts[i], before.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at) ? grid.AtOrAfter(at) : early[i]);
         bool proven = true;
         PlanFound? found = null;
         foreach ((LinearExpr aim, double effort) in Aims().Zip(Effort))
@@ -81,12 +90,19 @@ internal sealed class PlanModel
             model.Minimize(aim);
             CpSolver solver = Solver(effort);
             CpSolverStatus status = Solve(solver, stop);
+            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible) && found is null)
+            {
+                // The plan before is no hint any more: begin at what is known to fit.
+                model.ClearHints();
+                for (int i = 0; i < tasks.Count; i++)
+                    model.AddHint(starts[i], early[i]);
+                solver = Solver(effort);
+                status = Solve(solver, stop);
+            }
             if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
             {
-                // What a later aim does not improve in its time stays as it is.
+                // What a later aim does not make better in its time stays as it is.
                 proven = false;
-                if (found is null)
-                    return null;
                 continue;
             }
             proven &= status == CpSolverStatus.Optimal;
@@ -99,43 +115,24 @@ internal sealed class PlanModel
         return found! with { IsProven = proven };
     }
 
-    /// <summary>Beginnings to start the search from: the task that may begin first, as soon as it may; null where none were found soon.</summary>
-    private long[]? Early(CancellationToken stop)
-    {
-        model.AddDecisionStrategy(
-            starts,
-            DecisionStrategyProto.Types.VariableSelectionStrategy.ChooseLowestMin,
-            DecisionStrategyProto.Types.DomainReductionStrategy.SelectMinValue
-        );
-        var solver = new CpSolver { StringParameters = "num_workers:1,random_seed:1,max_deterministic_time:0.05,search_branching:FIXED_SEARCH" };
-        return Solve(solver, stop) is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? [.. starts.Select(solver.Value)] : null;
-    }
-
-    /// <summary>Whether some wishes can be kept together, and if so which others can be kept with them.</summary>
-    /// <returns>Null where they cannot, or it could not be told in time.</returns>
-    public bool[]? With(IReadOnlyCollection<int> wishes, CancellationToken stop)
+    /// <summary>Whether some wishes can be kept together, and if so which are with them.</summary>
+    /// <param name="wishes">The wishes.</param>
+    /// <param name="isKnown">Whether it could be told in time.</param>
+    /// <param name="stop">Ends the search.</param>
+    /// <returns>Null where they cannot.</returns>
+    public bool[]? With(IReadOnlyCollection<int> wishes, out bool isKnown, CancellationToken stop)
     {
         model.ClearAssumptions();
         if (wishes.Count > 0)
             model.AddAssumptions(wishes.Select(w => kept[w]));
-        model.Maximize(LinearExpr.WeightedSum(kept, [.. Wishes.Select(w => w.Lasts ? 3L : 1L)]));
-        CpSolver solver = Solver(0.3);
-        return Solve(solver, stop) is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? [.. kept.Select(solver.BooleanValue)] : null;
-    }
-
-    /// <summary>Whether everything fits with all wishes.</summary>
-    public bool Fits(CancellationToken stop)
-    {
-        model.ClearAssumptions();
-        model.AddAssumptions(kept);
-        return Solve(Solver(0.3), stop) is CpSolverStatus.Optimal or CpSolverStatus.Feasible;
+        CpSolver solver = Solver(SoonEffort);
+        CpSolverStatus status = Solve(solver, stop);
+        isKnown = status != CpSolverStatus.Unknown;
+        return status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? [.. kept.Select(solver.BooleanValue)] : null;
     }
 
     private static CpSolver Solver(double effort) =>
-        new()
-        {
-            StringParameters = FormattableString.Invariant($"num_workers:1,random_seed:1,max_deterministic_time:{effort}"),
-        };
+        new() { StringParameters = FormattableString.Invariant($"num_workers:1,random_seed:1,max_deterministic_time:{effort}") };
 
     private CpSolverStatus Solve(CpSolver solver, CancellationToken stop)
     {
@@ -147,9 +144,9 @@ internal sealed class PlanModel
     }
 
     /// <summary>A slot that follows from the beginning of a task.</summary>
-    private IntVar Follow(int task, string name, Func<TaskRun, int, DateTimeOffset> to)
+    private IntVar Follow(int task, string name, Func<TaskRun, int> to)
     {
-        long[] slots = [.. tasks[task].Runs.Select((run, s) => run is null ? 0L : grid.AtOrAfter(to(run, s)))];
+        long[] slots = [.. tasks[task].Runs.Select(run => run is null ? 0L : to(run))];
         long[] allowed = [.. tasks[task].Starts.Select(s => slots[s])];
         IntVar follows = model.NewIntVar(allowed.Min(), allowed.Max(), name);
         long[] lengths = [.. tasks[task].Starts.Select(s => slots[s] - s)];
@@ -173,8 +170,8 @@ internal sealed class PlanModel
             for (int hand = 0; hand < task.Hands; hand++)
             {
                 int least = hand + 1;
-                IntVar from = hand == 0 ? starts[i] : Follow(i, $"f{i},{hand}", (run, _) => task.Part(run, least).From),
-                    to = Follow(i, $"t{i},{hand}", (run, _) => task.Part(run, least).Until),
+                IntVar from = hand == 0 ? starts[i] : Follow(i, $"f{i},{hand}", run => grid.Before(task.Part(run, least).From)),
+                    to = Follow(i, $"t{i},{hand}", run => grid.AtOrAfter(task.Part(run, least).Until)),
                     size = model.NewIntVar(0, grid.Count, $"z{i},{hand}");
                 for (int p = 0; p < people; p++)
                 {
@@ -205,8 +202,14 @@ internal sealed class PlanModel
     /// <summary>One task at a time at a spot, and one hole at a time.</summary>
     private void OneAtATime()
     {
-        IntervalVar Interval(int i, IntVar to, string name) => model.NewIntervalVar(starts[i], model.NewIntVar(0, grid.Count * 2, "z" + name), to, name);
-        foreach (IGrouping<string, int> spot in Enumerable.Range(0, tasks.Count).Where(i => tasks[i].Task.Spot is not null).GroupBy(i => tasks[i].Task.Spot!))
+        IntervalVar Interval(int i, IntVar to, string name) =>
+            model.NewIntervalVar(starts[i], model.NewIntVar(0, grid.Count * 2, "z" + name), to, name);
+        foreach (
+            IGrouping<string, int> spot in Enumerable
+                .Range(0, tasks.Count)
+                .Where(i => tasks[i].Task.Spot is not null)
+                .GroupBy(i => tasks[i].Task.Spot!)
+        )
         {
             if (spot.Count() > 1)
                 model.AddNoOverlap(spot.Select(i => Interval(i, ends[i], $"p{i}")));
@@ -232,7 +235,8 @@ internal sealed class PlanModel
                             before,
                             $"l{before},{i}",
                             // What never sets comes after all of the plan.
-                            (run, _) => WaitTime.Expected(question.On.Forecast, run.Until, after.LagHours) ?? grid.At(2 * grid.Count)
+                            run =>
+                                WaitTime.Expected(question.On.Forecast, run.Until, after.LagHours) is { } set ? grid.AtOrAfter(set) : 2 * grid.Count
                         );
                 model.Add(starts[i] >= ready);
             }
@@ -310,7 +314,9 @@ internal sealed class PlanModel
             {
                 if (!worked.TryGetValue(half.Key, out BoolVar? used))
                     worked[half.Key] = used = model.NewBoolVar($"half{half.Key}");
-                model.AddLinearExpressionInDomain(starts[i], all.IntersectionWith(Domain.FromValues([.. half]).Complement())).OnlyEnforceIf(used.Not());
+                model
+                    .AddLinearExpressionInDomain(starts[i], all.IntersectionWith(Domain.FromValues([.. half]).Complement()))
+                    .OnlyEnforceIf(used.Not());
             }
         }
         // All work lies in half days with work, and each holds no more than its people's hours.

@@ -11,6 +11,7 @@ public sealed record TaskAfter([Name] string Id, [Within(0, 2000, "The time betw
 /// <summary>Work that is done in one go.</summary>
 /// <param name="Id">What it is known by.</param>
 /// <param name="Title">What it is.</param>
+/// <param name="Job">What it belongs to: where one task of a job finds no time, none of them is begun.</param>
 /// <param name="Steps">Its steps, one after the other without a stop.</param>
 /// <param name="OpensShell">Whether the shell stands open from its first step until its last wait is over.</param>
 /// <param name="Spot">Where it is done: one task at a time is done there. Null where many may work.</param>
@@ -20,7 +21,8 @@ public sealed record TaskAfter([Name] string Id, [Within(0, 2000, "The time betw
 /// <param name="KeepsWaterOut">Whether it keeps water out, and so had better be done soon.</param>
 public sealed record PlanTask(
     [Name] string Id,
-    [Name] string Title,
+    [Name(200, "Say in up to 200 characters what it is.")] string Title,
+    [Name] string Job,
     [Count(1, 100, "A task has from 1 to {1} steps.")] IReadOnlyList<DayStep> Steps,
     bool OpensShell,
     [Name] string? Spot,
@@ -63,7 +65,7 @@ public sealed record PlanQuestion(
     [Count(1, PlanQuestion.MostTasks, "From 1 to {1} tasks are planned.")] IReadOnlyList<PlanTask> Tasks,
     [Count(0, 200, "At most {1} rules.")] IReadOnlyList<TradeRule> Rules,
     [Count(0, PlanQuestion.MostTasks, "At most {1} tasks are fixed.")] IReadOnlyList<TaskLock> Locks,
-    [Within(1, PlanQuestion.MostDays, "The days ahead")] int Days = PlanQuestion.UsualDays
+    [Within(1, PlanQuestion.MostDays, "The days ahead")] int Days = PlanQuestion.MostDays
 )
 {
     /// <summary>As many tasks are planned at most.</summary>
@@ -74,7 +76,4 @@ public sealed record PlanQuestion(
 
     /// <summary>So far ahead is planned at most, days.</summary>
     public const int MostDays = 21;
-
-    /// <summary>So far ahead is planned where nobody says otherwise, days.</summary>
-    public const int UsualDays = 14;
 }

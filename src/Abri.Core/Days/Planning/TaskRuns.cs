@@ -114,9 +114,14 @@ internal sealed class TaskRuns
         DateTimeOffset next = question.On.Local(grid.At(1));
         if ((Go(from, []) ?? Timed(from)) is not { } run)
             return;
-        Runs[0] = run.Until >= next
-            ? run
-            : run with { Steps = [.. run.Steps.SkipLast(1), run.Steps[^1] with { To = next }], ReadyAt = Later(run.ReadyAt, next) };
+        Runs[0] =
+            run.Until >= next
+                ? run
+                : run with
+                {
+                    Steps = [.. run.Steps.SkipLast(1), run.Steps[^1] with { To = next }],
+                    ReadyAt = Later(run.ReadyAt, next),
+                };
         foreach (bool[,] can in Can)
         {
             for (int i = 0; i < Hands; i++)
@@ -177,7 +182,8 @@ internal sealed class TaskRuns
     private bool IsStaffed(TaskRun run) => Enumerable.Range(1, Hands).All(people => question.On.Crew.Count(p => Works(p, run, people)) >= people);
 
     private bool Works(Person person, TaskRun run, int people) =>
-        Task.Steps.Zip(run.Steps)
+        Task
+            .Steps.Zip(run.Steps)
             .Where(s => s.First.People >= people)
             .All(s => person.Works(question.On.Local(s.Second.From).DateTime, question.On.Local(s.Second.To).DateTime));
 
@@ -198,8 +204,12 @@ internal sealed class TaskRuns
             return null;
         }
         bool foreseen = true;
+        TimedStep before = timed.Steps[0];
         foreach ((DayStep step, TimedStep time) in Task.Steps.Zip(timed.Steps))
         {
+            if (Task.OpensShell && before.To.Date != time.From.Date)
+                found.Add(CutGate.OverNight(step, before));
+            before = time;
             if (!step.Inside && question.On.Dark(time.From, time.To) is { } dark)
                 found.Add(new Hindrance(HindranceKind.Dark, dark, $"dark from {question.On.Clock(dark)}."));
             foreseen &= Suits(step, time, timed.ReadyAt, found);

@@ -2,8 +2,8 @@ namespace Abri.Core.Days.Planning;
 
 /// <summary>In which order over which days does everything fit?</summary>
 /// <remarks>
-/// Tasks that find no time at all in the days ahead, and all that come after them, are left out and named with what stands in the way most often.
-/// The others are planned by <see cref="PlanModel"/>. Where wishes clash, the fewest that do are found exactly (smallest set that every way of
+/// Tasks that find no time at all in the days ahead are left out with their jobs and all that come after them, and named with what stands in the way
+/// most often; so are the last jobs where not all fit into the days. The others are planned by <see cref="PlanModel"/>. Where wishes clash, the fewest that do are found exactly (smallest set that every way of
 /// satisfying the others misses, grown one counterexample at a time), with the ways out that were tried and do work.
 /// </remarks>
 /// <example>Bed a vent for 2 h and seal it after 24 h: begun Monday at 9, sealed on Tuesday at 11 at the earliest.</example>
@@ -24,22 +24,60 @@ public static class WorkPlan
         if (question.Tasks.GroupBy(t => t.Id).FirstOrDefault(g => g.Count() > 1) is { } twice)
             return new Problem("task-twice", "/tasks", $"Two tasks have the id {twice.Key}.");
         if (Circle(question) is { } circle)
-            return new Problem("order-circle", "/tasks", $"These come each after another, in a circle: {string.Join(", ", circle)}. Give up one of them.");
+            return new Problem(
+                "order-circle",
+                "/tasks",
+                $"These come each after another, in a circle: {string.Join(", ", circle)}. Give up one of them."
+            );
         if (question.On.People.Count > 0 && question.On.People.All(p => p.Hours.Count == 0))
             return new Problem("nobody-works", "/on/people", "Nobody works: say on which days and when.");
         PlanGrid grid = PlanGrid.Of(question);
         TaskRuns[] all = [.. question.Tasks.Until(stop).Select(t => TaskRuns.Of(question, grid, t))];
         Dictionary<string, string> never = Never(question, all);
         TaskRuns[] tasks = [.. all.Where(t => !never.ContainsKey(t.Task.Id))];
-        UnplannedTask[] unplanned = [.. never.Select(n => new UnplannedTask(n.Key, n.Value))];
-        if (tasks.Length == 0)
-            return Finish(question, [], unplanned, false);
+        UnplannedTask[] Unplanned() => [.. question.Tasks.Where(t => never.ContainsKey(t.Id)).Select(t => new UnplannedTask(t.Id, never[t.Id]))];
         if (Impossible(question, tasks) is { } alone)
-            return Finish(question, [], unplanned, false, alone);
-        var model = new PlanModel(question, grid, tasks);
-        if (model.Best(before ?? new Dictionary<string, DateTimeOffset>(), stop) is not { } found)
-            return Finish(question, [], unplanned, false, ClashOf(question, grid, tasks, stop));
-        return Finish(question, [.. tasks.Select((t, i) => Planned(question, t, found, i)).OrderBy(t => t.From)], unplanned, found.IsProven);
+            return Finish(question, [], Unplanned(), false, alone);
+        int[]? early = Any(question, grid, tasks, stop);
+        if (tasks.Length > 0 && early is null)
+        {
+            PlanQuestion unasked = question with { Locks = [.. question.Locks.Where(l => l.IsRunning)] };
+            TaskRuns[] unbound =
+            [
+                .. tasks.Until(stop).Select(t => t.Task.Until is null ? t : TaskRuns.Of(unasked, grid, t.Task with { Until = null })),
+            ];
+            if (Asks(question) && Any(unasked, grid, unbound, stop) is not null)
+                return Finish(question, [], Unplanned(), false, ClashOf(question, grid, tasks, stop));
+            (tasks, early) = AsManyAsFit(question, grid, tasks, stop);
+            foreach (TaskRuns late in all.Where(t => !never.ContainsKey(t.Task.Id) && !tasks.Contains(t)))
+                never[late.Task.Id] = $"It does not fit into the {question.Days} days ahead any more.";
+        }
+        if (early is null)
+            return Finish(question, [], Unplanned(), false);
+        PlanFound found = new PlanModel(question, grid, tasks).Best(early, before ?? new Dictionary<string, DateTimeOffset>(), stop);
+        return Finish(question, [.. tasks.Select((t, i) => Planned(question, t, found, i)).OrderBy(t => t.From)], Unplanned(), found.IsProven);
+    }
+
+    /// <summary>Any plan that keeps all wishes; null where none is found soon.</summary>
+    private static int[]? Any(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop) =>
+        tasks.Length == 0 ? null : PlanStart.Of(question, grid, tasks) ?? new PlanModel(question, grid, tasks).Any(stop);
+
+    /// <summary>Whether somebody fixed or bounded anything.</summary>
+    private static bool Asks(PlanQuestion question) => question.Locks.Any(l => !l.IsRunning) || question.Tasks.Any(t => t.Until is not null);
+
+    /// <summary>The first tasks, in their order, with which a plan is found; whole jobs are left out from the end.</summary>
+    private static (TaskRuns[] Tasks, int[]? Early) AsManyAsFit(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop)
+    {
+        string[] jobs = [.. tasks.Select(t => t.Task.Job).Distinct()];
+        for (int count = jobs.Length - 1; count > 0; count--)
+        {
+            stop.ThrowIfCancellationRequested();
+            if (PlanStart.Of(question, grid, First(count)) is { } early)
+                return (First(count), early);
+        }
+        return ([], null);
+
+        TaskRuns[] First(int count) => [.. tasks.Where(t => jobs.Take(count).Contains(t.Task.Job))];
     }
 
     private static PlannedTask Planned(PlanQuestion question, TaskRuns task, PlanFound found, int place)
@@ -97,8 +135,7 @@ public static class WorkPlan
         if (tasks.Any(t => !t.IsForeseen))
             sheet.Warn($"After {question.On.Clock(question.On.Forecast.TrustedUntil)} the weather is not known: plan again when it is.");
         string verdict =
-            clash is { Wishes: [_, ..] } ? $"It does not fit: {string.Join(" ", clash.Wishes)}"
-            : clash is not null ? $"It does not fit into {question.Days} days."
+            clash is not null ? $"It does not fit: {string.Join(" ", clash.Wishes)}"
             : tasks.Count == 0 ? "Nothing could be planned."
             : $"All done by {question.On.Clock(finish!.Value)}: {work:0.#} h of work on {halves} half days"
                 + (open > 0 ? $", the shell open for {open / 60:0.#} h in all" : "")
@@ -125,20 +162,24 @@ public static class WorkPlan
         return [.. path.Skip(path.IndexOf(before[path[^1]].First(left.ContainsKey))).Select(id => left[id].Title)];
     }
 
-    /// <summary>Tasks that never find a time, with what waits for them.</summary>
+    /// <summary>Tasks that never find a time, with what waits for them, and the rest of their jobs: what cannot be ended is not begun.</summary>
     private static Dictionary<string, string> Never(PlanQuestion question, TaskRuns[] all)
     {
-        Dictionary<string, string> never = all.Where(t => !t.Starts.Any())
+        Dictionary<string, string> never = all.Where(t => t.Starts.Count == 0)
             .ToDictionary(t => t.Task.Id, t => $"{t.Task.Title} finds no time within {question.Days} days: {t.Obstacle}");
         Dictionary<string, PlanTask> tasks = question.Tasks.ToDictionary(t => t.Id);
+        HashSet<string> running = [.. question.Locks.Where(l => l.IsRunning && tasks.ContainsKey(l.Id)).Select(l => tasks[l.Id].Job)];
         for (bool more = true; more; )
         {
             more = false;
             foreach (PlanTask task in question.Tasks.Where(t => !never.ContainsKey(t.Id)))
             {
-                if (task.After.Select(a => a.Id).FirstOrDefault(never.ContainsKey) is not { } waitsFor)
+                PlanTask? waitsFor = task.After.Select(a => a.Id).Where(never.ContainsKey).Select(id => tasks[id]).FirstOrDefault(),
+                    rest = running.Contains(task.Job) ? null : question.Tasks.FirstOrDefault(t => t.Job == task.Job && never.ContainsKey(t.Id));
+                if ((waitsFor ?? rest) is not { } other)
                     continue;
-                never[task.Id] = $"{task.Title} comes after {tasks[waitsFor].Title}, which finds no time.";
+                // All of them say what is in the way of the first one.
+                never[task.Id] = never[other.Id];
                 more = true;
             }
         }
@@ -173,29 +214,33 @@ public static class WorkPlan
         var ways = new List<string>();
         foreach (int wish in clash.OrderBy(w => model.Wishes[w].Lasts))
         {
-            if (model.With([.. Enumerable.Range(0, model.Wishes.Count).Where(w => w != wish)], stop) is not null)
+            if (model.With([.. Enumerable.Range(0, model.Wishes.Count).Where(w => w != wish)], out _, stop) is not null)
                 ways.Add($"Give up: {model.Wishes[wish].Text}");
         }
         ways.AddRange(OneMoreHour(question, grid, tasks, stop));
         return new PlanClash([.. clash.Select(w => model.Wishes[w].Text)], ways);
     }
 
-    /// <summary>The fewest wishes that clash with each other; none where even without any it does not fit.</summary>
+    /// <summary>The fewest wishes that clash with each other; where it takes too long to tell, what somebody asked for.</summary>
     private static IReadOnlyList<int> Smallest(PlanModel model, CancellationToken stop)
     {
         var misses = new List<HashSet<int>>();
-        IReadOnlyList<int> tried = [];
         for (int i = 0; i < MostTried; i++)
         {
-            tried = Hitting(misses, model.Wishes.Count);
-            if (model.With(tried, stop) is not { } keeps)
-                return tried;
+            IReadOnlyList<int> tried = Hitting(misses, model.Wishes.Count);
+            if (model.With(tried, out bool isKnown, stop) is not { } keeps)
+            {
+                if (isKnown)
+                    return tried;
+                break;
+            }
             HashSet<int> missed = [.. Enumerable.Range(0, keeps.Length).Where(w => !keeps[w])];
+            // All of them kept after all: the first search was too short.
             if (missed.Count == 0)
-                return [];
+                break;
             misses.Add(missed);
         }
-        return tried;
+        return [.. Enumerable.Range(0, model.Wishes.Count).Where(w => model.Wishes[w].Lasts)];
     }
 
     /// <summary>The fewest wishes of which every set has one.</summary>
@@ -232,7 +277,7 @@ public static class WorkPlan
         {
             PlanQuestion other = question with { On = question.On with { People = people } };
             TaskRuns[] runs = [.. tasks.Until(stop).Select(t => TaskRuns.Of(other, grid, t.Task))];
-            return runs.All(r => r.Starts.Any()) && new PlanModel(other, grid, runs).Fits(stop);
+            return runs.All(r => r.Starts.Count > 0) && Any(other, grid, runs, stop) is not null;
         }
         if (!Fits(Longer(_ => true)))
             yield break;

@@ -261,6 +261,20 @@ internal static class Samples
                 "care":{"slow":false,"mostRainPercent":20},"now":"2031-05-12T09:00:00Z"}
                 """
             )!,
+            ["plan"] = JsonNode.Parse(
+                $$"""
+                {"question":{"now":"2031-05-12T07:40:00Z","on":{"forecast":{{Hours}},"timeZone":"Etc/UTC","place":{"latitudeDeg":38.7,"longitudeDeg":-9.1},
+                "people":[{"name":"Ada","hours":[{"day":"monday","fromHour":8,"toHour":18}]}]},"care":{"slow":false,"mostRainPercent":20},
+                "tasks":[{"id":"mark","title":"Mark out","job":"vent","steps":[{"title":"Mark out","minutes":{"quick":20,"likely":30,"slow":60},
+                "waitHours":0,"weather":{"dry":false,"windBelowMs":null,"fromC":null,"toC":null},"people":1,"inside":false,"dryHours":0}],
+                "opensShell":false,"spot":"roof","after":[],"notBefore":"2031-05-12T08:30:00Z","until":"2031-05-12T20:00:00Z","keepsWaterOut":false},
+                {"id":"cut","title":"Cut and set","job":"vent","steps":[{"title":"Cut","minutes":{"quick":20,"likely":30,"slow":60},
+                "waitHours":0,"weather":{"dry":true,"windBelowMs":8,"fromC":null,"toC":null},"people":1,"inside":false,"dryHours":0}],
+                "opensShell":true,"spot":"roof","after":[{"id":"mark","lagHours":1}],"notBefore":null,"until":null,"keepsWaterOut":true}],
+                "rules":[{"first":["mark"],"then":["cut"],"why":"Marks come before cuts.","whenSet":false}],
+                "locks":[{"id":"mark","from":"2031-05-12T09:00:00Z","isRunning":false}],"days":2} }
+                """
+            )!,
             ["rain-risk"] = JsonNode.Parse($$"""{"span":{{Span}},"forecast":{{Hours}},"from":"2031-05-12T09:00:00Z","starts":3,"seed":1}""")!,
             ["learning"] = JsonNode.Parse("""{"firstMinutes":60,"count":4,"rate":0.85}""")!,
             ["sol-air"] = JsonNode.Parse("""{"roof":{"airC":25,"sunDeg":60,"cloudPercent":10,"windMs":2,"shade":"dark"}}""")!,

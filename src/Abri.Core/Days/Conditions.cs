@@ -113,5 +113,8 @@ public sealed record Conditions(
     /// <summary>A time as it is said: today's are the reader's to see, other days by their name.</summary>
     internal string Clock(DateTimeOffset at) => $"{Local(at):ddd HH:mm}";
 
+    /// <summary>A time weeks ahead as it is said: with its date.</summary>
+    internal string Date(DateTimeOffset at) => $"{Local(at):ddd d MMM HH:mm}";
+
     internal static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 }

@@ -73,7 +73,7 @@ public sealed record DayList(
                     at.On.Local(t.Kept.Until),
                     at.On.Local(t.Kept.ReadyAt),
                     t.Task.Task.Title,
-                    t.Kept.People,
+                    [.. t.Kept.Hands.Select(h => h.Name)],
                     t.Kept.OpensShell,
                     t.Kept.Covered,
                     t.Task.Steps

@@ -176,7 +176,7 @@ public sealed record PlanOfVehicle(
                 t.Until,
                 t.ReadyAt,
                 question.Tasks.Single(q => q.Id == t.Id).OpensShell,
-                t.People,
+                t.Hands,
                 t.IsForeseen,
                 t.Covered
             )),

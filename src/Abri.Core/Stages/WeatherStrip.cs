@@ -1,4 +1,5 @@
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Work;
@@ -36,13 +37,15 @@ public sealed record PresentAir(AirHour Air, double DryHours);
 /// <param name="Windows">When the next job that opens the shell may be begun.</param>
 /// <param name="NextJob">That job; null where there is none.</param>
 /// <param name="Present">The air now; null where the forecast says nothing of it.</param>
+/// <param name="PlannedOpen">When the plan leaves the shell open, by the name of the job.</param>
 public sealed record WeatherStrip(
     DateTimeOffset Now,
     ShellBadge Badge,
     IReadOnlyList<ForecastHour> Hours,
     IReadOnlyList<CutWindow> Windows,
     Job? NextJob,
-    PresentAir? Present
+    PresentAir? Present,
+    IReadOnlyList<TimedStep> PlannedOpen
 )
 {
     private const int StripHours = 72;
@@ -78,8 +81,26 @@ public sealed record WeatherStrip(
                     new AirHour(hour.AirC, hour.RelativePercent),
                     Math.Round(((at.WetAt ?? at.Forecast.TrustedUntil) - at.Now).TotalHours, 1)
                 )
-                : null
+                : null,
+            OpenByPlan(at)
         );
+    }
+
+    /// <summary>When the plan leaves the shell open, of what is not done.</summary>
+    private static IReadOnlyList<TimedStep> OpenByPlan(VehicleNow at)
+    {
+        if (at.Of.Days.Plan?.Value is not { } plan)
+            return [];
+        HashSet<TaskKey> done = [.. plan.Marks.Where(m => m.Kind == TaskMarkKind.Done).Select(m => m.Task)];
+        string NameOf(Job job) =>
+            at.Of.Openings.FirstOrDefault(o => o.Id == job.Id)?.Value.Name ?? at.Of.Repairs.FirstOrDefault(r => r.Id == job.Id)?.Value.Name ?? "";
+        return
+        [
+            .. plan
+                .Tasks.Where(t => t.OpensShell && t.ReadyAt > at.Now && !done.Contains(t.Task))
+                .OrderBy(t => t.From)
+                .Select(t => new TimedStep(NameOf(t.Task.Job), at.On.Local(t.From), at.On.Local(t.ReadyAt))),
+        ];
     }
 
     private static ShellBadge BadgeOf(VehicleNow at, JobGate? next)

@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
@@ -239,6 +240,10 @@ internal static class CalculatorEndpoints
             )
             .Validate<RainRiskInput>()
             .WithName("rain-risk");
+        calculators
+            .MapPost("/plan", (PlanInput x, CancellationToken stop) => Answer(WorkPlan.Of(x.Question, stop: stop), "/question"))
+            .Validate<PlanInput>()
+            .WithName("plan-calculator");
         calculators
             .MapPost("/learning", (LearningInput x) => TypedResults.Ok(Learning.Of(x.FirstMinutes, x.Count, x.Rate)))
             .Validate<LearningInput>()

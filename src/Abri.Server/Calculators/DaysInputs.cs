@@ -1,4 +1,5 @@
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Declared;
 using Abri.Core.Shell;
 using Abri.Core.Weather;
@@ -29,6 +30,10 @@ public sealed record WeatherExpandInput(
 /// <param name="Care">How careful to be.</param>
 /// <param name="Now">The moment.</param>
 public sealed record CutWindowInput(OpenSpan Span, Conditions On, CutCare Care, [Dated] DateTimeOffset Now);
+
+/// <summary>Input of the calculator <c>plan</c>.</summary>
+/// <param name="Question">What is to be planned.</param>
+public sealed record PlanInput(PlanQuestion Question);
 
 /// <summary>Input of the calculator <c>rain-risk</c>.</summary>
 /// <param name="Span">The steps from the cut until rain does no more harm.</param>

@@ -4,6 +4,7 @@ using Abri.Core.Declared;
 using Abri.Core.Stages;
 using Abri.Core.Work;
 using Abri.Exchange;
+using Abri.Exchange.Pdf;
 using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage.Days;
@@ -60,6 +61,16 @@ internal static class PlanEndpoints
             )
             .WithMetadata(ByTheMinute.Answers)
             .WithName("plan-list");
+        vehicle
+            .MapGet(
+                "/plan/list.pdf",
+                Results<FileContentHttpResult, ProblemHttpResult> (DateOnly? date, Named<Paper>? paper, OfVehicle of, TimeProvider clock) =>
+                    DayList.Of(of.Snapshot, clock.GetUtcNow(), date) is { } list
+                        ? TypedResults.File(DayListPdf.Write(list, paper?.Value ?? Paper.A4), "application/pdf", $"list-{list.Date:yyyy-MM-dd}.pdf")
+                        : Problems.NotFound("No work is planned then.")
+            )
+            .WithMetadata(ByTheMinute.Answers)
+            .WithName("plan-list-pdf");
         vehicle
             .MapGet("/plan/calendar.ics", (OfVehicle of, TimeProvider clock) =>
                 TypedResults.Text(

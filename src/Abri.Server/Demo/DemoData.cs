@@ -41,11 +41,9 @@ internal sealed class DemoData(RecordStore records, VehicleStore vehicles, Fitti
             new(
                 "Helper",
                 [
-                    .. new[] { DayOfWeek.Monday, DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday }.Select(d => new WorkDay(
-                        d,
-                        9,
-                        18
-                    )),
+                    .. new[] { DayOfWeek.Monday, DayOfWeek.Tuesday, DayOfWeek.Wednesday, DayOfWeek.Friday, DayOfWeek.Saturday }.Select(
+                        d => new WorkDay(d, 9, 18)
+                    ),
                 ]
             ),
         ];

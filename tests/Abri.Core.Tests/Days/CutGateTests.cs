@@ -39,6 +39,17 @@ public class CutGateTests
         Assert.Equal(5, gate.Windows.Count);
     }
 
+    [Fact] // Cut at ten in the evening, the paint dries until after midnight: nobody would see the rain come
+    public void A_hole_does_not_stand_open_over_night_without_a_cover()
+    {
+        IReadOnlyList<Person> always = [From(0, 24)];
+        GateAnswer late = Ask(Fine(), 22.5, people: always).Result;
+        Assert.NotEqual(GateState.Go, late.State);
+        Assert.Contains("It would stand open over night before set it.", late.Verdict, StringComparison.Ordinal);
+        // An hour earlier it is shut before midnight, and what sets then is shut.
+        Assert.Equal(GateState.Go, Ask(Fine(), 21.5, people: always).Result.State);
+    }
+
     [Theory] // Chance of rain against what counts as dry: just below, at, just above
     [InlineData(19.9, true)]
     [InlineData(20, true)]

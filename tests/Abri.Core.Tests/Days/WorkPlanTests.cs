@@ -61,7 +61,7 @@ public class WorkPlanTests
         Assert.Equal(Monday.AddHours(12), Plan(Question(Fine(), [Works("Ada", 8, 18)], tasks)).FinishAt);
         PlanAnswer two = Plan(Question(Fine(), [Works("Ada", 8, 18), Works("Ben", 8, 18)], tasks));
         Assert.Equal(Monday.AddHours(10), two.FinishAt);
-        Assert.Equal(["Ada", "Ben"], two.Tasks.SelectMany(t => t.People).Order());
+        Assert.Equal(["Ada", "Ben"], two.Tasks.SelectMany(t => t.Hands).Select(h => h.Name).Order());
         // In one bay there is room for one of them.
         PlanTask[] bay = [.. tasks.Select(t => t with { Spot = "bay" })];
         Assert.Equal(Monday.AddHours(12), Plan(Question(Fine(), [Works("Ada", 8, 18), Works("Ben", 8, 18)], bay)).FinishAt);
@@ -72,7 +72,7 @@ public class WorkPlanTests
     {
         PlanAnswer plan = Plan(Question(Fine(), [Works("Ada", 8, 18), Works("Ben", 14, 18, DayOfWeek.Tuesday)], Task("glass", 60, people: 2)));
         Assert.Equal(38, Hours(plan, "glass"));
-        Assert.Equal(["Ada", "Ben"], plan.Tasks[0].People.Order());
+        Assert.Equal(["Ada", "Ben"], plan.Tasks[0].Hands.Select(h => h.Name).Order());
     }
 
     [Fact] // The span of the gate's tests: 4 h 15 min, of which the second person is needed for the middle quarter of an hour only
@@ -109,6 +109,35 @@ public class WorkPlanTests
         Assert.Equal(none.Unplanned.Single(t => t.Id == "a").Why, none.Unplanned.Single(t => t.Id == "trim").Why);
     }
 
+    [Fact] // Rain at eleven: two hours after the work that a closed joint was done, and within four of what was painted
+    public void What_was_sealed_or_painted_stays_dry_for_hours_after()
+    {
+        PlanTask Dry(double hours) => Task("a", 60) with { Steps = [Step("Paint", 60) with { Inside = false, DryHours = hours }] };
+        Forecast wet = Fine(but: Rain(90, 11));
+        Assert.Equal(8, Hours(Plan(Question(wet, [Works("Ada", 8, 18)], Dry(2))), "a"));
+        Assert.Equal(12, Hours(Plan(Question(wet, [Works("Ada", 8, 18)], Dry(4))), "a"));
+    }
+
+    [Fact]
+    public void A_job_that_cannot_be_ended_is_not_begun()
+    {
+        PlanTask[] tasks = [Task("mark", 60) with { Job = "vent" }, Task("glass", 60, people: 2) with { Job = "vent" }, Task("own", 30)];
+        PlanAnswer plan = Plan(Question(Fine(), [Works("Ada", 8, 18)], tasks));
+        Assert.Equal("own", plan.Tasks.Single().Id);
+        Assert.All(plan.Unplanned, u => Assert.Equal("Task glass finds no time within 5 days: it takes 2 people; there is 1.", u.Why));
+        // What is being done already is ended as far as it goes.
+        PlanQuestion running = Question(Fine(), [Works("Ada", 8, 18)], tasks) with { Locks = [new TaskLock("mark", Monday.AddHours(8), true)] };
+        Assert.Contains(Plan(running).Tasks, t => t.Id == "mark");
+    }
+
+    [Fact] // Four hours a day for five days: of six jobs of four hours the first five fit
+    public void What_does_not_fit_into_the_days_is_left_out_from_the_end()
+    {
+        PlanAnswer plan = Plan(Question(Fine(), [Works("Ada", 8, 12)], [.. Enumerable.Range(1, 6).Select(i => Task($"{i}", 240))]));
+        Assert.Equal(["1", "2", "3", "4", "5"], plan.Tasks.Select(t => t.Id).Order());
+        Assert.Equal("It does not fit into the 5 days ahead any more.", plan.Unplanned.Single().Why);
+    }
+
     [Fact]
     public void Beyond_the_forecast_it_is_said_that_the_weather_is_not_known()
     {
@@ -116,7 +145,7 @@ public class WorkPlanTests
         Worked<PlanAnswer> plan = WorkPlan.Of(Question(wet, [Works("Ada", 8, 18)], Hole("a"))).Value!;
         Assert.Equal(32, Hours(plan.Result, "a"));
         Assert.False(plan.Result.Tasks[0].IsForeseen);
-        Assert.Contains("After Tue 00:00 the weather is not known: plan again when it is.", plan.Warnings);
+        Assert.Contains("After Tue 13 May 00:00 the weather is not known: plan again when it is.", plan.Warnings);
     }
 
     [Fact]
@@ -127,8 +156,8 @@ public class WorkPlanTests
         PlanAnswer plan = Plan(question with { Locks = [new TaskLock("b", Monday.AddHours(12))] });
         Assert.Equal(12, Hours(plan, "b"));
         PlanClash clash = Plan(question with { Locks = [new TaskLock("a", Monday.AddHours(9))] }).Clash!;
-        Assert.Equal("Hole a cannot begin Mon 09:00: Rain from Mon 10:00 (90 %).", clash.Wishes.Single());
-        Assert.Equal("Begin it Mon 11:00.", clash.WaysOut.Single());
+        Assert.Equal("Hole a cannot begin Mon 12 May 09:00: Rain from Mon 10:00 (90 %).", clash.Wishes.Single());
+        Assert.Equal("Begin it Mon 12 May 11:00.", clash.WaysOut.Single());
     }
 
     [Fact]
@@ -151,8 +180,8 @@ public class WorkPlanTests
             },
         ];
         PlanAnswer plan = Plan(Question(Fine(), [Works("Ada", 8, 12)], tasks));
-        Assert.Equal(["Task a is done by Mon 12:00.", "Task b is done by Mon 12:00."], plan.Clash!.Wishes.Order());
-        Assert.Equal(["Give up: Task a is done by Mon 12:00.", "Give up: Task b is done by Mon 12:00."], plan.Clash.WaysOut.Order());
+        Assert.Equal(["Task a is done by Mon 12 May 12:00.", "Task b is done by Mon 12 May 12:00."], plan.Clash!.Wishes.Order());
+        Assert.Equal(["Give up: Task a is done by Mon 12 May 12:00.", "Give up: Task b is done by Mon 12 May 12:00."], plan.Clash.WaysOut.Order());
         Assert.Empty(plan.Tasks);
         // Half an hour too little: one more hour on that day helps, and is said.
         PlanTask[] nearly = [tasks[0] with { Until = Monday.AddHours(20) }, Task("b", 90) with { Until = Monday.AddHours(20) }];
@@ -232,22 +261,40 @@ public class WorkPlanTests
     public void A_search_that_nobody_waits_for_ends() =>
         Assert.Throws<OperationCanceledException>(() => WorkPlan.Of(Question(Fine(), [], Task("a", 30)), null, new CancellationToken(true)));
 
-    [Fact] // The bar: 60 tasks over 14 days, a first plan within 1 s and the best or within 5 % in 5 s
-    public void Sixty_tasks_over_two_weeks_are_planned_in_time()
+    [Fact] // Every rule of a plan of 60 tasks is gone through by itself; its end is held against what adding up the hours says
+    public void A_plan_of_sixty_tasks_keeps_every_rule_and_ends_within_a_twentieth_of_what_hours_allow()
     {
+        bool Wet(int hour) => (hour / 24) % 4 == 2;
+        Forecast forecast = Fine(336, (h, w) => Wet(h) ? w with { RainPercent = 70, RainMm = 1 } : w) with { IssuedAt = Monday.AddDays(10) };
         PlanTask[] tasks = Sixty();
-        PlanQuestion question = Question(
-            Fine(336, (h, w) => (h / 24) % 4 == 2 ? w with { RainPercent = 70, RainMm = 1 } : w),
-            [Works("Ada", 8, 18), Works("Ben", 10, 17, DayOfWeek.Saturday, DayOfWeek.Monday)],
-            tasks
-        ) with
-        {
-            Days = 14,
-        };
-        var watch = System.Diagnostics.Stopwatch.StartNew();
-        PlanAnswer plan = Plan(question);
-        Console.WriteLine($"{watch.ElapsedMilliseconds} ms {plan.Verdict} {string.Join(" ", plan.Unplanned.Select(u => u.Why).Take(3))}");
+        PlanAnswer plan = Plan(
+            Question(forecast, [Works("Ada", 8, 18), Works("Ben", 10, 17, DayOfWeek.Saturday, DayOfWeek.Monday)], tasks) with
+            {
+                Days = 14,
+            }
+        );
         Assert.Equal(60, plan.Tasks.Count);
+        Dictionary<string, PlannedTask> at = plan.Tasks.ToDictionary(t => t.Id);
+        bool Apart((DateTimeOffset, DateTimeOffset) a, (DateTimeOffset, DateTimeOffset) b) => a.Item2 <= b.Item1 || b.Item2 <= a.Item1;
+        void AllApart(IEnumerable<(DateTimeOffset, DateTimeOffset)> times)
+        {
+            (DateTimeOffset, DateTimeOffset)[] all = [.. times.Order()];
+            Assert.All(all.Zip(all.Skip(1)), pair => Assert.True(Apart(pair.First, pair.Second)));
+        }
+        foreach (string name in new[] { "Ada", "Ben" })
+            AllApart(plan.Tasks.SelectMany(t => t.Hands).Where(h => h.Name == name).Select(h => (h.From, h.Until)));
+        foreach (IGrouping<string, PlanTask> spot in tasks.GroupBy(t => t.Spot!))
+            AllApart(spot.Select(t => (at[t.Id].From, at[t.Id].Until)));
+        AllApart(tasks.Where(t => t.OpensShell).Select(t => (at[t.Id].From, at[t.Id].ReadyAt)));
+        Assert.All(tasks, t => Assert.All(t.After, a => Assert.True(at[t.Id].From >= at[a.Id].Until.AddHours(a.LagHours))));
+        Assert.All(tasks.Where(t => t.OpensShell || t.Steps[0].Weather.Dry), t =>
+            Assert.DoesNotContain(Enumerable.Range(0, 336), h =>
+                Wet(h) && !Apart((at[t.Id].From, at[t.Id].ReadyAt), (Monday.AddHours(h), Monday.AddHours(h + 1)))
+            )
+        );
+        // 92.5 h of people (each hole keeps its person for its hour of waiting), Ada 10 h a day and Ben 7 on two: not before the second Monday at 11.
+        double latest = (Monday.AddDays(7).AddHours(11) - Monday.AddHours(8)).TotalHours * 1.05;
+        Assert.True((plan.FinishAt!.Value - Monday.AddHours(8)).TotalHours <= latest, plan.Verdict);
     }
 
     /// <summary>Ten holes with marking out before and trimming a day after, and thirty other tasks in threes.</summary>

@@ -16,7 +16,7 @@ namespace Abri.Core.Tests.Stages;
 /// <summary>What opens the shell of a vehicle, and whether it may be begun.</summary>
 public class DaysOfVehicleTests
 {
-    private static readonly Fitting Grille = new(
+    internal static readonly Fitting Grille = new(
         "Grille",
         FittingKind.Grille,
         new RoundedRectangle(200, 100, 5),
@@ -36,7 +36,7 @@ public class DaysOfVehicleTests
         new FlangeScrews(3, 2, 10, 2.5)
     );
 
-    private static Opening At(OpeningState state = OpeningState.Planned, params ReadyItem[] ready) =>
+    internal static Opening At(OpeningState state = OpeningState.Planned, params ReadyItem[] ready) =>
         new(
             "Heater grille",
             "g",

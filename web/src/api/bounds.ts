@@ -130,6 +130,11 @@ export const bounds = {
     count: { least: 1, most: 60, label: 'The number of equal sheets', unit: '' },
   },
   Dam: { standsMm: { least: 0, most: 1000, label: 'How far it stands above the skin', unit: 'mm' } },
+  DayStep: {
+    waitHours: { least: 0, most: 2000, label: 'The wait', unit: 'h' },
+    people: { least: 1, most: 20, label: 'The number of people', unit: '' },
+    dryHours: { least: 0, most: 100, label: 'The time that it has to stay dry', unit: 'h' },
+  },
   DayWeather: {
     highC: { least: -50, most: 55, label: 'The high', unit: 'C' },
     lowC: { least: -55, most: 50, label: 'The low', unit: 'C' },
@@ -292,13 +297,14 @@ export const bounds = {
     afterMinutes: { least: 0, most: 1000, label: 'After how many minutes', unit: 'minutes' },
   },
   OldWindow: { glassMm: { least: 2, most: 12, label: 'The pane', unit: 'mm' } },
-  OpenStep: {
-    waitHours: { least: 0, most: 2000, label: 'The wait', unit: 'h' },
-    people: { least: 1, most: 20, label: 'The number of people', unit: '' },
-  },
   OpenTimeInput: { layMinutes: { least: 0, most: 1440, label: 'The time to lay it', unit: 'minutes' } },
   Opening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   OpeningsTogether: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },
+  OwnTask: {
+    minutes: { least: 5, most: 720, label: 'How long it takes', unit: 'min' },
+    people: { least: 1, most: 20, label: 'The number of people', unit: '' },
+    windBelowMs: { least: 1, most: 40, label: 'The wind', unit: 'm/s' },
+  },
   PaintInput: {
     areaM2: { least: 0.001, most: 500, label: 'The area', unit: 'm2' },
     airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
@@ -343,6 +349,7 @@ export const bounds = {
     latitudeDeg: { least: -90, most: 90, label: 'The latitude', unit: 'degrees' },
     longitudeDeg: { least: -180, most: 180, label: 'The longitude', unit: 'degrees' },
   },
+  PlanQuestion: { days: { least: 1, most: 21, label: 'The days ahead', unit: '' } },
   PondingInput: { cellMm: { least: 2, most: 500, label: "A cell's side", unit: 'mm' } },
   PotLifeInput: {
     minutesAt23C: { least: 1, most: 1440, label: 'The pot life', unit: 'minutes' },
@@ -493,6 +500,7 @@ export const bounds = {
     toMm: { least: 0, most: 9000, label: 'The end of a notch', unit: 'mm' },
     depthMm: { least: 0.5, most: 6000, label: 'The depth of a notch', unit: 'mm' },
   },
+  TaskAfter: { lagHours: { least: 0, most: 2000, label: 'The time between', unit: 'h' } },
   TighteningOrderInput: { count: { least: 0, most: 1000, label: 'The number of screws', unit: '' } },
   TogetherSite: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },
   TrimRun: {

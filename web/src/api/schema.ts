@@ -1136,6 +1136,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan-calculator"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/learning": {
         parameters: {
             query?: never;
@@ -3301,6 +3317,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post: operations["plan-make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/plan/starts/{kind}/{id}/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan-starts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/plan/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/plan/list.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan-list-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/plan/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan-calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/own-tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["own-task-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/forecast/typed": {
         parameters: {
             query?: never;
@@ -3360,6 +3472,22 @@ export interface paths {
         put?: never;
         post: operations["person-add"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/own-tasks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own-task-get"];
+        put: operations["own-task-put"];
+        post?: never;
+        delete: operations["own-task-delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4203,8 +4331,46 @@ export interface components {
             vapourPa: number;
             condenses: boolean;
         };
+        DayList: {
+            vehicle: string;
+            /** Format: date */
+            date: string;
+            weather: null | string;
+            tasks: components["schemas"]["DayTask"][];
+            tools: string[];
+            consumables: components["schemas"]["Consumable"][];
+            cautions: components["schemas"]["Caution"][];
+        };
         /** @enum {unknown} */
         DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
+        DayStep: {
+            title: string;
+            minutes: components["schemas"]["Minutes"];
+            /** Format: double */
+            waitHours: number;
+            weather: components["schemas"]["WeatherNeeds"];
+            /** Format: int32 */
+            people: number;
+            inside: boolean;
+            /**
+             * Format: double
+             * @default 0
+             */
+            dryHours: number;
+        };
+        DayTask: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+            /** Format: date-time */
+            readyAt: string;
+            title: string;
+            people: string[];
+            opensShell: boolean;
+            covered: components["schemas"]["TimedStep"][];
+            steps: components["schemas"]["WorkStep"][];
+        };
         DayWeather: {
             /** Format: date */
             date: string;
@@ -5050,7 +5216,12 @@ export interface components {
             cover: null | components["schemas"]["WorkedOfCoverPlan"];
         };
         /** @enum {unknown} */
-        JobKind: "finding" | "repair" | "replacement" | "opening";
+        JobKind: "finding" | "repair" | "replacement" | "opening" | "lining" | "own";
+        JobWithoutTasks: {
+            job: components["schemas"]["Job"];
+            name: string;
+            why: string;
+        };
         Joint: {
             name: string;
             kind: components["schemas"]["JointKind"];
@@ -5112,6 +5283,19 @@ export interface components {
         };
         /** @enum {unknown} */
         JudgementState: "good" | "needsWork" | "blocked";
+        KeptTask: {
+            task: components["schemas"]["TaskKey"];
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+            /** Format: date-time */
+            readyAt: string;
+            opensShell: boolean;
+            hands: components["schemas"]["TaskHand"][];
+            isForeseen: boolean;
+            covered: components["schemas"]["TimedStep"][];
+        };
         KeyedOfFinding: {
             key: string;
             value: components["schemas"]["Finding"];
@@ -5520,6 +5704,7 @@ export interface components {
             what: string;
             why: string;
             caution: null | string;
+            turn: components["schemas"]["WorkTurn"];
         };
         /** @enum {unknown} */
         NextPlace: "place" | "settings" | "markOut" | "asCut" | "clamp" | "bond" | "sealing" | "steps";
@@ -5582,18 +5767,8 @@ export interface components {
             covered: components["schemas"]["TimedStep"][];
         };
         OpenSpan: {
-            steps: components["schemas"]["OpenStep"][];
+            steps: components["schemas"]["DayStep"][];
             closes: boolean;
-        };
-        OpenStep: {
-            title: string;
-            minutes: components["schemas"]["Minutes"];
-            /** Format: double */
-            waitHours: number;
-            weather: components["schemas"]["WeatherNeeds"];
-            /** Format: int32 */
-            people: number;
-            inside: boolean;
         };
         OpenTimeInput: {
             product: components["schemas"]["Product"];
@@ -5677,6 +5852,31 @@ export interface components {
             dam: string;
             what: string;
             edge: components["schemas"]["PanelBox"];
+        };
+        Overruled: {
+            first: components["schemas"]["Job"];
+            then: components["schemas"]["Job"];
+            reason: string;
+        };
+        OverruledLine: {
+            overruled: components["schemas"]["Overruled"];
+            rule: string;
+        };
+        OwnTask: {
+            name: string;
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            people: number;
+            place: components["schemas"]["WorkPlace"];
+            dry: boolean;
+            /** Format: double */
+            windBelowMs: null | number;
+            /** Format: date-time */
+            notBefore: null | string;
+            /** Format: date-time */
+            until: null | string;
+            isDone: boolean;
         };
         /** @enum {unknown} */
         PaintBy: "brush" | "roller" | "sprayCan";
@@ -5920,6 +6120,108 @@ export interface components {
             latitudeDeg: number;
             /** Format: double */
             longitudeDeg: number;
+        };
+        PlanAnswer: {
+            verdict: string;
+            tasks: components["schemas"]["PlannedTask"][];
+            unplanned: components["schemas"]["UnplannedTask"][];
+            /** Format: double */
+            openMinutes: number;
+            /** Format: date-time */
+            finishAt: null | string;
+            /** Format: int32 */
+            halfDays: number;
+            isProven: boolean;
+            clash: null | components["schemas"]["PlanClash"];
+        };
+        PlanChange: {
+            marks: null | components["schemas"]["TaskMark"][];
+            overruled: null | components["schemas"]["Overruled"][];
+        };
+        PlanClash: {
+            wishes: string[];
+            waysOut: string[];
+        };
+        PlanInput: {
+            question: components["schemas"]["PlanQuestion"];
+        };
+        PlanLine: {
+            key: components["schemas"]["TaskKey"];
+            name: string;
+            title: string;
+            panelId: null | string;
+            steps: string[];
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            hands: number;
+            opensShell: boolean;
+            kept: null | components["schemas"]["KeptTask"];
+            mark: null | components["schemas"]["TaskMark"];
+            trouble: null | string;
+        };
+        PlanMade: {
+            verdict: string;
+            isKept: boolean;
+            clash: null | components["schemas"]["PlanClash"];
+            warnings: string[];
+        };
+        PlanOfVehicle: {
+            /** Format: date-time */
+            now: string;
+            /** Format: date-time */
+            madeAt: null | string;
+            verdict: string;
+            isProven: boolean;
+            lines: components["schemas"]["PlanLine"][];
+            moves: components["schemas"]["TaskMove"][];
+            without: components["schemas"]["JobWithoutTasks"][];
+            own: components["schemas"]["StoredOfOwnTask"][];
+            rules: components["schemas"]["RuleLine"][];
+            overruled: components["schemas"]["OverruledLine"][];
+            needsPlanning: boolean;
+        };
+        PlanQuestion: {
+            /** Format: date-time */
+            now: string;
+            on: components["schemas"]["Conditions"];
+            care: components["schemas"]["CutCare"];
+            tasks: components["schemas"]["PlanTask"][];
+            rules: components["schemas"]["TradeRule"][];
+            locks: components["schemas"]["TaskLock"][];
+            /**
+             * Format: int32
+             * @default 21
+             */
+            days: number;
+        };
+        PlanTask: {
+            id: string;
+            title: string;
+            job: string;
+            steps: components["schemas"]["DayStep"][];
+            opensShell: boolean;
+            spot: null | string;
+            after: components["schemas"]["TaskAfter"][];
+            /** Format: date-time */
+            notBefore?: null | string;
+            /** Format: date-time */
+            until?: null | string;
+            /** @default false */
+            keepsWaterOut: boolean;
+        };
+        PlannedTask: {
+            id: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+            /** Format: date-time */
+            readyAt: string;
+            hands: components["schemas"]["TaskHand"][];
+            isForeseen: boolean;
+            covered: components["schemas"]["TimedStep"][];
+            steps: components["schemas"]["TimedStep"][];
         };
         PlannedTest: {
             test: components["schemas"]["RankedTest"];
@@ -6362,6 +6664,11 @@ export interface components {
             heightMm: number;
             /** Format: double */
             cornerRadiusMm: number;
+        };
+        RuleLine: {
+            first: components["schemas"]["Job"];
+            then: components["schemas"]["Job"];
+            rule: string;
         };
         Runoff: {
             /** Format: double */
@@ -6909,6 +7216,12 @@ export interface components {
             /** Format: double */
             misclosureMm: number;
         };
+        StartWindow: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+        };
         SteelInstead: {
             name: string;
             /** Format: double */
@@ -7028,6 +7341,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Opening"];
+        };
+        StoredOfOwnTask: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["OwnTask"];
         };
         StoredOfPanel: {
             id: string;
@@ -7306,6 +7626,43 @@ export interface components {
             /** Format: double */
             depthMm: number;
         };
+        TaskAfter: {
+            id: string;
+            /** Format: double */
+            lagHours: number;
+        };
+        TaskHand: {
+            name: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            until: string;
+        };
+        TaskKey: {
+            job: components["schemas"]["Job"];
+            key: string;
+        };
+        TaskLock: {
+            id: string;
+            /** Format: date-time */
+            from: string;
+            /** @default false */
+            isRunning: boolean;
+        };
+        TaskMark: {
+            task: components["schemas"]["TaskKey"];
+            kind: components["schemas"]["TaskMarkKind"];
+            /** Format: date-time */
+            at: string;
+        };
+        /** @enum {unknown} */
+        TaskMarkKind: "fixed" | "running" | "done";
+        TaskMove: {
+            task: components["schemas"]["TaskKey"];
+            /** Format: date-time */
+            before: string;
+            why: string;
+        };
         TemporaryCover: {
             /** Format: int32 */
             number: number;
@@ -7381,6 +7738,13 @@ export interface components {
             lengths?: null | components["schemas"]["LengthFormat"];
             doors?: null | components["schemas"]["Panel"][];
         };
+        TradeRule: {
+            first: string[];
+            then: string[];
+            why: string;
+            /** @default false */
+            whenSet: boolean;
+        };
         /** @enum {unknown} */
         TrimHeld: "clips" | "screws";
         TrimRun: {
@@ -7397,6 +7761,10 @@ export interface components {
         Unit: "mm" | "ml" | "count" | "kg" | "days" | "hours" | "percent" | "degrees" | "celsius";
         /** @enum {unknown} */
         UnitSystem: "mm" | "inch";
+        UnplannedTask: {
+            id: string;
+            why: string;
+        };
         Vehicle: {
             name: string;
             kind: components["schemas"]["VehicleKind"];
@@ -7523,6 +7891,7 @@ export interface components {
             windows: components["schemas"]["CutWindow"][];
             nextJob: null | components["schemas"]["Job"];
             present: null | components["schemas"]["PresentAir"];
+            plannedOpen: components["schemas"]["TimedStep"][];
         };
         WeldOrderInput: {
             edge: components["schemas"]["PanelPoint"][];
@@ -7691,6 +8060,8 @@ export interface components {
             waitHours: number;
             after: components["schemas"]["Follows"][];
         };
+        /** @enum {unknown} */
+        WorkTurn: "closeShell" | "keepWaterOut" | "letWaterOut" | "findTheLeak" | "dryOut" | "uncover" | "treatRust" | "replaceWood" | "straighten" | "newOpenings" | "wax" | "line";
         WorkedOfAirPlan: {
             result: components["schemas"]["AirPlan"];
             steps: components["schemas"]["Step"][];
@@ -7945,6 +8316,12 @@ export interface components {
         };
         WorkedOfPatchPlan: {
             result: components["schemas"]["PatchPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPlanAnswer: {
+            result: components["schemas"]["PlanAnswer"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -9658,6 +10035,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfRiskCurve"];
+                };
+            };
+        };
+    };
+    "plan-calculator": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPlanAnswer"];
                 };
             };
         };
@@ -13805,6 +14206,172 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOfVehicle"];
+                };
+            };
+        };
+    };
+    "plan-make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanMade"];
+                };
+            };
+        };
+    };
+    "plan-starts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                kind: string;
+                id: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StartWindow"][];
+                };
+            };
+        };
+    };
+    "plan-list": {
+        parameters: {
+            query?: {
+                date?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayList"];
+                };
+            };
+        };
+    };
+    "plan-list-pdf": {
+        parameters: {
+            query?: {
+                date?: string;
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "plan-calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "own-task-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnTask"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOwnTask"];
+                };
+            };
+        };
+    };
     "forecast-typed": {
         parameters: {
             query?: never;
@@ -13906,6 +14473,81 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StoredOfPerson"];
                 };
+            };
+        };
+    };
+    "own-task-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOwnTask"];
+                };
+            };
+        };
+    };
+    "own-task-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnTask"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOwnTask"];
+                };
+            };
+        };
+    };
+    "own-task-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -95,6 +95,7 @@ useKeys((event) => {
             compact
             :hours="strip.hours"
             :windows="strip.windows"
+            :open="strip.plannedOpen"
             :now="strip.now"
             :label="t('strip.label')"
           />

@@ -16,9 +16,12 @@ export function dayText(at: string, form: 'short' | 'long' = 'short'): string {
 /** 09:40. */
 export const clockText = (at: string) => parts(at).clock
 
-/** 09:40, and the day before it where it is not that of another moment: Tue 09:40. */
-export const momentText = (at: string, today: string) =>
-  parts(at).day === parts(today).day ? clockText(at) : `${dayText(at)} ${clockText(at)}`
+/** 09:40, and the day before it where it is not that of another moment: Tue 09:40; a week away and more with its date: Tue 24, 09:40. */
+export function momentText(at: string, today: string): string {
+  if (parts(at).day === parts(today).day) return clockText(at)
+  const isFar = Math.abs(hoursBetween(today, at)) > 6 * 24
+  return `${dayText(at)}${isFar ? ` ${Number(parts(at).day.slice(8))},` : ''} ${clockText(at)}`
+}
 
 /** Hours from one moment to another. */
 export const hoursBetween = (from: string, to: string) => (Date.parse(to) - Date.parse(from)) / 3_600_000

@@ -81,6 +81,10 @@ export const stages: readonly Stage[] = [
   },
   {
     name: 'days',
-    screens: [{ path: 'days', name: 'days', component: () => import('@/stages/days/DaysStage.vue') }],
+    screens: [
+      { path: 'days', name: 'days', component: () => import('@/stages/days/DaysStage.vue') },
+      { path: 'days/plan', name: 'plan', component: () => import('@/stages/days/PlanScreen.vue') },
+      { path: 'days/list', name: 'day-list', component: () => import('@/stages/days/DayListScreen.vue') },
+    ],
   },
 ]

@@ -9,6 +9,7 @@ import { clockText, dayText, hourOfDay, hoursBetween, momentText } from '@/app/m
 const props = defineProps<{
   hours: readonly Schemas['ForecastHour'][]
   windows: readonly Schemas['CutWindow'][]
+  open?: readonly Schemas['TimedStep'][]
   now: string
   label: string
   compact?: boolean
@@ -65,6 +66,13 @@ const shown = computed(() =>
     .map((w) => ({ ...w, x: Math.max(0, x(w.from)), to: x(w.until) }))
     .filter((w) => w.to >= 0 && w.x <= width.value)
     .map((w) => ({ ...w, wide: Math.max(3, Math.min(w.to, width.value) - w.x) })),
+)
+/** When the plan leaves the shell open, as far as the band goes. */
+const opened = computed(() =>
+  (props.open ?? [])
+    .map((o) => ({ ...o, x: Math.max(0, x(o.from)), end: Math.min(width.value, x(o.to)) }))
+    .filter((o) => o.end > 0 && o.x < width.value)
+    .map((o) => ({ ...o, wide: Math.max(3, o.end - o.x) })),
 )
 /** Highest and lowest of each day, where they stand. */
 const extremes = computed(() => {
@@ -152,6 +160,17 @@ const point = (event: PointerEvent) => {
           {{ clockText(w.from) }}–{{ clockText(w.until) }}
         </text>
       </template>
+      <rect
+        v-for="o in opened"
+        :key="`o${o.from}`"
+        class="opened"
+        :x="o.x"
+        :y="top - (compact ? 1 : 6)"
+        :width="o.wide"
+        :height="compact ? 3 : 6"
+      >
+        <title>{{ o.title }}: {{ momentText(o.from, now) }}–{{ momentText(o.to, now) }}</title>
+      </rect>
       <line v-if="x(now) >= 0" class="now" :x1="x(now)" :x2="x(now)" :y1="top - 3" :y2="height - foot + 3" />
       <line
         v-if="hover !== null && !compact"
@@ -168,6 +187,7 @@ const point = (event: PointerEvent) => {
       <li><i class="k airKey" />{{ t('days.tempKey') }}</li>
       <li v-if="nights.length > 0"><i class="k nightKey" />{{ t('days.nightKey') }}</li>
       <li v-if="untrusted.length > 0"><i class="k untrustedKey" />{{ t('days.untrustedKey') }}</li>
+      <li v-if="opened.length > 0"><i class="k openedKey" />{{ t('days.plan.open') }}</li>
       <li v-if="windows.length > 0"><i class="k windowKey" />{{ t('days.windowKey') }}</li>
     </ul>
   </div>
@@ -185,6 +205,15 @@ svg {
 }
 .compact .night {
   fill: var(--night-hover);
+}
+.opened {
+  fill: var(--rust);
+}
+.compact .opened {
+  fill: var(--night-open);
+}
+.openedKey {
+  background: var(--rust);
 }
 .day,
 .ground {

@@ -25,7 +25,7 @@ public enum TaskMarkKind
 /// <param name="Task">The task.</param>
 /// <param name="Kind">The mark.</param>
 /// <param name="At">When it begins, began or was done.</param>
-public sealed record TaskMark(TaskKey Task, TaskMarkKind Kind, DateTimeOffset At);
+public sealed record TaskMark(TaskKey Task, TaskMarkKind Kind, [Dated] DateTimeOffset At);
 
 /// <summary>A rule of the trade that somebody overruled: one job need not wait for another.</summary>
 /// <param name="First">The job that should come first.</param>
@@ -39,7 +39,7 @@ public sealed record Overruled(Job First, Job Then, [Name(300, "Say in up to 300
 /// <param name="Until">When its work ends.</param>
 /// <param name="ReadyAt">When what sets after it is ready.</param>
 /// <param name="OpensShell">Whether the shell stands open from its beginning until then.</param>
-/// <param name="People">Who does it: names.</param>
+/// <param name="Hands">Who does it, and when.</param>
 /// <param name="IsForeseen">Whether the forecast was trusted for all of it.</param>
 /// <param name="Covered">Times in which a cover lies over the hole.</param>
 public sealed record KeptTask(
@@ -48,7 +48,7 @@ public sealed record KeptTask(
     DateTimeOffset Until,
     DateTimeOffset ReadyAt,
     bool OpensShell,
-    IReadOnlyList<string> People,
+    IReadOnlyList<TaskHand> Hands,
     bool IsForeseen,
     IReadOnlyList<TimedStep> Covered
 );

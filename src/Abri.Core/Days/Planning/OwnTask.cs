@@ -20,8 +20,8 @@ public sealed record OwnTask(
     WorkPlace Place,
     bool Dry,
     [Within(1, 40, "The wind", "m/s")] double? WindBelowMs,
-    DateTimeOffset? NotBefore,
-    DateTimeOffset? Until,
+    [Dated] DateTimeOffset? NotBefore,
+    [Dated] DateTimeOffset? Until,
     bool IsDone
 ) : IConsistent
 {

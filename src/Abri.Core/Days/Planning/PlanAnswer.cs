@@ -1,11 +1,17 @@
 namespace Abri.Core.Days.Planning;
 
+/// <summary>Somebody who does a task, or a part of it.</summary>
+/// <param name="Name">Their name.</param>
+/// <param name="From">From when on they are needed.</param>
+/// <param name="Until">Until when.</param>
+public sealed record TaskHand(string Name, DateTimeOffset From, DateTimeOffset Until);
+
 /// <summary>A task with its time.</summary>
 /// <param name="Id">The task.</param>
 /// <param name="From">When it begins.</param>
 /// <param name="Until">When its work ends.</param>
 /// <param name="ReadyAt">When what sets or dries after it is ready for what follows, or takes rain.</param>
-/// <param name="People">Who does it: names.</param>
+/// <param name="Hands">Who does it, and when.</param>
 /// <param name="IsForeseen">Whether the forecast is trusted for all of it; else only light and people were looked at for what lies beyond.</param>
 /// <param name="Covered">Times in which a cover lies over the hole.</param>
 /// <param name="Steps">Its steps with their times.</param>
@@ -14,7 +20,7 @@ public sealed record PlannedTask(
     DateTimeOffset From,
     DateTimeOffset Until,
     DateTimeOffset ReadyAt,
-    IReadOnlyList<string> People,
+    IReadOnlyList<TaskHand> Hands,
     bool IsForeseen,
     IReadOnlyList<TimedStep> Covered,
     IReadOnlyList<TimedStep> Steps

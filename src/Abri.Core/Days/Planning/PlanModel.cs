@@ -250,9 +250,9 @@ internal sealed class PlanModel
     private IEnumerable<PlanWish> Wish()
     {
         foreach (TaskLock fixedAt in Locks)
-            yield return new PlanWish($"{tasks[places[fixedAt.Id]].Task.Title} begins {question.On.Clock(fixedAt.From)}.", true);
+            yield return new PlanWish($"{tasks[places[fixedAt.Id]].Task.Title} begins {question.On.Date(fixedAt.From)}.", true);
         foreach (int i in Bounded)
-            yield return new PlanWish($"{tasks[i].Task.Title} is done by {question.On.Clock(tasks[i].Task.Until!.Value)}.", true);
+            yield return new PlanWish($"{tasks[i].Task.Title} is done by {question.On.Date(tasks[i].Task.Until!.Value)}.", true);
         foreach (TradeRule rule in question.Rules)
             yield return new PlanWish(rule.Why, false);
     }

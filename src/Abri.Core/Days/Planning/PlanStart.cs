@@ -1,16 +1,24 @@
+using Abri.Core.Weather;
+
 namespace Abri.Core.Days.Planning;
 
-/// <summary>A first plan: each task in its order at the first slot that is free.</summary>
+/// <summary>A first plan: each task in its order at the first slot that is free, with the order changed as long as that makes it better.</summary>
 /// <remarks>
-/// Serial schedule generation: tasks whose turn it is in the order given, each as early as those before it, the people, its spot and other holes let
-/// it. It is where the search of <see cref="PlanModel"/> begins, and tells soon how many jobs fit into the days.
+/// Serial schedule generation: tasks whose turn it is in an order, each as early as those before it, the people, its spot and other holes let it.
+/// Then two tasks change places in the order, again and again, and what leaves the shell open for less or ends sooner is kept. It is where the search
+/// of <see cref="PlanModel"/> begins, and tells soon how many jobs fit into the days.
 /// </remarks>
 internal sealed class PlanStart
 {
+    /// <summary>So many tasks are placed in all the orders that are tried.</summary>
+    private const int Placed = 120_000,
+        MostOrders = 2000;
+
     private readonly PlanQuestion question;
     private readonly PlanGrid grid;
     private readonly IReadOnlyList<TaskRuns> tasks;
     private readonly Dictionary<string, int> places;
+    private readonly (int Before, Func<int> Ready)[][] before;
     private readonly List<(long From, long Until)>[] busy;
     private readonly Dictionary<string, List<(long From, long Until)>> spots = [];
     private readonly List<(long From, long Until)> holes = [];
@@ -20,19 +28,66 @@ internal sealed class PlanStart
     {
         (this.question, this.grid, this.tasks) = (question, grid, tasks);
         places = tasks.Select((t, i) => (t.Task.Id, i)).ToDictionary(t => t.Id, t => t.i);
+        ILookup<int, (int Before, Func<int> Ready)> all = Before();
+        before = [.. tasks.Select((_, i) => all[i].ToArray())];
         busy = [.. question.On.Crew.Select(_ => new List<(long, long)>())];
         starts = new int?[tasks.Count];
     }
 
-    /// <summary>The slots at which the tasks begin; null where not all of them find one.</summary>
+    /// <summary>The slots at which the tasks begin in the first order in which all of them find one; null where none does.</summary>
     public static int[]? Of(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks)
     {
         var plan = new PlanStart(question, grid, tasks);
-        return plan.Fill() ? [.. plan.starts.Select(s => s!.Value)] : null;
+        return plan.Fill([.. Enumerable.Range(0, tasks.Count)]) ? plan.Kept : null;
     }
 
-    private bool Fill()
+    /// <summary>The best of many orders; what is given where none is better.</summary>
+    public static int[] Better(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks, int[] start, CancellationToken stop)
     {
+        var plan = new PlanStart(question, grid, tasks);
+        // What opens the shell needs the rarest hours: it is placed first.
+        int[] order = [.. Enumerable.Range(0, tasks.Count).OrderBy(i => tasks[i].Task.OpensShell ? 0 : 1)];
+        int[] best = start;
+        (double, int, long) least = plan.CostOf(best);
+        for (int n = 0; n < Placed / tasks.Count && n < MostOrders; n++)
+        {
+            stop.ThrowIfCancellationRequested();
+            List<int> tried = [.. order];
+            if (n > 0)
+            {
+                int moved = tried[Drawn(n, 0, tried.Count)];
+                tried.Remove(moved);
+                tried.Insert(Drawn(n, 1, tried.Count + 1), moved);
+            }
+            if (!plan.Fill(tried) || plan.CostOf(plan.Kept) is var cost && cost.CompareTo(least) > 0)
+                continue;
+            (order, best, least) = ([.. tried], plan.Kept, cost);
+        }
+        return best;
+    }
+
+    /// <summary>A number below a limit, spread evenly and always the same.</summary>
+    private static int Drawn(int n, int which, int below) => (int)(Noise.Uniform(1, which, n) * below);
+
+    private int[] Kept => [.. starts.Select(s => s!.Value)];
+
+    private (double OpenMinutes, int Finish, long Ends) CostOf(int[] at)
+    {
+        TaskRun[] runs = [.. tasks.Select((t, i) => t.Runs[at[i]]!)];
+        return (
+            runs.Where((_, i) => tasks[i].Task.OpensShell).Sum(r => (r.ReadyAt - r.From).TotalMinutes),
+            runs.Max(r => grid.AtOrAfter(r.ReadyAt)),
+            runs.Sum(r => (long)grid.AtOrAfter(r.ReadyAt))
+        );
+    }
+
+    private bool Fill(IReadOnlyList<int> order)
+    {
+        Array.Clear(starts);
+        spots.Clear();
+        holes.Clear();
+        foreach (List<(long, long)> person in busy)
+            person.Clear();
         // What is fixed takes its place before anything else does.
         foreach (TaskLock fixedAt in question.Locks.Where(l => places.ContainsKey(l.Id)))
         {
@@ -40,11 +95,10 @@ internal sealed class PlanStart
             if (!Place(places[fixedAt.Id], slot, slot))
                 return false;
         }
-        ILookup<int, (int Before, Func<int> Ready)> before = Before();
-        List<int> left = [.. Enumerable.Range(0, tasks.Count).Where(i => starts[i] is null)];
+        List<int> left = [.. order.Where(i => starts[i] is null)];
         while (left.Count > 0)
         {
-            int next = left.Find(i => before[i].All(b => starts[b.Before] is not null));
+            int next = left.Find(i => Array.TrueForAll(before[i], b => starts[b.Before] is not null));
             if (!Place(next, before[next].Select(b => b.Ready()).DefaultIfEmpty(0).Max(), grid.Count - 1))
                 return false;
             left.Remove(next);
@@ -92,8 +146,10 @@ internal sealed class PlanStart
     private bool Place(int task, int from, int to)
     {
         TaskRuns runs = tasks[task];
-        foreach (int slot in runs.Starts.Where(s => s >= from && s <= to))
+        for (int slot = from; slot <= Math.Min(to, grid.Count - 1); slot++)
         {
+            if (runs.Runs[slot] is null)
+                continue;
             TaskRun run = runs.Runs[slot]!;
             (long, long) work = (slot, grid.AtOrAfter(run.Until)),
                 open = (slot, grid.AtOrAfter(run.ReadyAt));

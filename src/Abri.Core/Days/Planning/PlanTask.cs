@@ -27,8 +27,8 @@ public sealed record PlanTask(
     bool OpensShell,
     [Name] string? Spot,
     [Count(0, 100, "A task comes after {1} others at most.")] IReadOnlyList<TaskAfter> After,
-    DateTimeOffset? NotBefore = null,
-    DateTimeOffset? Until = null,
+    [Dated] DateTimeOffset? NotBefore = null,
+    [Dated] DateTimeOffset? Until = null,
     bool KeepsWaterOut = false
 );
 
@@ -48,7 +48,7 @@ public sealed record TradeRule(
 /// <param name="Id">The task.</param>
 /// <param name="From">When.</param>
 /// <param name="IsRunning">Whether it is being done: then it is not asked whether it may begin.</param>
-public sealed record TaskLock([Name] string Id, DateTimeOffset From, bool IsRunning = false);
+public sealed record TaskLock([Name] string Id, [Dated] DateTimeOffset From, bool IsRunning = false);
 
 /// <summary>What is to be planned.</summary>
 /// <param name="Now">The moment.</param>
@@ -59,7 +59,7 @@ public sealed record TaskLock([Name] string Id, DateTimeOffset From, bool IsRunn
 /// <param name="Locks">What somebody fixed.</param>
 /// <param name="Days">How far ahead, days.</param>
 public sealed record PlanQuestion(
-    DateTimeOffset Now,
+    [Dated] DateTimeOffset Now,
     Conditions On,
     CutCare Care,
     [Count(1, PlanQuestion.MostTasks, "From 1 to {1} tasks are planned.")] IReadOnlyList<PlanTask> Tasks,

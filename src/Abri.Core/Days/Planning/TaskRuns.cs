@@ -17,8 +17,8 @@ internal sealed record TaskRun(IReadOnlyList<TimedStep> Steps, DateTimeOffset Re
 /// <summary>From which slots a task may be begun, how it goes then, and who can do it.</summary>
 /// <remarks>
 /// What opens the shell goes by <see cref="CutGate"/>: without a stop, or, where that is never possible in the time that the forecast is trusted for,
-/// with a cover. Of other work each step needs its own weather, and what has to be dry stays dry for <see cref="OpenSpan.RainSafeHours"/> of its
-/// wait. Beyond the trusted time only light and people are asked, and it is said. Who does it is decided by <see cref="PlanModel"/>; here only
+/// with a cover. Of other work each step needs its own weather, and what is sealed or coated stays dry for some hours after
+/// it. Beyond the trusted time only light and people are asked, and it is said. Who does it is decided by <see cref="PlanModel"/>; here only
 /// whether somebody could.
 /// </remarks>
 internal sealed class TaskRuns
@@ -225,7 +225,7 @@ internal sealed class TaskRuns
         if (!dry && step.Weather is { WindBelowMs: null, FromC: null, ToC: null })
             return true;
         Forecast forecast = question.On.Forecast;
-        DateTimeOffset settled = time.To.AddHours(Math.Min(step.WaitHours, OpenSpan.RainSafeHours)),
+        DateTimeOffset settled = time.To.AddHours(step.DryHours),
             until = Task.OpensShell && readyAt > settled ? readyAt : settled;
         (DateTimeOffset from, DateTimeOffset known) = (Later(time.From, forecast.From), Earlier(dry ? until : time.To, forecast.TrustedUntil));
         if (from < known)

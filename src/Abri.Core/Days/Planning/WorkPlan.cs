@@ -54,6 +54,7 @@ public static class WorkPlan
         }
         if (early is null)
             return Finish(question, [], Unplanned(), false);
+        early = PlanStart.Better(question, grid, tasks, early, stop);
         PlanFound found = new PlanModel(question, grid, tasks).Best(early, before ?? new Dictionary<string, DateTimeOffset>(), stop);
         return Finish(question, [.. tasks.Select((t, i) => Planned(question, t, found, i)).OrderBy(t => t.From)], Unplanned(), found.IsProven);
     }
@@ -88,7 +89,17 @@ public static class WorkPlan
             run.From,
             run.Until,
             run.ReadyAt,
-            [.. found.People[place].Select(p => question.On.Crew[p].Name)],
+            [
+                .. found
+                    .People[place]
+                    .Select(
+                        (p, hand) =>
+                        {
+                            (DateTimeOffset from, DateTimeOffset until) = task.Part(run, hand + 1);
+                            return new TaskHand(question.On.Crew[p].Name, from, until);
+                        }
+                    ),
+            ],
             run.IsForeseen,
             run.Covered,
             run.Steps
@@ -133,11 +144,11 @@ public static class WorkPlan
         if (question.On.Place is null)
             sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
         if (tasks.Any(t => !t.IsForeseen))
-            sheet.Warn($"After {question.On.Clock(question.On.Forecast.TrustedUntil)} the weather is not known: plan again when it is.");
+            sheet.Warn($"After {question.On.Date(question.On.Forecast.TrustedUntil)} the weather is not known: plan again when it is.");
         string verdict =
             clash is not null ? $"It does not fit: {string.Join(" ", clash.Wishes)}"
             : tasks.Count == 0 ? "Nothing could be planned."
-            : $"All done by {question.On.Clock(finish!.Value)}: {work:0.#} h of work on {halves} half days"
+            : $"All done by {question.On.Date(finish!.Value)}: {work:0.#} h of work on {halves} half days"
                 + (open > 0 ? $", the shell open for {open / 60:0.#} h in all" : "")
                 + (proven ? ". Proven: no plan leaves it open for less, nor ends sooner." : ". The best found; a better one is not ruled out.");
         return sheet.Finish(new PlanAnswer(verdict, tasks, unplanned, Math.Round(open), finish, halves, proven, clash));
@@ -193,8 +204,8 @@ public static class WorkPlan
         {
             if (tasks.FirstOrDefault(t => t.Task.Id == fixedAt.Id) is { } task && task.WhyNot(fixedAt.From) is { } why)
                 return new PlanClash(
-                    [$"{task.Task.Title} cannot begin {question.On.Clock(fixedAt.From)}: {why}"],
-                    Near(question, task, fixedAt.From) is { } near ? [$"Begin it {question.On.Clock(near)}."] : []
+                    [$"{task.Task.Title} cannot begin {question.On.Date(fixedAt.From)}: {why}"],
+                    Near(question, task, fixedAt.From) is { } near ? [$"Begin it {question.On.Date(near)}."] : []
                 );
         }
         return null;

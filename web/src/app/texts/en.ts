@@ -52,6 +52,8 @@ export const en = {
       asCut: 'the hole as cut',
       weather: 'weather',
       person: 'person',
+      ownTask: 'something to do',
+      overrule: 'overruling a rule',
     },
     failed: 'Something failed in the program. Nothing was lost; try again.',
     offline: 'The program does not answer. Is it still running? Nothing you typed is lost; try again.',

@@ -7,6 +7,7 @@ import { dayText, momentText } from '@/app/moment'
 import { useState } from '@/app/state'
 import WeatherBand from '@/drawing/WeatherBand.vue'
 import Action from '@/ui/Action.vue'
+import DaysTabs from './DaysTabs.vue'
 import GateAside from './GateAside.vue'
 import GateCard from './GateCard.vue'
 import PeopleCard from './PeopleCard.vue'
@@ -50,6 +51,7 @@ const moment = (at: string) => momentText(at, answer.value!.now)
   <div v-else class="screen">
     <header>
       <h1>{{ t('days.title') }}</h1>
+      <DaysTabs on="today" />
       <span v-if="answer" class="soft">{{ dayText(answer.now, 'long') }}</span>
       <div class="sp" />
       <span v-if="answer?.forecast" class="soft">
@@ -66,6 +68,7 @@ const moment = (at: string) => momentText(at, answer.value!.now)
           v-if="answer.forecast && answer.forecast.hours.length > 0"
           :hours="answer.forecast.hours"
           :windows="windows"
+          :open="answer.strip.plannedOpen"
           :now="answer.now"
           :label="t('days.band')"
         />

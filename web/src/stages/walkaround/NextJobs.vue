@@ -26,11 +26,12 @@ const rows = computed(() =>
     const opening = props.shell.openings.find((o) => o.id === job.job.id)
     const repair = props.shell.repairs.find((r) => r.id === job.job.id)
     const replacement = props.shell.floor.replacements.find((r) => r.id === job.job.id)
-    const owner = finding?.ownerId ?? opening?.ownerId ?? repair?.ownerId ?? replacement?.ownerId
+    const lining = props.shell.floor.linings.find((l) => l.id === job.job.id)
+    const owner = (finding ?? opening ?? repair ?? replacement ?? lining)?.ownerId
     const panel = props.shell.panels.find((p) => p.id === owner)
     return {
       job,
-      severity: finding?.value.severity ?? (repair || replacement ? ('repair' as const) : ('opening' as const)),
+      severity: finding?.value.severity ?? (repair || replacement || lining ? ('repair' as const) : ('opening' as const)),
       number: props.numbers[job.job.id],
       // Said once for a run of jobs that share it.
       caution: job.caution === props.shell.next[i - 1]?.caution ? null : job.caution,
@@ -43,7 +44,9 @@ const rows = computed(() =>
             ? t(`metal.state.${repair.value.state}`)
             : replacement
               ? t(`floor.state.${replacement.value.state}`)
-              : t(`openings.state.${opening?.value.state ?? 'planned'}`),
+              : lining
+                ? t(`lining.state.${lining.value.state}`)
+                : t(`openings.state.${opening?.value.state ?? 'planned'}`),
       ]
         .filter((part) => part)
         .join(', '),

@@ -54,10 +54,13 @@ function toOpening(openingId: string) {
 const toRepair = (at: string) => router.push({ name: 'metal', params: { vehicleId: vehicleId.value }, query: { at } })
 const toReplacement = (replacementId: string) =>
   router.push({ name: 'replacement', params: { vehicleId: vehicleId.value, replacementId, tab: 'replace' } })
+const toLining = (liningId: string) =>
+  router.push({ name: 'lining', params: { vehicleId: vehicleId.value, liningId, tab: 'design' } })
 function go(id: string) {
   if (shell.value!.findings.some((f) => f.id === id)) open(id)
   else if (shell.value!.repairs.some((r) => r.id === id)) void toRepair(id)
   else if (shell.value!.floor.replacements.some((r) => r.id === id)) void toReplacement(id)
+  else if (shell.value!.floor.linings.some((l) => l.id === id)) void toLining(id)
   else toOpening(id)
 }
 useKeys((event) => {

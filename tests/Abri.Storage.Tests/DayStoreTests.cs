@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Days;
+using Abri.Core.Days.Planning;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
@@ -61,6 +62,73 @@ public sealed class DayStoreTests : IDisposable
         scratch.History.Redo(vehicle);
         scratch.History.Redo(vehicle);
         Assert.Equal(13, scratch.Snapshots.Read(vehicle)!.Days.Forecast!.Value.Hours[0].AirC);
+    }
+
+    private static OwnTask Key =>
+        new(
+            "Have the key copied",
+            45,
+            1,
+            WorkPlace.Inside,
+            true,
+            8,
+            new DateTimeOffset(2031, 5, 13, 8, 0, 0, TimeSpan.Zero),
+            new DateTimeOffset(2031, 5, 14, 18, 0, 0, TimeSpan.Zero),
+            true
+        );
+
+    private static KeptPlan Plan(string verdict)
+    {
+        var at = new DateTimeOffset(2031, 5, 13, 8, 0, 0, TimeSpan.Zero);
+        var key = new TaskKey(new Job(JobKind.Opening, "vent"), "cut");
+        return new KeptPlan(
+            at,
+            verdict,
+            true,
+            [
+                new KeptTask(
+                    key,
+                    at,
+                    at.AddHours(2),
+                    at.AddHours(6),
+                    true,
+                    [new TaskHand("Ada", at, at.AddHours(2))],
+                    false,
+                    [new TimedStep("Cover", at, at.AddHours(1))]
+                ),
+            ],
+            [new KeptUnplanned(key with { Key = "trim" }, "No time.")],
+            [new TaskMark(key, TaskMarkKind.Fixed, at)],
+            [new Overruled(key.Job, new Job(JobKind.Lining, "ceiling"), "It is not behind it")],
+            [new TaskMove(key, at.AddDays(-1), "Rain")]
+        );
+    }
+
+    [Fact]
+    public void Own_tasks_come_back_as_they_were_kept_and_travel_in_a_file()
+    {
+        Stored<OwnTask> own = scratch.Days.Own.Add(vehicle, Key).Row!;
+        VehicleSnapshot now = scratch.Snapshots.Read(vehicle)!;
+        Assert.Equal(Key, Assert.Single(now.Days.Own).Value);
+        VehicleRecord file = VehicleFile.Of(now, _ => null);
+        string copy = scratch.Records.Add(file with { Vehicle = file.Vehicle with { Name = "Copy" } });
+        Assert.Equal([Key], scratch.Snapshots.Read(copy)!.Days.Own.Values());
+        scratch.Days.Own.Replace(own.Id, own.Version, Key with { NotBefore = null, Until = null, WindBelowMs = null, Dry = false, IsDone = false });
+        Assert.False(scratch.Days.Own.Find(own.Id)!.Value.Dry);
+        scratch.History.Undo(vehicle);
+        Assert.Equal(Key, scratch.Days.Own.Find(own.Id)!.Value);
+    }
+
+    [Fact]
+    public void A_new_plan_takes_the_place_of_the_old_one_and_one_undo_brings_that_back()
+    {
+        scratch.Days.Plans.Keep(vehicle, Plan("First"));
+        Assert.Equal(AbriJson.Write(Plan("First")), AbriJson.Write(scratch.Snapshots.Read(vehicle)!.Days.Plan!.Value));
+        scratch.Days.Plans.Keep(vehicle, Plan("Second"));
+        Assert.Equal("Kept the plan", scratch.History.Undo(vehicle).What);
+        Assert.Equal("First", scratch.Snapshots.Read(vehicle)!.Days.Plan!.Value.Verdict);
+        scratch.History.Undo(vehicle);
+        Assert.Null(scratch.Snapshots.Read(vehicle)!.Days.Plan);
     }
 
     [Fact]

@@ -192,3 +192,81 @@ test('light, a roof in the sun and the next one of a kind are told without a veh
   // Wright: 180 x 0.85 x 0.85.
   await expect(page.getByTestId('learning')).toContainText('Number 4 takes about 130 min')
 })
+
+/** The plan of all that waits on the Heron. */
+async function plan(page: Page) {
+  await days(page)
+  await page.getByRole('link', { name: 'Plan', exact: true }).click()
+  await expect(page.getByTestId('plan')).toContainText(/tasks wait|All done by/)
+  const make = page.getByRole('button', { name: 'Plan it' })
+  if (await make.count()) await make.click()
+  await expect(page.getByTestId('plan-board')).toBeVisible({ timeout: 30_000 })
+}
+
+test('all that waits is put into days; a task is fixed, moved and let go again, and what cannot be is told with a way out', async ({ page }) => {
+  test.setTimeout(120_000)
+  await plan(page)
+  await expect(page.getByTestId('plan-verdict')).toContainText(/All done by \w+ \d+ May \d\d:\d\d/)
+  const vent = page.getByTestId('plan-board').getByRole('button', { name: /Vent over the glaze bench: cut/ }).first()
+  await vent.click()
+  const task = page.getByTestId('plan-task')
+  await expect(task).toContainText('Vent over the glaze bench: cut')
+  await expect(task).toContainText('Safe from rain by')
+  await task.getByRole('button', { name: 'Fix this time' }).click()
+  await expect(task.getByRole('button', { name: 'Let it move' })).toBeVisible({ timeout: 30_000 })
+  const fixed = await vent.getAttribute('title')
+  await page.getByRole('button', { name: 'Plan again' }).click()
+  await expect(page.getByTestId('plan-board')).toBeVisible()
+  expect(await vent.getAttribute('title')).toBe(fixed)
+  await task.getByRole('button', { name: 'Let it move' }).click()
+  await expect(task.getByRole('button', { name: 'Fix this time' })).toBeVisible({ timeout: 30_000 })
+
+  // Dragged to the evening, a task goes to the nearest time at which it may begin.
+  const read = page.getByTestId('plan-board').getByRole('button', { name: /Right rear door stands off: bend it/ }).first()
+  await read.scrollIntoViewIfNeeded()
+  const box = (await read.boundingBox())!
+  await page.mouse.move(box.x + 4, box.y + 5)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 60, box.y + 6)
+  await expect(page.locator('.may').first()).toBeVisible()
+  await page.mouse.move(box.x + 190, box.y + 6, { steps: 4 })
+  await page.mouse.up()
+  await read.click()
+  await expect(task.getByRole('button', { name: 'Let it move' })).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByTestId('moved')).toContainText('Right rear door stands off: bend it')
+
+  // Done: what follows is planned from then on, and it is not in the list any more.
+  await task.getByRole('button', { name: 'Done' }).click()
+  await expect(task.getByRole('button', { name: 'Not done' })).toBeVisible({ timeout: 30_000 })
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(task.getByRole('button', { name: 'Done' })).toBeVisible()
+})
+
+test('own tasks are planned with the rest, rules of the trade are overruled with a reason, and the list of a day is printed', async ({ page }) => {
+  test.setTimeout(120_000)
+  await plan(page)
+  await page.getByRole('button', { name: 'Add something to do' }).click()
+  const form = page.getByRole('dialog')
+  await form.getByLabel('What', { exact: true }).fill('Collect the window')
+  await form.getByLabel('Minutes').fill('45')
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Something changed since: plan again.')).toBeVisible()
+  await page.getByRole('button', { name: 'Plan again' }).click()
+  await expect(page.getByTestId('plan-board').getByRole('button', { name: /Collect the window/ }).first()).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByText('Something changed since: plan again.')).toHaveCount(0)
+
+  await page.getByRole('button', { name: /rules of the trade/ }).click()
+  await page.getByRole('button', { name: 'Overrule', exact: true }).first().click()
+  const why = page.getByRole('dialog')
+  await why.getByLabel('Why it need not wait').fill('It lies on the other side')
+  await why.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('It lies on the other side')).toBeVisible({ timeout: 30_000 })
+
+  await page.getByRole('link', { name: 'List of the day' }).click()
+  await expect(page.getByTestId('day-list')).toContainText('Lay out')
+  const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Print' }).click()])
+  expect(pdf.suggestedFilename()).toMatch(/^list-2031-05-\d\d\.pdf$/)
+  await page.getByRole('link', { name: 'Plan', exact: true }).click()
+  const [ics] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Calendar' }).click()])
+  expect(ics.suggestedFilename()).toBe('plan.ics')
+})

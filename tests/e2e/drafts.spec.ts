@@ -116,6 +116,7 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['a stock board', async (page) => floor(page).then(() => page.getByRole('link', { name: 'Cut plan', exact: true }).click()).then(() => page.getByRole('button', { name: 'Add a board' }).click()), 'Name', 'Half a sheet'],
   ['the weather', async (page) => stage(page, 'Days').then(() => page.getByRole('button', { name: 'New weather' }).click()), 'Wind, m/s', '7'],
   ['a person', async (page) => stage(page, 'Days').then(() => page.getByRole('button', { name: 'Add a person' }).click()), 'Name', 'Half a helper'],
+  ['something to do', async (page) => stage(page, 'Days').then(() => page.getByRole('link', { name: 'Plan', exact: true }).click()).then(() => page.getByRole('button', { name: 'Add something to do' }).click()), 'What', 'Half an errand'],
   ['a replacement', async (page) => floor(page).then(() => page.getByTestId('floor').getByRole('button', { name: 'Soft board by the side door' }).click()).then(() => page.getByRole('button', { name: 'Open', exact: true }).click()), 'Margin beyond sound wood', '75 mm'],
 ]
 for (const [what, open, label, typed] of editors) {

@@ -73,6 +73,8 @@ for (const [name, go] of [
   ['sealing', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click())],
   ['a joint', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Sealing' }).click()).then(() => page.getByTestId('joints').getByRole('button', { name: /seam/i }).first().click())],
   ['days', async (page: Page) => openDays(page)],
+  ['a plan', async (page: Page) => openDays(page).then(() => page.getByRole('link', { name: 'Plan', exact: true }).click()).then(() => expect(page.getByText(/tasks wait/)).toBeVisible())],
+  ['the list of a day', async (page: Page) => openDays(page).then(() => page.getByRole('link', { name: 'List of the day' }).click()).then(() => expect(page.getByText('No work is planned after today.')).toBeVisible())],
   ['the simulated weather', async (page: Page) => openDays(page).then(() => page.goto(`${app.url}/simulated-weather`)).then(() => expect(page.getByRole('img', { name: /Forecast and truth/ })).toBeVisible())],
   ['metal', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click())],
   ['a repair', async (page: Page) => openRepair(page)],

@@ -44,10 +44,10 @@ const views = [
   ['place', at('Vent', 'place')],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
-  ['steps', at('Vent', 'steps')],
   ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['days', `/vehicles/${id}/days`],
+  ['plan', `/vehicles/${id}/days/plan`, planned],
   ['quick-figures', '/figures', rust],
 ]
 async function tapeTwice(page) {
@@ -55,6 +55,11 @@ async function tapeTwice(page) {
   await page.getByText('Taped twice?').click()
   await page.getByLabel('The same edges, taped again').fill('1780 / 1831')
   await page.getByTestId('twice').waitFor()
+}
+async function planned(page) {
+  await page.getByRole('button', { name: 'Plan it' }).click()
+  await page.getByTestId('plan-board').getByRole('button', { name: /Patch under the rear step: cut out/ }).first().click({ timeout: 30000 })
+  await page.getByTestId('plan-task').waitFor()
 }
 async function together(page) {
   await page.getByRole('button', { name: 'Find the best arrangement' }).click()

@@ -46,11 +46,11 @@ public sealed record GateAnswer(GateState State, string Verdict, IReadOnlyList<H
 
 /// <summary>If I cut now, is it shut and safe from rain before it rains, before dark, before I must stop?</summary>
 /// <remarks>
-/// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in
-/// its own weather, by daylight where it is outside, with its people there all the time, and not over night. Neither an hour of it nor all of it together, from the cut
-/// until rain does no more harm, may have more than the chosen chance of rain (<see cref="RainChance"/>). Waits for paint and sealant are those of
-/// air at 20 C and get longer in the cold (<see cref="WaitTime"/>). With a cover the work may stop: each step is done at
-/// the first hours that suit it, and the hole is covered in between, for one night at most and not in gusts of <see cref="CoverGustMs"/> or more.
+/// Every beginning of the coming days, <see cref="EveryMinutes"/> apart, is gone through: the steps one after the other with their waits, each in its
+/// own weather, by daylight where it is outside, with its people there all the time, and not over night. Neither an hour of it nor all of it
+/// together, from the cut until rain does no more harm, may have more than the chosen chance of rain (<see cref="RainChance"/>). Waits for paint and
+/// sealant are those of air at 20 C and get longer in the cold (<see cref="WaitTime"/>). With a cover the work may stop: each step is done at the
+/// first hours that suit it, and the hole is covered in between, for one night at most and not in gusts of <see cref="CoverGustMs"/> or more.
 /// </remarks>
 /// <example>Cut 32, paint 25 and an hour to dry, bed 25, set 30, seal 20 min and four hours: begun at 9:00, safe at 16:12.</example>
 public static class CutGate

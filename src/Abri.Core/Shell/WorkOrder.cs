@@ -117,7 +117,8 @@ public sealed record NextJob(Job Job, string What, string Why, string? Caution, 
 /// <remarks>
 /// An open shell is closed first. Then water is kept out (seams, seals, holes) and let out (drains), and where it came from is proved; then the shell
 /// dries; then trims come off, and rust is treated, before anything is lined; then soft wood is replaced; new openings come into a sound shell;
-/// cavity wax comes after all that, and last of all what hides it. Common practice, no source. While anything inside is damp, nothing that would trap water is ever proposed.
+/// cavity wax comes after all that, and last of all what hides it. Common practice, no source. While anything inside is damp, nothing that would trap
+/// water is ever proposed.
 /// </remarks>
 public static class WorkOrder
 {

@@ -9,9 +9,9 @@ internal sealed record ProcedureTask(TaskKey Key, PlanTask Task, IReadOnlyList<W
 
 /// <summary>Cuts a procedure into tasks: what is done in one go.</summary>
 /// <remarks>
-/// The steps from the cut until rain does no more harm are one task, which nothing may come into. Others go on until something has to set or dry, other
-/// people or light are needed, <see cref="MostMinutes"/> are full, or wax begins, which has its own turn. A single step that is longer is done in
-/// parts.
+/// The steps from the cut until rain does no more harm are one task, which nothing may come into. Others go on until something has to set or dry,
+/// other people or light are needed, <see cref="MostMinutes"/> are full, or wax begins, which has its own turn. A single step that is longer is done
+/// in parts.
 /// </remarks>
 internal static class ProcedureTasks
 {

@@ -73,7 +73,8 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
             }
         }
         List<JobRule> rules = RulesOf(tasks);
-        return new VehicleTasks([.. tasks, .. of.Days.Own.Where(o => !o.Value.IsDone).Select(Own)], rules, without);
+        // What somebody wrote down comes first: of what does not fit the last is left out.
+        return new VehicleTasks([.. of.Days.Own.Where(o => !o.Value.IsDone).Select(Own), .. tasks], rules, without);
     }
 
     private static VehicleTask Own(Stored<OwnTask> row)

@@ -1,3 +1,4 @@
+using System.Text;
 using Abri.Core;
 using Abri.Core.Days.Planning;
 using Abri.Core.Declared;
@@ -73,9 +74,10 @@ internal static class PlanEndpoints
             .WithName("plan-list-pdf");
         vehicle
             .MapGet("/plan/calendar.ics", (OfVehicle of, TimeProvider clock) =>
-                TypedResults.Text(
-                    PlanCalendar.Write(PlanOfVehicle.Of(of.Snapshot, clock.GetUtcNow()), of.Snapshot.Vehicle.Value.Name),
-                    "text/calendar; charset=utf-8"
+                TypedResults.File(
+                    Encoding.UTF8.GetBytes(PlanCalendar.Write(PlanOfVehicle.Of(of.Snapshot, clock.GetUtcNow()), of.Snapshot.Vehicle.Value.Name)),
+                    "text/calendar",
+                    "plan.ics"
                 )
             )
             .WithMetadata(ByTheMinute.Answers)

@@ -2,8 +2,8 @@ namespace Abri.Core.Days.Planning;
 
 /// <summary>What no plan can beat, told by adding up hours: proofs come much sooner with it.</summary>
 /// <remarks>
-/// Work of some tasks is done in slots in which any of them can go on, by at most as many people as work then; pauses within a task keep its people. Looked at for all tasks, for those
-/// that need dry weather, for those that open the shell, and for those of each spot, where one works at a time.
+/// Work of some tasks is done in slots in which any of them can go on, by at most as many people as work then; pauses within a task keep its people.
+/// Looked at for all tasks, for those that need dry weather, for those that open the shell, and for those of each spot, where one works at a time.
 /// </remarks>
 internal static class PlanBounds
 {

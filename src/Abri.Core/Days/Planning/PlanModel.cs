@@ -16,8 +16,8 @@ internal sealed record PlanFound(int[] Starts, IReadOnlyList<int>[] People, bool
 
 /// <summary>The plan as a constraint model over half-hours.</summary>
 /// <remarks>
-/// The beginning of each task is one of the slots that <see cref="TaskRuns"/> allows; its end, and when what sets after it is ready, follow from it by
-/// element constraints, since waits depend on the weather. Nobody does two things at once, one task at a time is done at one spot, and one hole
+/// The beginning of each task is one of the slots that <see cref="TaskRuns"/> allows; its end, and when what sets after it is ready, follow from it
+/// by element constraints, since waits depend on the weather. Nobody does two things at once, one task at a time is done at one spot, and one hole
 /// stands open at a time. Wishes hang on assumptions, so that they can be given up. The aims one after the other, each kept while the next is made
 /// better: least open time, earliest end, fewest half days, then what keeps water out soon and everything as early as it goes. Solved by CP-SAT on
 /// one thread with a fixed seed and limits in operations: the same question has the same plan on any machine.

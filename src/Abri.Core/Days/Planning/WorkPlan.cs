@@ -3,8 +3,9 @@ namespace Abri.Core.Days.Planning;
 /// <summary>In which order over which days does everything fit?</summary>
 /// <remarks>
 /// Tasks that find no time at all in the days ahead are left out with their jobs and all that come after them, and named with what stands in the way
-/// most often; so are the last jobs where not all fit into the days. The others are planned by <see cref="PlanModel"/>. Where wishes clash, the fewest that do are found exactly (smallest set that every way of
-/// satisfying the others misses, grown one counterexample at a time), with the ways out that were tried and do work.
+/// most often; so are the last jobs where not all fit into the days. The others are planned by <see cref="PlanModel"/>. Where wishes clash, the
+/// fewest that do are found exactly (smallest set that every way of satisfying the others misses, grown one counterexample at a time), with the ways
+/// out that were tried and do work.
 /// </remarks>
 /// <example>Bed a vent for 2 h and seal it after 24 h: begun Monday at 9, sealed on Tuesday at 11 at the earliest.</example>
 public static class WorkPlan
@@ -135,7 +136,7 @@ public static class WorkPlan
         DateTimeOffset? finish = tasks.Count == 0 ? null : tasks.Max(t => t.ReadyAt);
         sheet.Cite(
             new Source(
-                $"Slots of {PlanGrid.Minutes} min; waits at {WaitTime.AtC:0} C, twice as long for every 10 K less; after the forecast as in it on average",
+                $"Slots of {PlanGrid.Minutes} min; waits at {WaitTime.AtC:0} C, twice as long for 10 K less, after the forecast as in it on average",
                 SourceKind.Assumption
             )
         );

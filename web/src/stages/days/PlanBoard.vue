@@ -52,7 +52,7 @@ async function hold(bar: PlanBar, event: PointerEvent) {
   if (bar.line.mark?.kind === 'done') return
   held.value = { bar, x: event.clientX, y: event.clientY, moved: false, starts: [], to: null }
   const windows = await props.starts(bar.line.key).catch(() => [])
-  if (held.value?.bar === bar) held.value.starts = startsOf(windows)
+  if (held.value && keyText(held.value.bar.line.key) === keyText(bar.line.key)) held.value.starts = startsOf(windows)
 }
 function drag(event: PointerEvent) {
   const h = held.value

@@ -126,7 +126,9 @@ public static class CutGate
             sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
         if (!span.Closes)
             sheet.Warn("None of these steps closes the shell: a cover or the next job has to.");
-        string verdict = Verdict(state, on, windows, run, reasons, now) + (windows.Count == 0 ? Closest(span, on, care, first) : "");
+        string verdict = Verdict(state, on, windows, run, reasons, now);
+        if (windows.Count == 0 && state != GateState.WithCover)
+            verdict += LaterCovered(span, on, care, first) ?? $" The forecast shows no time that suits.{Closest(span, on, care, first)}";
         return sheet.Finish(new GateAnswer(state, verdict, reasons, windows, run));
     }
 
@@ -158,6 +160,17 @@ public static class CutGate
                 windows.Add(new CutWindow(on.Local(at), on.Local(at)));
         }
         return windows;
+    }
+
+    /// <summary>The first beginning of another day with a cover, in words; null where there is none.</summary>
+    private static string? LaterCovered(OpenSpan span, Conditions on, CutCare care, DateTimeOffset first)
+    {
+        for (DateTimeOffset at = first; at < on.Forecast.TrustedUntil; at = at.AddMinutes(3 * EveryMinutes))
+        {
+            if (Covered(span, on, care, at) is { } run)
+                return $" With a cover: {on.Clock(at)}, safe from rain by {on.Clock(run.SafeAt)}.";
+        }
+        return null;
     }
 
     /// <summary>The beginning that has the fewest kinds of things in its way, looked at each hour; empty where the forecast is over.</summary>
@@ -284,7 +297,7 @@ public static class CutGate
     private static string Verdict(GateState state, Conditions on, List<CutWindow> windows, OpenRun? run, Hindrance[] reasons, DateTimeOffset now)
     {
         string Said(DateTimeOffset at) => Day(on, at) == Day(on, now) ? $"{on.Local(at):HH:mm}" : on.Clock(at);
-        string next = windows is [var w, ..] ? $" Next: {Said(w.From)} to {Said(w.Until)}." : " The forecast shows no time that suits.";
+        string next = windows is [var w, ..] ? $" Next: {Said(w.From)} to {Said(w.Until)}." : "";
         string dusk = on.Place is null ? " Dusk is not looked at: say where the vehicle stands." : "";
         return state switch
         {

@@ -50,6 +50,16 @@ public class CutGateTests
         Assert.Equal(GateState.Go, Ask(Fine(), 21.5, people: always).Result.State);
     }
 
+    [Fact] // Rain all of today, and from ten to five on every other day: begun at five, the last work would end a quarter of an hour after seven
+    public void Where_only_another_day_with_a_cover_would_do_that_is_said()
+    {
+        Forecast wet = Fine(but: (h, w) => h < 24 || (h % 24) is >= 10 and < 17 ? w with { RainPercent = 90, RainMm = 1 } : w);
+        GateAnswer gate = Ask(wet, 9, people: [From(8, 19)]).Result;
+        Assert.Equal((GateState.NotToday, 0), (gate.State, gate.Windows.Count));
+        Assert.Contains(" With a cover: Tue 08:00, safe from rain by Tue 19:30.", gate.Verdict, StringComparison.Ordinal);
+        Assert.DoesNotContain("no time that suits", gate.Verdict, StringComparison.Ordinal);
+    }
+
     [Theory] // Chance of rain against what counts as dry: just below, at, just above
     [InlineData(19.9, true)]
     [InlineData(20, true)]

@@ -301,7 +301,7 @@ export const bounds = {
   Opening: { wallMm: { least: 0.3, most: 300, label: "The wall's thickness", unit: 'mm' } },
   OpeningsTogether: { spacingMm: { least: 0, most: 2000, label: 'The room between two flanges', unit: 'mm' } },
   OwnTask: {
-    minutes: { least: 5, most: 720, label: 'How long it takes', unit: 'min' },
+    minutes: { least: 5, most: 720, label: 'How long it takes', unit: 'minutes' },
     people: { least: 1, most: 20, label: 'The number of people', unit: '' },
     windBelowMs: { least: 1, most: 40, label: 'The wind', unit: 'm/s' },
   },

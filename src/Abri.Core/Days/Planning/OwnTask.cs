@@ -15,7 +15,7 @@ namespace Abri.Core.Days.Planning;
 /// <param name="IsDone">Whether it is done.</param>
 public sealed record OwnTask(
     [Name] string Name,
-    [Within(5, 720, "How long it takes", "min")] double Minutes,
+    [Within(5, 720, "How long it takes", "minutes")] double Minutes,
     [Within(1, 20, "The number of people")] int People,
     WorkPlace Place,
     bool Dry,

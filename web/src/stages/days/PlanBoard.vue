@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import { clockText, dayText, hourOfDay } from '@/app/moment'
+import { clockText, dayText, hourOfDay, momentText } from '@/app/moment'
 import { daysOf, hoursShown, nearest, startsOf, type PlanBar, type PlanDay, type Start } from './planDays'
 import { keyText, type PlanLine, type TaskKey } from './usePlan'
 
@@ -33,11 +33,17 @@ const ticks = computed(() =>
 )
 const high = computed(() => head + lanes.value * lane + 4)
 const weatherOf = (day: string) => props.hours.filter((h) => h.at.slice(0, 10) === day)
+/** The hours of a day that may be wet, of those that are shown. */
+const wetOf = (day: string) =>
+  weatherOf(day).filter((h) => {
+    const hour = hourOfDay(h.at)
+    return h.isTrusted && h.hour.rainPercent >= 5 && hour >= shown.value.from && hour < shown.value.to
+  })
 const isKnown = (day: PlanDay) => weatherOf(day.day).some((h) => h.isTrusted)
 const isShort = (bar: PlanBar) => (bar.to - bar.from) * each.value < 34
 const told = (bar: PlanBar) =>
   [
-    `${clockText(bar.line.kept!.from)}–${clockText(bar.line.kept!.until)} ${bar.line.title}`,
+    `${clockText(bar.line.kept!.from)}–${momentText(bar.line.kept!.until, bar.line.kept!.from)} ${bar.line.title}`,
     bar.line.kept!.hands.map((h) => h.name).join(', '),
     bar.line.trouble ?? '',
   ]
@@ -100,7 +106,7 @@ const mayBegin = (day: string) => (held.value?.moved ? held.value.starts.filter(
       </template>
       <div class="lanes" :style="{ left: `${gutter}px` }">
         <i
-          v-for="h in weatherOf(d.day).filter((w) => w.isTrusted && w.hour.rainPercent >= 5)"
+          v-for="h in wetOf(d.day)"
           :key="h.at"
           class="rain"
           :style="{ left: `${x(hourOfDay(h.at))}px`, width: `${each}px`, height: `${h.hour.rainPercent}%` }"

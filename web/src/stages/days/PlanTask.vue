@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { clockText, dayText, momentText } from '@/app/moment'
+import { dayText, momentText } from '@/app/moment'
 import { minutesText } from '@/app/minutes'
 import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
@@ -36,7 +36,8 @@ const moved = (at: string) => void mark('fixed', at)
   <section data-testid="plan-task">
     <h2>{{ line.title }}</h2>
     <p v-if="line.kept">
-      {{ momentText(line.kept.from, now) }}–{{ clockText(line.kept.until) }}, {{ line.kept.hands.map((h) => h.name).join(', ') }}
+      {{ momentText(line.kept.from, now) }}–{{ momentText(line.kept.until, line.kept.from) }},
+      {{ line.kept.hands.map((h) => h.name).join(', ') }}
       <span v-if="line.kept.readyAt > line.kept.until" class="soft">
         {{ t(line.opensShell ? 'days.plan.safeAt' : 'days.plan.setAt', { at: momentText(line.kept.readyAt, now) }) }}
       </span>

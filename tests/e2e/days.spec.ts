@@ -150,7 +150,7 @@ test('a table of hours is read, and told where it cannot be', async ({ page }) =
   await form.getByLabel('Table of hours (CSV)').setInputFiles(good)
   await expect(form.getByRole('status')).toContainText('No gusts in the table: taken as 1.6 times the wind.')
   await form.getByRole('button', { name: 'Close', exact: true }).last().click()
-  await expect(page.getByText('from a table, 08:40')).toBeVisible()
+  await expect(page.getByText(/from a table, 08:4\d/)).toBeVisible()
   await expect(badge(page)).toContainText('Last safe cut today')
 
   // Sealing's cure reads the same hours: 57.2 F is 14 C.

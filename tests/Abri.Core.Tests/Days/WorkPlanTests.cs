@@ -135,7 +135,7 @@ public class WorkPlanTests
     {
         PlanAnswer plan = Plan(Question(Fine(), [Works("Ada", 8, 12)], [.. Enumerable.Range(1, 6).Select(i => Task($"{i}", 240))]));
         Assert.Equal(["1", "2", "3", "4", "5"], plan.Tasks.Select(t => t.Id).Order());
-        Assert.Equal("It does not fit into the 5 days ahead any more.", plan.Unplanned.Single().Why);
+        Assert.Equal("No time was found for it in the 5 days ahead.", plan.Unplanned.Single().Why);
     }
 
     [Fact]

@@ -64,38 +64,37 @@ internal sealed class PlanModel
 
     /// <summary>Beginnings with which all wishes are kept.</summary>
     /// <returns>Null where there are none, or none were found soon.</returns>
-    public int[]? Any(CancellationToken stop)
+    public PlanFound? Any(CancellationToken stop)
     {
         model.ClearAssumptions();
         model.AddAssumptions(kept);
         CpSolver solver = Solver(SoonEffort);
-        return Solve(solver, stop) is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? [.. starts.Select(s => (int)solver.Value(s))] : null;
+        return Solve(solver, stop) is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? Found(solver) : null;
     }
 
     /// <summary>The best plan that keeps all wishes.</summary>
-    /// <param name="early">Beginnings that keep them.</param>
+    /// <param name="early">A plan that keeps them, for where none is found in time.</param>
     /// <param name="before">When tasks were to begin by the plan before.</param>
     /// <param name="stop">Ends the search.</param>
-    public PlanFound Best(int[] early, IReadOnlyDictionary<string, DateTimeOffset> before, CancellationToken stop)
+    public PlanFound Best(PlanFound early, IReadOnlyDictionary<string, DateTimeOffset> before, CancellationToken stop)
     {
         model.ClearAssumptions();
         foreach (BoolVar keep in kept)
             model.Add(keep == 1);
         for (int i = 0; i < tasks.Count; i++)
-            model.AddHint(starts[i], before.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at) ? grid.AtOrAfter(at) : early[i]);
+            model.AddHint(starts[i], before.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at) ? grid.AtOrAfter(at) : early.Starts[i]);
         bool proven = true;
-        PlanFound? found = null;
+        PlanFound found = early;
+        bool any = false;
         foreach ((LinearExpr aim, double effort) in Aims().Zip(Effort))
         {
             model.Minimize(aim);
             CpSolver solver = Solver(effort);
             CpSolverStatus status = Solve(solver, stop);
-            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible) && found is null)
+            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible) && !any)
             {
                 // The plan before is no hint any more: begin at what is known to fit.
-                model.ClearHints();
-                for (int i = 0; i < tasks.Count; i++)
-                    model.AddHint(starts[i], early[i]);
+                Hint(early);
                 solver = Solver(effort);
                 status = Solve(solver, stop);
             }
@@ -106,13 +105,29 @@ internal sealed class PlanModel
                 continue;
             }
             proven &= status == CpSolverStatus.Optimal;
-            found = new PlanFound([.. starts.Select(s => (int)solver.Value(s))], [.. tasks.Select((_, i) => Who(solver, i))], proven);
+            (found, any) = (Found(solver), true);
             model.Add(aim <= (long)Math.Round(solver.ObjectiveValue));
-            model.ClearHints();
-            for (int i = 0; i < starts.Length; i++)
-                model.AddHint(starts[i], found.Starts[i]);
+            Hint(found);
         }
-        return found! with { IsProven = proven };
+        return found with { IsProven = proven };
+    }
+
+    private PlanFound Found(CpSolver solver) =>
+        new([.. starts.Select(s => (int)solver.Value(s))], [.. tasks.Select((_, i) => Who(solver, i))], false);
+
+    /// <summary>Where the search begins: the times, and who does what.</summary>
+    private void Hint(PlanFound plan)
+    {
+        model.ClearHints();
+        for (int i = 0; i < tasks.Count; i++)
+        {
+            model.AddHint(starts[i], plan.Starts[i]);
+            for (int hand = 0; hand < tasks[i].Hands; hand++)
+            {
+                for (int p = 0; p < question.On.Crew.Count; p++)
+                    model.AddHint(does[i][p, hand], plan.People[i][hand] == p ? 1 : 0);
+            }
+        }
     }
 
     /// <summary>Whether some wishes can be kept together, and if so which are with them.</summary>

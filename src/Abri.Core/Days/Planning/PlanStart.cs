@@ -23,6 +23,7 @@ internal sealed class PlanStart
     private readonly Dictionary<string, List<(long From, long Until)>> spots = [];
     private readonly List<(long From, long Until)> holes = [];
     private readonly int?[] starts;
+    private readonly IReadOnlyList<int>[] does;
 
     private PlanStart(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks)
     {
@@ -32,23 +33,24 @@ internal sealed class PlanStart
         before = [.. tasks.Select((_, i) => all[i].ToArray())];
         busy = [.. question.On.Crew.Select(_ => new List<(long, long)>())];
         starts = new int?[tasks.Count];
+        does = new IReadOnlyList<int>[tasks.Count];
     }
 
     /// <summary>The slots at which the tasks begin in the first order in which all of them find one; null where none does.</summary>
-    public static int[]? Of(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks)
+    public static PlanFound? Of(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks)
     {
         var plan = new PlanStart(question, grid, tasks);
         return plan.Fill([.. Enumerable.Range(0, tasks.Count)]) ? plan.Kept : null;
     }
 
     /// <summary>The best of many orders; what is given where none is better.</summary>
-    public static int[] Better(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks, int[] start, CancellationToken stop)
+    public static PlanFound Better(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks, PlanFound start, CancellationToken stop)
     {
         var plan = new PlanStart(question, grid, tasks);
         // What opens the shell needs the rarest hours: it is placed first.
         int[] order = [.. Enumerable.Range(0, tasks.Count).OrderBy(i => tasks[i].Task.OpensShell ? 0 : 1)];
-        int[] best = start;
-        (double, int, long) least = plan.CostOf(best);
+        PlanFound best = start;
+        (double, int, long) least = plan.CostOf(best.Starts);
         for (int n = 0; n < Placed / tasks.Count && n < MostOrders; n++)
         {
             stop.ThrowIfCancellationRequested();
@@ -59,7 +61,7 @@ internal sealed class PlanStart
                 tried.Remove(moved);
                 tried.Insert(Drawn(n, 1, tried.Count + 1), moved);
             }
-            if (!plan.Fill(tried) || plan.CostOf(plan.Kept) is var cost && cost.CompareTo(least) > 0)
+            if (!plan.Fill(tried) || plan.CostOf(plan.Kept.Starts) is var cost && cost.CompareTo(least) > 0)
                 continue;
             (order, best, least) = ([.. tried], plan.Kept, cost);
         }
@@ -69,7 +71,7 @@ internal sealed class PlanStart
     /// <summary>A number below a limit, spread evenly and always the same.</summary>
     private static int Drawn(int n, int which, int below) => (int)(Noise.Uniform(1, which, n) * below);
 
-    private int[] Kept => [.. starts.Select(s => s!.Value)];
+    private PlanFound Kept => new([.. starts.Select(s => s!.Value)], [.. does], false);
 
     private (double OpenMinutes, int Finish, long Ends) CostOf(int[] at)
     {
@@ -160,7 +162,7 @@ internal sealed class PlanStart
                 : null;
             if ((spot is not null && !Free(spot, work)) || (runs.Task.OpensShell && !Free(holes, open)) || Who(runs, slot, []) is not { } who)
                 continue;
-            starts[task] = slot;
+            (starts[task], does[task]) = (slot, who);
             spot?.Add(work);
             if (runs.Task.OpensShell)
                 holes.Add(open);

@@ -39,7 +39,7 @@ public static class WorkPlan
         UnplannedTask[] Unplanned() => [.. question.Tasks.Where(t => never.ContainsKey(t.Id)).Select(t => new UnplannedTask(t.Id, never[t.Id]))];
         if (Impossible(question, tasks) is { } alone)
             return Finish(question, [], Unplanned(), false, alone);
-        int[]? early = Any(question, grid, tasks, stop);
+        PlanFound? early = Asks(question) ? Any(question, grid, tasks, stop) : PlanStart.Of(question, grid, tasks);
         if (tasks.Length > 0 && early is null)
         {
             PlanQuestion unasked = question with { Locks = [.. question.Locks.Where(l => l.IsRunning)] };
@@ -51,7 +51,7 @@ public static class WorkPlan
                 return Finish(question, [], Unplanned(), false, ClashOf(question, grid, tasks, stop));
             (tasks, early) = AsManyAsFit(question, grid, tasks, stop);
             foreach (TaskRuns late in all.Where(t => !never.ContainsKey(t.Task.Id) && !tasks.Contains(t)))
-                never[late.Task.Id] = $"It does not fit into the {question.Days} days ahead any more.";
+                never[late.Task.Id] = $"No time was found for it in the {question.Days} days ahead.";
         }
         if (early is null)
             return Finish(question, [], Unplanned(), false);
@@ -61,14 +61,14 @@ public static class WorkPlan
     }
 
     /// <summary>Any plan that keeps all wishes; null where none is found soon.</summary>
-    private static int[]? Any(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop) =>
+    private static PlanFound? Any(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop) =>
         tasks.Length == 0 ? null : PlanStart.Of(question, grid, tasks) ?? new PlanModel(question, grid, tasks).Any(stop);
 
     /// <summary>Whether somebody fixed or bounded anything.</summary>
     private static bool Asks(PlanQuestion question) => question.Locks.Any(l => !l.IsRunning) || question.Tasks.Any(t => t.Until is not null);
 
     /// <summary>The first tasks, in their order, with which a plan is found; whole jobs are left out from the end.</summary>
-    private static (TaskRuns[] Tasks, int[]? Early) AsManyAsFit(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop)
+    private static (TaskRuns[] Tasks, PlanFound? Early) AsManyAsFit(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop)
     {
         string[] jobs = [.. tasks.Select(t => t.Task.Job).Distinct()];
         for (int count = jobs.Length - 1; count > 0; count--)

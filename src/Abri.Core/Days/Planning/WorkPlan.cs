@@ -39,7 +39,10 @@ public static class WorkPlan
         UnplannedTask[] Unplanned() => [.. question.Tasks.Where(t => never.ContainsKey(t.Id)).Select(t => new UnplannedTask(t.Id, never[t.Id]))];
         if (Impossible(question, tasks) is { } alone)
             return Finish(question, [], Unplanned(), false, alone);
-        PlanFound? early = Asks(question) ? Any(question, grid, tasks, stop) : PlanStart.Of(question, grid, tasks);
+        PlanFound? early =
+            tasks.Length == 0 ? null
+            : Asks(question) ? Any(question, grid, tasks, stop)
+            : PlanStart.Of(question, grid, tasks);
         if (tasks.Length > 0 && early is null)
         {
             PlanQuestion unasked = question with { Locks = [.. question.Locks.Where(l => l.IsRunning)] };

@@ -52,7 +52,8 @@ public static class PlanCalendar
             Description = notes,
             DtStamp = At(plan.MadeAt!.Value),
             Start = At(from),
-            End = At(until),
+            // A moment has no end (RFC 5545, 3.6.1).
+            End = until > from ? At(until) : null,
         };
 
     private static CalDateTime At(DateTimeOffset moment) => new(moment.UtcDateTime, "UTC");

@@ -17,7 +17,7 @@ public class PlanFilesTests
         return new PlanLine(task, "Vent", title, "roof", ["Cut", "File, and measure; twice"], 120, 1, opens, kept, mark, null);
     }
 
-    private static PlanOfVehicle Plan(params PlanLine[] lines) => new(At, At.AddDays(-1), "All done.", true, lines, [], [], [], [], [], false);
+    private static PlanOfVehicle Plan(params PlanLine[] lines) => new(At, At.AddDays(-1), "All done.", true, lines, [], [], [], [], [], [], false);
 
     /// <summary>Content lines by RFC 5545, 3.1: what begins with a blank goes on from the line before.</summary>
     private static string[] Unfolded(string calendar) => calendar.Replace("\r\n ", "", StringComparison.Ordinal).Split("\r\n");

@@ -98,6 +98,7 @@ public sealed class DayStoreTests : IDisposable
                 ),
             ],
             [new KeptUnplanned(key with { Key = "trim" }, "No time.")],
+            ["There is no forecast."],
             [new TaskMark(key, TaskMarkKind.Fixed, at)],
             [new Overruled(key.Job, new Job(JobKind.Lining, "ceiling"), "It is not behind it")],
             [new TaskMove(key, at.AddDays(-1), "Rain")]

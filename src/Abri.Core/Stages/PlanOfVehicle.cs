@@ -48,6 +48,7 @@ public sealed record RuleLine(Job First, Job Then, string Rule);
 /// <param name="Verdict">In a sentence.</param>
 /// <param name="IsProven">Whether it is proven that none leaves the shell open for less, nor ends sooner.</param>
 /// <param name="Lines">The tasks, those with a time first.</param>
+/// <param name="Warnings">What to know before trusting it.</param>
 /// <param name="Moves">What the last plan moved, and why.</param>
 /// <param name="Without">Jobs that have no tasks, with what is missing.</param>
 /// <param name="Own">What somebody wrote down by themselves.</param>
@@ -60,6 +61,7 @@ public sealed record PlanOfVehicle(
     string Verdict,
     bool IsProven,
     IReadOnlyList<PlanLine> Lines,
+    IReadOnlyList<string> Warnings,
     IReadOnlyList<TaskMove> Moves,
     IReadOnlyList<JobWithoutTasks> Without,
     IReadOnlyList<Stored<OwnTask>> Own,
@@ -86,9 +88,10 @@ public sealed record PlanOfVehicle(
             string? trouble =
                 mark?.Kind is TaskMarkKind.Done or TaskMarkKind.Running ? null
                 : time is null ? left.GetValueOrDefault(task.Key)
-                : time.From < at.Now ? "Its time is over."
-                : time.Covered.Count > 0 ? null
-                : TaskRuns.WhyNot(question!, grid!, task.Task, time.From);
+                : time.Until <= at.Now ? "Its time is over: was it done?"
+                // What should have begun just now may only not have been marked yet.
+                : time.From < grid!.Start ? null
+                : Gone(at, time) ?? TaskRuns.WhyNot(question!, grid, task.Task, time.From, time.Covered.Count > 0);
             return new PlanLine(
                 task.Key,
                 task.Name,
@@ -111,6 +114,7 @@ public sealed record PlanOfVehicle(
             kept?.Verdict ?? (lines.Length == 0 ? "Nothing to plan: nothing waits." : "Nothing is planned yet."),
             kept?.IsProven ?? false,
             lines,
+            kept?.Warnings ?? [],
             kept?.Moves ?? [],
             tasks.Without,
             of.Days.Own,
@@ -161,6 +165,8 @@ public sealed record PlanOfVehicle(
         Dictionary<TaskKey, KeptTask> old = before?.Tasks.ToDictionary(t => t.Task) ?? [];
         if (question.Tasks.Count == 0)
             return new Problem("nothing-to-plan", "", "Nothing to plan: all tasks are done.");
+        PlanTask[] later = Later(question.Tasks);
+        question = question with { Tasks = [.. question.Tasks.Except(later)] };
         if (!WorkPlan.Of(question, Begins(tasks, old), stop).IsOk(out Worked<PlanAnswer>? answer, out Problem? problem))
             return problem;
         PlanAnswer plan = answer.Result;
@@ -188,13 +194,33 @@ public sealed record PlanOfVehicle(
                 plan.Verdict,
                 plan.IsProven,
                 kept,
-                [.. plan.Unplanned.Select(u => new KeptUnplanned(keys[u.Id], u.Why))],
+                [
+                    .. plan.Unplanned.Select(u => new KeptUnplanned(keys[u.Id], u.Why)),
+                    .. later.Select(t => new KeptUnplanned(
+                        keys[t.Id],
+                        $"{PlanQuestion.MostTasks} tasks come before it: plan again when some are done."
+                    )),
+                ],
+                [.. answer.Warnings, .. LeftOpen(tasks, plan)],
                 marks,
                 overruled,
                 MovesOf(question, tasks, old, kept)
             )
         );
     }
+
+    /// <summary>Tasks of the last jobs, of which there are too many to plan at once.</summary>
+    private static PlanTask[] Later(IReadOnlyList<PlanTask> tasks)
+    {
+        int planned = 0;
+        return [.. tasks.GroupBy(t => t.Job).SkipWhile(job => (planned += job.Count()) <= PlanQuestion.MostTasks).SelectMany(job => job)];
+    }
+
+    /// <summary>What opens the shell and does not close it.</summary>
+    private static IEnumerable<string> LeftOpen(VehicleTasks tasks, PlanAnswer plan) =>
+        tasks
+            .Tasks.Where(t => t.Task.OpensShell && t.Steps.All(s => s.Shell != ShellChange.Closes) && plan.Tasks.Any(p => p.Id == t.Task.Id))
+            .Select(t => $"{t.Name} leaves the shell open: have its cover ready, or close it at once.");
 
     private static Dictionary<string, DateTimeOffset> Begins(VehicleTasks tasks, Dictionary<TaskKey, KeptTask> old) =>
         tasks.Tasks.Where(t => old.ContainsKey(t.Key)).ToDictionary(t => t.Task.Id, t => old[t.Key].From);
@@ -234,7 +260,7 @@ public sealed record PlanOfVehicle(
         [
             .. task
                 .After.Where(a => done.ContainsKey(a.Id))
-                .Select(a => WaitTime.Expected(at.On.Forecast, done[a.Id], a.LagHours) ?? DateTimeOffset.MaxValue),
+                .Select(a => WaitTime.Expected(at.On.Forecast, done[a.Id], a.LagHours) ?? at.Now.AddDays(PlanQuestion.MostDays + 1)),
         ];
         return task with
         {
@@ -255,16 +281,24 @@ public sealed record PlanOfVehicle(
         return
         [
             .. kept.Where(t => old.TryGetValue(t.Task, out KeptTask? was) && was.From != t.From)
-                .Select(t => (t.Task, was: old[t.Task].From, now: t.From))
+                .Select(t => (t.Task, was: old[t.Task], now: t.From))
                 .Select(t => new TaskMove(
                     t.Task,
-                    t.was,
-                    t.was < question.Now
+                    t.was.From,
+                    t.was.From < question.Now
                         ? "It was not done then."
-                        : TaskRuns.WhyNot(question, grid, of[t.Task], t.was) ?? (t.now < t.was ? "It can be sooner." : "What comes before it moved.")
+                        : TaskRuns.WhyNot(question, grid, of[t.Task], t.was.From, t.was.Covered.Count > 0)
+                            ?? (t.now < t.was.From ? "It can be sooner." : "What comes before it moved.")
                 )),
         ];
     }
+
+    /// <summary>Who was to do it and does not work then any more, in words; null where nobody is missing.</summary>
+    private static string? Gone(VehicleNow at, KeptTask task) =>
+        task.Hands.FirstOrDefault(h => !at.On.Crew.Any(p => p.Name == h.Name && p.Works(at.On.Local(h.From).DateTime, at.On.Local(h.From).DateTime)))
+            is { } gone
+            ? $"{gone.Name} does not work then."
+            : null;
 
     private static bool IsOverruled(JobRule rule, IEnumerable<Overruled> overruled) =>
         overruled.Any(o => o.First == rule.First && o.Then == rule.Then);

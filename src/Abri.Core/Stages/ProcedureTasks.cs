@@ -11,7 +11,7 @@ internal sealed record ProcedureTask(TaskKey Key, PlanTask Task, IReadOnlyList<W
 /// <remarks>
 /// The steps from the cut until rain does no more harm are one task, which nothing may come into. Others go on until something has to set or dry,
 /// other people or light are needed, <see cref="MostMinutes"/> are full, or wax begins, which has its own turn. A single step that is longer is done
-/// in parts.
+/// in parts. How much quicker it goes by then does not matter for that: a task is known by the step that it begins with.
 /// </remarks>
 internal static class ProcedureTasks
 {
@@ -43,12 +43,12 @@ internal static class ProcedureTasks
         var groups = new List<List<int>>();
         for (int i = begin; i < steps.Count; i++)
         {
-            if (i == begin || Parts(steps, groups[^1], i, open))
+            if (i == begin || Parts(procedure.Steps, groups[^1], i, open))
                 groups.Add([]);
             groups[^1].Add(i);
         }
         Dictionary<string, int> groupOf = groups.SelectMany((g, n) => g.Select(i => (steps[i].Key, n))).ToDictionary(k => k.Key, k => k.n);
-        return [.. groups.SelectMany((g, n) => Tasks(job, name, spot, steps, g, groupOf, n, open))];
+        return [.. groups.SelectMany((g, n) => Tasks(job, name, spot, procedure.Steps, steps, g, groupOf, n, open))];
     }
 
     /// <summary>What a task of a job is known by within a plan.</summary>
@@ -76,6 +76,7 @@ internal static class ProcedureTasks
         Job job,
         string name,
         string spot,
+        IReadOnlyList<WorkStep> told,
         IReadOnlyList<WorkStep> steps,
         List<int> group,
         Dictionary<string, int> groupOf,
@@ -102,9 +103,9 @@ internal static class ProcedureTasks
             .. own.SelectMany(s => s.After)
                 .Where(a => groupOf.TryGetValue(a.Key, out int other) && other < number)
                 .GroupBy(a => groupOf[a.Key])
-                .Select(g => new TaskAfter(LastPart(job, steps, groupOf, g.Key), g.Max(a => a.LagHours))),
+                .Select(g => new TaskAfter(LastPart(job, told, groupOf, g.Key), g.Max(a => a.LagHours))),
         ];
-        int parts = PartsOf(own, opens);
+        int parts = PartsOf([.. group.Select(i => told[i])], opens);
         for (int part = 1; part <= parts; part++)
         {
             TaskKey key = KeyOf(job, own[0].Key, part);

@@ -49,7 +49,7 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
                 continue;
             if (job.Procedure is not { } procedure)
             {
-                without.Add(new JobWithoutTasks(next.Key, job.Name, job.Missing!));
+                without.Add(new JobWithoutTasks(next.Key, job.Name, $"{job.Missing} It comes first: {WorkOrder.Reason(next.First().Turn)}."));
                 continue;
             }
             int nth = done[job.Kind] = done.GetValueOrDefault(job.Kind, job.DoneBefore) + 1;
@@ -128,36 +128,57 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
                 );
             case JobKind.Repair:
                 Stored<Repair> repair = of.Repairs.Single(r => r.Id == job.Id);
-                bool worked = RepairProcedure
+                _ = RepairProcedure
                     .Of(MetalOfVehicle.Work(of, of.PanelOf(repair), repair.Value))
                     .IsOk(out Worked<RepairPlan>? plan, out Problem? wrong);
                 int mended = of.Repairs.Count(r => r.Value.IsOver && r.Value.Kind == repair.Value.Kind);
+                string? patch = Blocked(plan?.Result.Patch?.Rows);
                 return new JobToDo(
                     repair.Value.Name,
                     $"repair/{repair.Value.Kind}",
                     repair.OwnerId!,
-                    worked ? plan!.Result.Procedure : null,
-                    wrong?.Message,
+                    patch is null ? plan?.Result.Procedure : null,
+                    wrong?.Message ?? patch,
                     DoneBefore: mended
                 );
             case JobKind.Replacement:
                 Stored<Floor.Replacement> wood = of.Floor.Replacements.Single(r => r.Id == job.Id);
-                bool cut = ReplacementProcedure
+                _ = ReplacementProcedure
                     .Of(FloorOfVehicle.Site(of, of.PanelOf(wood)), wood.Value)
                     .IsOk(out Worked<FloorJob>? floor, out Problem? off);
-                return new JobToDo(wood.Value.Name, "replacement", wood.OwnerId!, cut ? floor!.Result.Procedure : null, off?.Message);
+                string? boards = Blocked(floor?.Result.Plan.Rows);
+                return new JobToDo(
+                    wood.Value.Name,
+                    "replacement",
+                    wood.OwnerId!,
+                    boards is null ? floor?.Result.Procedure : null,
+                    off?.Message ?? boards
+                );
             case JobKind.Lining:
                 Stored<Lining> lining = of.Floor.Linings.Single(l => l.Id == job.Id);
-                bool lined = LiningProcedure
+                _ = LiningProcedure
                     .Of(LiningsOfVehicle.Site(of, of.PanelOf(lining)), lining.Value)
-                    .IsOk(out Worked<LiningJob>? boards, out Problem? bad);
-                return new JobToDo(lining.Value.Name, "lining", lining.OwnerId!, lined ? boards!.Result.Procedure : null, bad?.Message);
+                    .IsOk(out Worked<LiningJob>? lined, out Problem? bad);
+                string? hides = Blocked(lined?.Result.Plan.Rows);
+                return new JobToDo(
+                    lining.Value.Name,
+                    "lining",
+                    lining.OwnerId!,
+                    hides is null ? lined?.Result.Procedure : null,
+                    bad?.Message ?? hides
+                );
             case JobKind.Finding:
                 return new JobToDo(of.Findings.Single(f => f.Id == job.Id).Value.Name, "", "", null, "Nothing is planned for it yet.");
             default:
                 return null;
         }
     }
+
+    /// <summary>What must not be done as it is drawn, in words; null where nothing is in the way.</summary>
+    private static string? Blocked(IReadOnlyList<Judgement>? rows) =>
+        rows?.Where(r => r.State == JudgementState.Blocked).Select(r => $"{r.Title}: {r.Remedy}").ToArray() is [_, ..] blocked
+            ? string.Join(" ", blocked)
+            : null;
 
     /// <summary>Each job comes after those of the turn before; straightening lets no water in and keeps nothing waiting.</summary>
     private static List<JobRule> RulesOf(IReadOnlyList<VehicleTask> tasks)

@@ -1,5 +1,6 @@
 using Abri.Core.Days;
 using Abri.Core.Days.Planning;
+using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Work;
@@ -92,14 +93,16 @@ public sealed record WeatherStrip(
         if (at.Of.Days.Plan?.Value is not { } plan)
             return [];
         HashSet<TaskKey> done = [.. plan.Marks.Where(m => m.Kind == TaskMarkKind.Done).Select(m => m.Task)];
-        string NameOf(Job job) =>
-            at.Of.Openings.FirstOrDefault(o => o.Id == job.Id)?.Value.Name ?? at.Of.Repairs.FirstOrDefault(r => r.Id == job.Id)?.Value.Name ?? "";
+        // What was cut or mended since is told by the badge.
+        string? NameOf(Job job) =>
+            at.Of.Openings.FirstOrDefault(o => o.Id == job.Id && o.Value.State == OpeningState.Planned)?.Value.Name
+            ?? at.Of.Repairs.FirstOrDefault(r => r.Id == job.Id && r.Value.State == Metal.RepairState.Planned)?.Value.Name;
         return
         [
             .. plan
-                .Tasks.Where(t => t.OpensShell && t.ReadyAt > at.Now && !done.Contains(t.Task))
+                .Tasks.Where(t => t.OpensShell && t.ReadyAt > at.Now && !done.Contains(t.Task) && NameOf(t.Task.Job) is not null)
                 .OrderBy(t => t.From)
-                .Select(t => new TimedStep(NameOf(t.Task.Job), at.On.Local(t.From), at.On.Local(t.ReadyAt))),
+                .Select(t => new TimedStep(NameOf(t.Task.Job)!, at.On.Local(t.From), at.On.Local(t.ReadyAt))),
         ];
     }
 

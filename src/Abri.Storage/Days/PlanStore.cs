@@ -15,6 +15,7 @@ public sealed class PlanStore(Database database) : LastOneStore<KeptPlan>(databa
             ["proven"] = value.IsProven,
             ["tasks"] = Storage.Columns.Json(value.Tasks),
             ["unplanned"] = Storage.Columns.Json(value.Unplanned),
+            ["warnings"] = Storage.Columns.Json(value.Warnings),
             ["marks"] = Storage.Columns.Json(value.Marks),
             ["overruled"] = Storage.Columns.Json(value.Overruled),
             ["moves"] = Storage.Columns.Json(value.Moves),
@@ -28,6 +29,7 @@ public sealed class PlanStore(Database database) : LastOneStore<KeptPlan>(databa
             row.Int("proven") == 1,
             row.Json<KeptTask[]>("tasks"),
             row.Json<KeptUnplanned[]>("unplanned"),
+            row.Json<string[]>("warnings"),
             row.Json<TaskMark[]>("marks"),
             row.Json<Overruled[]>("overruled"),
             row.Json<TaskMove[]>("moves")

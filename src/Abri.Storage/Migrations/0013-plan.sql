@@ -25,6 +25,7 @@ CREATE TABLE plan (
     proven     INTEGER NOT NULL,
     tasks      TEXT NOT NULL CHECK (json_valid(tasks)),       -- KeptTask[]
     unplanned  TEXT NOT NULL CHECK (json_valid(unplanned)),   -- KeptUnplanned[]
+    warnings   TEXT NOT NULL CHECK (json_valid(warnings)),    -- string[]
     marks      TEXT NOT NULL CHECK (json_valid(marks)),       -- TaskMark[]
     overruled  TEXT NOT NULL CHECK (json_valid(overruled)),   -- Overruled[]
     moves      TEXT NOT NULL CHECK (json_valid(moves))        -- TaskMove[]

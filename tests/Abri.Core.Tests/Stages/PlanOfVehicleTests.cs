@@ -170,6 +170,70 @@ public class PlanOfVehicleTests
     }
 
     [Fact]
+    public void What_must_not_be_done_as_it_is_drawn_is_not_planned_and_said_with_why_it_comes_first()
+    {
+        // On a pillar nothing is cut: the place blocks it.
+        VehicleSnapshot van = Van(openings: Grille(s: 20));
+        PlanOfVehicle plan = PlanOfVehicle.Of(van, Monday.AddHours(8));
+        Assert.Empty(plan.Lines);
+        JobWithoutTasks without = Assert.Single(plan.Without);
+        Assert.EndsWith("It comes first: new holes go into a sound shell.", without.Why, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Who_is_gone_and_what_is_over_is_told_and_what_should_have_begun_just_now_is_not()
+    {
+        VehicleSnapshot van = Van(openings: Grille());
+        KeptPlan plan = Made(van);
+        KeptTask first = plan.Tasks.OrderBy(t => t.From).First();
+        PlanLine Line(VehicleSnapshot of, DateTimeOffset now) => PlanOfVehicle.Of(With(of, plan), now).Lines.Single(l => l.Key == first.Task);
+        Assert.Null(Line(van, first.From.AddMinutes(5)).Trouble);
+        Assert.Equal("Its time is over: was it done?", Line(van, first.Until).Trouble);
+        VehicleSnapshot alone = van with { Days = van.Days with { People = [new Stored<Person>("p", 1, "v", Ada with { Name = "Cleo" })] } };
+        Assert.Equal($"{first.Hands[0].Name} does not work then.", Line(alone, Monday.AddHours(7)).Trouble);
+    }
+
+    [Fact]
+    public void In_frost_that_never_ends_what_is_done_never_sets_and_that_is_no_error()
+    {
+        VehicleSnapshot van = Van(openings: Grille());
+        KeptPlan plan = Made(van);
+        TaskMark[] marks = [.. plan.Tasks.Where(t => t.OpensShell).Select(t => new TaskMark(t.Task, TaskMarkKind.Done, Monday.AddHours(9)))];
+        VehicleSnapshot frost = With(Van(Fine(but: (_, w) => w with { AirC = -5 }), openings: Grille()), plan with { Marks = marks });
+        KeptPlan cold = Made(frost, 9, marks);
+        Assert.Contains(cold.Unplanned, u => u.Why.Contains("finds no time", StringComparison.Ordinal));
+        Assert.NotEmpty(PlanOfVehicle.Of(With(frost, cold), Monday.AddHours(9)).Lines);
+    }
+
+    [Fact]
+    public void Without_a_forecast_it_is_said_that_weather_was_not_looked_at()
+    {
+        VehicleSnapshot van = Vans.Of([], [], own: [Key], people: [Ada]);
+        KeptPlan plan = Made(van);
+        Assert.Contains("There is no forecast: rain, wind and cold are not looked at.", plan.Warnings);
+        Assert.Equal(plan.Warnings, PlanOfVehicle.Of(With(van, plan), Monday.AddHours(8)).Warnings);
+    }
+
+    [Fact]
+    public void Of_too_many_tasks_the_first_are_planned_and_the_others_named()
+    {
+        VehicleSnapshot van = Van() with { };
+        van = van with
+        {
+            Days = van.Days with
+            {
+                Own =
+                [
+                    .. Enumerable.Range(0, PlanQuestion.MostTasks + 3).Select(i => new Stored<OwnTask>($"own{i}", 1, "v", Key with { Minutes = 5 })),
+                ],
+            },
+        };
+        KeptPlan plan = Made(van);
+        Assert.Equal(PlanQuestion.MostTasks, plan.Tasks.Count);
+        Assert.Equal(3, plan.Unplanned.Count(u => u.Why == "200 tasks come before it: plan again when some are done."));
+    }
+
+    [Fact]
     public void The_list_of_a_day_lays_out_what_its_tasks_need()
     {
         VehicleSnapshot van = Van(openings: Grille());
@@ -199,5 +263,7 @@ public class PlanOfVehicleTests
         TimedStep open = Assert.Single(WeatherStrip.Of(With(van, plan), Monday.AddHours(8)).PlannedOpen);
         Assert.Equal(("Heater grille", cut.From, cut.ReadyAt), (open.Title, open.From, open.To));
         Assert.Empty(WeatherStrip.Of(With(van, plan), cut.ReadyAt.AddHours(1)).PlannedOpen);
+        // What was fitted since stands open no more, whatever the plan said.
+        Assert.Empty(WeatherStrip.Of(With(Van(openings: Grille(OpeningState.Fitted)), plan), Monday.AddHours(8)).PlannedOpen);
     }
 }

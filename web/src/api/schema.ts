@@ -6174,6 +6174,7 @@ export interface components {
             verdict: string;
             isProven: boolean;
             lines: components["schemas"]["PlanLine"][];
+            warnings: string[];
             moves: components["schemas"]["TaskMove"][];
             without: components["schemas"]["JobWithoutTasks"][];
             own: components["schemas"]["StoredOfOwnTask"][];

@@ -28,3 +28,29 @@ export const hoursBetween = (from: string, to: string) => (Date.parse(to) - Date
 
 /** Hours after midnight by that clock. */
 export const hourOfDay = (at: string) => Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60
+
+/** How far the clock of a time zone is ahead of universal time at a moment, ms. */
+function aheadOf(ms: number, zone: string): number {
+  const shown = new Intl.DateTimeFormat('en-GB', {
+    timeZone: zone,
+    hourCycle: 'h23',
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+  }).formatToParts(ms)
+  const part = (type: string) => Number(shown.find((p) => p.type === type)!.value)
+  return Date.UTC(part('year'), part('month') - 1, part('day'), part('hour'), part('minute')) - Math.floor(ms / 60_000) * 60_000
+}
+
+/** A moment by the clock of a time zone, as an input of date and time takes it: 2031-05-13T09:00. */
+export const inputTime = (at: string, zone: string) =>
+  new Date(Date.parse(at) + aheadOf(Date.parse(at), zone)).toISOString().slice(0, 16)
+
+/** The moment at which the clock of a time zone shows what stands in such an input. */
+export function momentOf(text: string, zone: string): string {
+  const shown = Date.parse(`${text}Z`)
+  const near = shown - aheadOf(shown, zone)
+  return new Date(shown - aheadOf(near, zone)).toISOString()
+}

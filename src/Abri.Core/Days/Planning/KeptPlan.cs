@@ -70,6 +70,7 @@ public sealed record KeptUnplanned(TaskKey Task, string Why);
 /// <param name="IsProven">Whether it is proven that no plan leaves the shell open for less, nor ends sooner.</param>
 /// <param name="Tasks">The tasks with their times.</param>
 /// <param name="Unplanned">Tasks that found no time.</param>
+/// <param name="Warnings">What to know before trusting it.</param>
 /// <param name="Marks">What somebody marked.</param>
 /// <param name="Overruled">Rules of the trade that somebody overruled.</param>
 /// <param name="Moves">What it moved against the plan before.</param>
@@ -79,6 +80,7 @@ public sealed record KeptPlan(
     bool IsProven,
     [Count(0, PlanQuestion.MostTasks, "At most {1} tasks are planned.")] IReadOnlyList<KeptTask> Tasks,
     [Count(0, PlanQuestion.MostTasks, "At most {1} tasks find no time.")] IReadOnlyList<KeptUnplanned> Unplanned,
+    IReadOnlyList<string> Warnings,
     [Count(0, PlanQuestion.MostMarks, "At most {1} tasks are marked.")] IReadOnlyList<TaskMark> Marks,
     [Count(0, 200, "At most {1} rules are overruled.")] IReadOnlyList<Overruled> Overruled,
     [Count(0, PlanQuestion.MostTasks, "At most {1} tasks move.")] IReadOnlyList<TaskMove> Moves

@@ -48,8 +48,8 @@ internal sealed class PlanModel
         (this.question, this.grid, this.tasks) = (question, grid, tasks);
         places = tasks.Select((t, i) => (t.Task.Id, i)).ToDictionary(t => t.Id, t => t.i);
         starts = [.. tasks.Select((t, i) => model.NewIntVarFromDomain(Domain.FromValues([.. t.Starts.Select(s => (long)s)]), $"s{i}"))];
-        ends = [.. tasks.Select((t, i) => Follow(i, $"e{i}", run => grid.AtOrAfter(run.Until)))];
-        readies = [.. tasks.Select((t, i) => Follow(i, $"r{i}", run => grid.AtOrAfter(run.ReadyAt)))];
+        ends = [.. tasks.Select((t, i) => Follow(i, $"e{i}", t.Ends))];
+        readies = [.. tasks.Select((t, i) => Follow(i, $"r{i}", t.Readies))];
         does = [.. tasks.Select((t, i) => new BoolVar[t.Can.Count, t.Hands])];
         Crew();
         OneAtATime();
@@ -73,41 +73,27 @@ internal sealed class PlanModel
     }
 
     /// <summary>The best plan that keeps all wishes.</summary>
-    /// <param name="early">A plan that keeps them, for where none is found in time.</param>
-    /// <param name="before">When tasks were to begin by the plan before.</param>
+    /// <param name="early">A plan that keeps them; only a better one is answered instead of it.</param>
     /// <param name="stop">Ends the search.</param>
-    public PlanFound Best(PlanFound early, IReadOnlyDictionary<string, DateTimeOffset> before, CancellationToken stop)
+    public PlanFound Best(PlanFound early, CancellationToken stop)
     {
         model.ClearAssumptions();
         foreach (BoolVar keep in kept)
             model.Add(keep == 1);
-        for (int i = 0; i < tasks.Count; i++)
-            model.AddHint(starts[i], before.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at) ? grid.AtOrAfter(at) : early.Starts[i]);
         bool proven = true;
         PlanFound found = early;
-        bool any = false;
-        foreach ((LinearExpr aim, double effort) in Aims().Zip(Effort))
+        foreach (((LinearExpr aim, Func<IReadOnlyList<int>, long> of), double effort) in Aims().Zip(Effort))
         {
+            // Never worse than what is there.
+            model.Add(aim <= of(found.Starts));
             model.Minimize(aim);
+            Hint(found);
             CpSolver solver = Solver(effort);
             CpSolverStatus status = Solve(solver, stop);
-            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible) && !any)
-            {
-                // The plan before is no hint any more: begin at what is known to fit.
-                Hint(early);
-                solver = Solver(effort);
-                status = Solve(solver, stop);
-            }
-            if (status is not (CpSolverStatus.Optimal or CpSolverStatus.Feasible))
-            {
-                // What a later aim does not make better in its time stays as it is.
-                proven = false;
-                continue;
-            }
             proven &= status == CpSolverStatus.Optimal;
-            (found, any) = (Found(solver), true);
-            model.Add(aim <= (long)Math.Round(solver.ObjectiveValue));
-            Hint(found);
+            if (status is CpSolverStatus.Optimal or CpSolverStatus.Feasible && (long)Math.Round(solver.ObjectiveValue) < of(found.Starts))
+                found = Found(solver);
+            model.Add(aim <= of(found.Starts));
         }
         return found with { IsProven = proven };
     }
@@ -159,16 +145,15 @@ internal sealed class PlanModel
     }
 
     /// <summary>A slot that follows from the beginning of a task.</summary>
-    private IntVar Follow(int task, string name, Func<TaskRun, int> to)
+    private IntVar Follow(int task, string name, int[] slots)
     {
-        long[] slots = [.. tasks[task].Runs.Select(run => run is null ? 0L : to(run))];
-        long[] allowed = [.. tasks[task].Starts.Select(s => slots[s])];
+        long[] allowed = [.. tasks[task].Starts.Select(s => (long)slots[s])];
         IntVar follows = model.NewIntVar(allowed.Min(), allowed.Max(), name);
-        long[] lengths = [.. tasks[task].Starts.Select(s => slots[s] - s)];
+        long[] lengths = [.. tasks[task].Starts.Select(s => (long)slots[s] - s)];
         if (lengths.Distinct().Count() == 1)
             model.Add(follows == starts[task] + lengths[0]);
         else
-            model.AddElement(starts[task], slots, follows);
+            model.AddElement(starts[task], slots.Select(s => (long)s), follows);
         return follows;
     }
 
@@ -185,8 +170,8 @@ internal sealed class PlanModel
             for (int hand = 0; hand < task.Hands; hand++)
             {
                 int least = hand + 1;
-                IntVar from = hand == 0 ? starts[i] : Follow(i, $"f{i},{hand}", run => grid.Before(task.Part(run, least).From)),
-                    to = Follow(i, $"t{i},{hand}", run => grid.AtOrAfter(task.Part(run, least).Until)),
+                IntVar from = hand == 0 ? starts[i] : Follow(i, $"f{i},{hand}", [.. task.Needed[hand].Select(n => n.From)]),
+                    to = Follow(i, $"t{i},{hand}", [.. task.Needed[hand].Select(n => n.Until)]),
                     size = model.NewIntVar(0, grid.Count, $"z{i},{hand}");
                 for (int p = 0; p < people; p++)
                 {
@@ -243,16 +228,7 @@ internal sealed class PlanModel
             {
                 if (!places.TryGetValue(after.Id, out int before))
                     continue;
-                IntVar ready =
-                    after.LagHours == 0
-                        ? ends[before]
-                        : Follow(
-                            before,
-                            $"l{before},{i}",
-                            // What never sets comes after all of the plan.
-                            run =>
-                                WaitTime.Expected(question.On.Forecast, run.Until, after.LagHours) is { } set ? grid.AtOrAfter(set) : 2 * grid.Count
-                        );
+                IntVar ready = after.LagHours == 0 ? ends[before] : Follow(before, $"l{before},{i}", tasks[before].SetAfter(after.LagHours));
                 model.Add(starts[i] >= ready);
             }
         }
@@ -292,27 +268,20 @@ internal sealed class PlanModel
         }
     }
 
-    private IEnumerable<LinearExpr> Aims()
+    /// <summary>The aims, each with what it comes to for given beginnings.</summary>
+    private IEnumerable<(LinearExpr Aim, Func<IReadOnlyList<int>, long> Of)> Aims()
     {
         int[] holes = [.. Enumerable.Range(0, tasks.Count).Where(i => tasks[i].Task.OpensShell)];
-        if (holes.Length > 0)
-            yield return LinearExpr.Sum(holes.Select(OpenMinutes));
-        else
-            yield return LinearExpr.Constant(0);
+        yield return (holes.Length > 0 ? LinearExpr.Sum(holes.Select(i => Follow(i, $"o{i}", tasks[i].OpenMinutes))) : LinearExpr.Constant(0), at =>
+            PlanCost.Of(tasks, at).OpenMinutes
+        );
         IntVar finish = model.NewIntVar(0, 2 * MostOfAll, "finish");
         model.AddMaxEquality(finish, readies);
-        model.Add(finish >= PlanBounds.Finish(grid, tasks));
-        yield return finish;
-        yield return LinearExpr.Sum(HalfDays());
-        yield return LinearExpr.WeightedSum(ends, [.. tasks.Select(t => t.Task.KeepsWaterOut ? 10 : 1)]);
-    }
-
-    private IntVar OpenMinutes(int task)
-    {
-        long[] minutes = [.. tasks[task].Runs.Select(run => run is null ? 0 : (long)Math.Ceiling((run.ReadyAt - run.From).TotalMinutes))];
-        IntVar open = model.NewIntVar(0, minutes.Max(), $"o{task}");
-        model.AddElement(starts[task], minutes, open);
-        return open;
+        model.Add(finish >= PlanBounds.Finish(question, grid, tasks));
+        yield return (finish, at => PlanCost.Of(tasks, at).Finish);
+        yield return (LinearExpr.Sum(HalfDays()), at => tasks.SelectMany((t, i) => Halves(t.Runs[at[i]]!)).Distinct().Count());
+        int[] soon = [.. tasks.Select(t => t.Task.KeepsWaterOut ? 10 : 1)];
+        yield return (LinearExpr.WeightedSum(ends, soon), at => tasks.Select((t, i) => (long)soon[i] * t.Ends[at[i]]).Sum());
     }
 
     /// <summary>For each half day whether somebody works on it.</summary>

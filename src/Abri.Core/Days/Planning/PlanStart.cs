@@ -5,8 +5,9 @@ namespace Abri.Core.Days.Planning;
 /// <summary>A first plan: each task in its order at the first slot that is free, with the order changed as long as that makes it better.</summary>
 /// <remarks>
 /// Serial schedule generation: tasks whose turn it is in an order, each as early as those before it, the people, its spot and other holes let it.
-/// Then two tasks change places in the order, again and again, and what leaves the shell open for less or ends sooner is kept. It is where the search
-/// of <see cref="PlanModel"/> begins, and tells soon how many jobs fit into the days.
+/// Then one task takes another place in the order, again and again, and what leaves the shell open for less or ends sooner is kept. It is where the
+/// search of <see cref="PlanModel"/> begins, and tells soon how many jobs fit into the days. Where the plan before still holds, it is left only for
+/// one that is better.
 /// </remarks>
 internal sealed class PlanStart
 {
@@ -18,10 +19,10 @@ internal sealed class PlanStart
     private readonly PlanGrid grid;
     private readonly IReadOnlyList<TaskRuns> tasks;
     private readonly Dictionary<string, int> places;
-    private readonly (int Before, Func<int> Ready)[][] before;
-    private readonly List<(long From, long Until)>[] busy;
-    private readonly Dictionary<string, List<(long From, long Until)>> spots = [];
-    private readonly List<(long From, long Until)> holes = [];
+    private readonly (int Before, int[] Ready)[][] before;
+    private readonly List<(int From, int Until)>[] busy;
+    private readonly Dictionary<string, List<(int From, int Until)>> spots = [];
+    private readonly List<(int From, int Until)> holes = [];
     private readonly int?[] starts;
     private readonly IReadOnlyList<int>[] does;
 
@@ -29,18 +30,28 @@ internal sealed class PlanStart
     {
         (this.question, this.grid, this.tasks) = (question, grid, tasks);
         places = tasks.Select((t, i) => (t.Task.Id, i)).ToDictionary(t => t.Id, t => t.i);
-        ILookup<int, (int Before, Func<int> Ready)> all = Before();
+        ILookup<int, (int Before, int[] Ready)> all = Before();
         before = [.. tasks.Select((_, i) => all[i].ToArray())];
-        busy = [.. question.On.Crew.Select(_ => new List<(long, long)>())];
+        busy = [.. question.On.Crew.Select(_ => new List<(int, int)>())];
         starts = new int?[tasks.Count];
         does = new IReadOnlyList<int>[tasks.Count];
     }
 
-    /// <summary>The slots at which the tasks begin in the first order in which all of them find one; null where none does.</summary>
-    public static PlanFound? Of(PlanQuestion question, PlanGrid grid, IReadOnlyList<TaskRuns> tasks)
+    /// <summary>The first plan.</summary>
+    /// <param name="question">What is to be planned.</param>
+    /// <param name="grid">The slots.</param>
+    /// <param name="tasks">The tasks, each with its beginnings.</param>
+    /// <param name="again">When tasks were to begin by the plan before, to be kept to; null for none.</param>
+    /// <returns>Null where in that order not all of them find a time.</returns>
+    public static PlanFound? Of(
+        PlanQuestion question,
+        PlanGrid grid,
+        IReadOnlyList<TaskRuns> tasks,
+        IReadOnlyDictionary<string, DateTimeOffset>? again = null
+    )
     {
         var plan = new PlanStart(question, grid, tasks);
-        return plan.Fill([.. Enumerable.Range(0, tasks.Count)]) ? plan.Kept : null;
+        return plan.Fill([.. Enumerable.Range(0, tasks.Count)], again) ? plan.Kept : null;
     }
 
     /// <summary>The best of many orders; what is given where none is better.</summary>
@@ -50,7 +61,8 @@ internal sealed class PlanStart
         // What opens the shell needs the rarest hours: it is placed first.
         int[] order = [.. Enumerable.Range(0, tasks.Count).OrderBy(i => tasks[i].Task.OpensShell ? 0 : 1)];
         PlanFound best = start;
-        (double, int, long) least = plan.CostOf(best.Starts);
+        (long OpenMinutes, int Finish) first = PlanCost.Of(tasks, start.Starts);
+        (long, int, long) least = (first.OpenMinutes, first.Finish, long.MaxValue);
         for (int n = 0; n < Placed / tasks.Count && n < MostOrders; n++)
         {
             stop.ThrowIfCancellationRequested();
@@ -61,9 +73,11 @@ internal sealed class PlanStart
                 tried.Remove(moved);
                 tried.Insert(Drawn(n, 1, tried.Count + 1), moved);
             }
-            if (!plan.Fill(tried) || plan.CostOf(plan.Kept.Starts) is var cost && cost.CompareTo(least) > 0)
+            if (!plan.Fill(tried, null) || plan.Cost is var cost && cost.CompareTo(least) > 0)
                 continue;
-            (order, best, least) = ([.. tried], plan.Kept, cost);
+            (order, least) = ([.. tried], cost);
+            if ((cost.OpenMinutes, cost.Finish).CompareTo(first) < 0)
+                best = plan.Kept;
         }
         return best;
     }
@@ -73,22 +87,22 @@ internal sealed class PlanStart
 
     private PlanFound Kept => new([.. starts.Select(s => s!.Value)], [.. does], false);
 
-    private (double OpenMinutes, int Finish, long Ends) CostOf(int[] at)
+    /// <summary>What is made less by another order; the sum of the ends shows the way where nothing else does.</summary>
+    private (long OpenMinutes, int Finish, long Ends) Cost
     {
-        TaskRun[] runs = [.. tasks.Select((t, i) => t.Runs[at[i]]!)];
-        return (
-            runs.Where((_, i) => tasks[i].Task.OpensShell).Sum(r => (r.ReadyAt - r.From).TotalMinutes),
-            runs.Max(r => grid.AtOrAfter(r.ReadyAt)),
-            runs.Sum(r => (long)grid.AtOrAfter(r.ReadyAt))
-        );
+        get
+        {
+            (long open, int finish) = PlanCost.Of(tasks, Kept.Starts);
+            return (open, finish, tasks.Select((t, i) => (long)t.Readies[starts[i]!.Value]).Sum());
+        }
     }
 
-    private bool Fill(IReadOnlyList<int> order)
+    private bool Fill(IReadOnlyList<int> order, IReadOnlyDictionary<string, DateTimeOffset>? again)
     {
         Array.Clear(starts);
         spots.Clear();
         holes.Clear();
-        foreach (List<(long, long)> person in busy)
+        foreach (List<(int, int)> person in busy)
             person.Clear();
         // What is fixed takes its place before anything else does.
         foreach (TaskLock fixedAt in question.Locks.Where(l => places.ContainsKey(l.Id)))
@@ -97,69 +111,58 @@ internal sealed class PlanStart
             if (!Place(places[fixedAt.Id], slot, slot))
                 return false;
         }
+        foreach (int i in order.Where(i => starts[i] is null))
+        {
+            if (
+                again?.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at) == true
+                && (at < grid.Start || !Place(i, grid.AtOrAfter(at), grid.AtOrAfter(at)))
+            )
+                return false;
+        }
         List<int> left = [.. order.Where(i => starts[i] is null)];
         while (left.Count > 0)
         {
             int next = left.Find(i => Array.TrueForAll(before[i], b => starts[b.Before] is not null));
-            if (!Place(next, before[next].Select(b => b.Ready()).DefaultIfEmpty(0).Max(), grid.Count - 1))
+            if (!Place(next, before[next].Select(b => b.Ready[starts[b.Before]!.Value]).DefaultIfEmpty(0).Max(), grid.Count - 1))
                 return false;
             left.Remove(next);
         }
-        return Enumerable.Range(0, tasks.Count).All(i => before[i].All(b => starts[i] >= b.Ready()) && !IsLate(i));
+        return Enumerable.Range(0, tasks.Count).All(i => before[i].All(b => starts[i] >= b.Ready[starts[b.Before]!.Value]) && !IsLate(i));
     }
 
-    private bool IsLate(int task) => tasks[task].Task.Until is { } until && End(task) > grid.AtOrAfter(until);
+    private bool IsLate(int task) => tasks[task].Task.Until is { } until && tasks[task].Ends[starts[task]!.Value] > grid.AtOrAfter(until);
 
     /// <summary>What comes before each task, and from which slot on it may come then.</summary>
-    private ILookup<int, (int Before, Func<int> Ready)> Before()
+    private ILookup<int, (int Before, int[] Ready)> Before()
     {
-        IEnumerable<(int Then, int Before, Func<int> Ready)> follows = tasks.SelectMany(
-            (t, then) =>
-                t
-                    .Task.After.Where(a => places.ContainsKey(a.Id))
-                    .Select(a =>
-                        (
-                            then,
-                            places[a.Id],
-                            (Func<int>)(
-                                () =>
-                                    WaitTime.Expected(question.On.Forecast, Run(places[a.Id]).Until, a.LagHours) is { } ready
-                                        ? grid.AtOrAfter(ready)
-                                        : 2 * grid.Count
-                            )
-                        )
-                    )
+        IEnumerable<(int Then, int Before, int[] Ready)> follows = tasks.SelectMany(
+            (t, then) => t.Task.After.Where(a => places.ContainsKey(a.Id)).Select(a => (then, places[a.Id], tasks[places[a.Id]].SetAfter(a.LagHours)))
         );
-        IEnumerable<(int Then, int Before, Func<int> Ready)> rules = question.Rules.SelectMany(r =>
+        IEnumerable<(int Then, int Before, int[] Ready)> rules = question.Rules.SelectMany(r =>
             r.Then.Where(places.ContainsKey)
                 .SelectMany(then =>
                     r.First.Where(places.ContainsKey)
-                        .Select(first => places[first])
-                        .Select(first => (places[then], first, (Func<int>)(() => r.WhenSet ? grid.AtOrAfter(Run(first).ReadyAt) : End(first))))
+                        .Select(id => places[id])
+                        .Select(first => (places[then], first, r.WhenSet ? tasks[first].Readies : tasks[first].Ends))
                 )
         );
         return follows.Concat(rules).ToLookup(f => f.Then, f => (f.Before, f.Ready));
     }
 
-    private TaskRun Run(int task) => tasks[task].Runs[starts[task]!.Value]!;
-
-    private int End(int task) => grid.AtOrAfter(Run(task).Until);
-
     private bool Place(int task, int from, int to)
     {
         TaskRuns runs = tasks[task];
+        List<(int, int)>? spot = runs.Task.Spot is { } name
+            ? spots.TryGetValue(name, out var taken)
+                ? taken
+                : spots[name] = []
+            : null;
         for (int slot = from; slot <= Math.Min(to, grid.Count - 1); slot++)
         {
             if (runs.Runs[slot] is null)
                 continue;
-            TaskRun run = runs.Runs[slot]!;
-            (long, long) work = (slot, grid.AtOrAfter(run.Until)),
-                open = (slot, grid.AtOrAfter(run.ReadyAt));
-            List<(long, long)>? spot = runs.Task.Spot is { } name
-                ? spots.TryGetValue(name, out var taken)
-                    ? taken
-                    : spots[name] = []
-                : null;
+            (int, int) work = (slot, runs.Ends[slot]),
+                open = (slot, runs.Readies[slot]);
             if ((spot is not null && !Free(spot, work)) || (runs.Task.OpensShell && !Free(holes, open)) || Who(runs, slot, []) is not { } who)
                 continue;
             (starts[task], does[task]) = (slot, who);
@@ -167,7 +170,7 @@ internal sealed class PlanStart
             if (runs.Task.OpensShell)
                 holes.Add(open);
             for (int hand = 0; hand < who.Count; hand++)
-                busy[who[hand]].Add(Slots(runs.Part(run, hand + 1)));
+                busy[who[hand]].Add(runs.Needed[hand][slot]);
             return true;
         }
         return false;
@@ -179,7 +182,7 @@ internal sealed class PlanStart
         int hand = chosen.Count;
         if (hand == task.Hands)
             return chosen;
-        (long, long) part = Slots(task.Part(task.Runs[slot]!, hand + 1));
+        (int, int) part = task.Needed[hand][slot];
         return Enumerable
             .Range(0, busy.Length)
             .Where(p => !chosen.Contains(p) && task.Can[p][slot, hand] && Free(busy[p], part))
@@ -187,8 +190,6 @@ internal sealed class PlanStart
             .FirstOrDefault(who => who is not null);
     }
 
-    private (long, long) Slots((DateTimeOffset From, DateTimeOffset Until) part) => (grid.Before(part.From), grid.AtOrAfter(part.Until));
-
-    private static bool Free(List<(long From, long Until)> taken, (long From, long Until) wanted) =>
+    private static bool Free(List<(int From, int Until)> taken, (int From, int Until) wanted) =>
         taken.TrueForAll(t => t.Until <= wanted.From || t.From >= wanted.Until);
 }

@@ -26,6 +26,7 @@ internal sealed class TaskRuns
     private readonly PlanQuestion question;
     private readonly PlanGrid grid;
     private readonly IReadOnlyList<(int First, int Last)> parts;
+    private readonly Dictionary<double, int[]> setAfter = [];
     private IReadOnlyList<int>? starts;
 
     private TaskRuns(PlanQuestion question, PlanGrid grid, PlanTask task)
@@ -52,6 +53,30 @@ internal sealed class TaskRuns
     /// <summary>Slots from which it may be begun.</summary>
     public IReadOnlyList<int> Starts => starts ??= [.. Enumerable.Range(0, grid.Count).Where(s => Runs[s] is not null)];
 
+    /// <summary>The slot before which its work has ended, by the slot of its beginning.</summary>
+    public int[] Ends { get; private set; } = [];
+
+    /// <summary>The slot before which its last wait is over.</summary>
+    public int[] Readies { get; private set; } = [];
+
+    /// <summary>By hand: the slots in which the first, second and so on of its people are needed.</summary>
+    public IReadOnlyList<(int From, int Until)[]> Needed { get; private set; } = [];
+
+    /// <summary>How long the shell stands open, min; 0 where it does not.</summary>
+    public int[] OpenMinutes { get; private set; } = [];
+
+    /// <summary>The slot before which what it leaves has set for so long in air at 20 C; after all slots where it never does.</summary>
+    public int[] SetAfter(double lagHours)
+    {
+        if (lagHours == 0)
+            return Ends;
+        if (!setAfter.TryGetValue(lagHours, out int[]? slots))
+            setAfter[lagHours] = slots = BySlot(run =>
+                WaitTime.Expected(question.On.Forecast, run.Until, lagHours) is { } set ? grid.AtOrAfter(set) : 2 * grid.Count
+            );
+        return slots;
+    }
+
     /// <summary>What stands in the way most often, in words; null where nothing ever does.</summary>
     public string? Obstacle { get; private set; }
 
@@ -63,8 +88,25 @@ internal sealed class TaskRuns
             of.Running(running.From);
         else
             of.Fill();
+        of.Tabulate();
         return of;
     }
+
+    private void Tabulate()
+    {
+        Ends = BySlot(run => grid.AtOrAfter(run.Until));
+        Readies = BySlot(run => grid.AtOrAfter(run.ReadyAt));
+        OpenMinutes = BySlot(run => Task.OpensShell ? (int)Math.Ceiling((run.ReadyAt - run.From).TotalMinutes) : 0);
+        Needed =
+        [
+            .. Enumerable
+                .Range(1, Hands)
+                .Select(people => BySlot(run => Part(run, people) is var (from, until) ? (grid.Before(from), grid.AtOrAfter(until)) : default)),
+        ];
+    }
+
+    private T[] BySlot<T>(Func<TaskRun, T> of)
+        where T : struct => [.. Runs.Select(run => run is null ? default : of(run))];
 
     /// <summary>The beginnings, those that follow each other in one.</summary>
     public IReadOnlyList<StartWindow> Windows()
@@ -86,21 +128,24 @@ internal sealed class TaskRuns
         (run.Steps[parts[people - 1].First].From, run.Steps[parts[people - 1].Last].To);
 
     /// <summary>Why a task may not be begun at a moment; null where it may.</summary>
-    public static string? WhyNot(PlanQuestion question, PlanGrid grid, PlanTask task, DateTimeOffset from) =>
-        new TaskRuns(question, grid, task).WhyNot(from);
+    /// <remarks>A cover is a way only where one was planned already, or somebody asked for the time.</remarks>
+    public static string? WhyNot(PlanQuestion question, PlanGrid grid, PlanTask task, DateTimeOffset from, bool withCover) =>
+        new TaskRuns(question, grid, task).WhyNot(from, withCover);
 
-    /// <summary>Why it may not be begun at a moment; null where it may.</summary>
-    public string? WhyNot(DateTimeOffset from)
+    /// <inheritdoc cref="WhyNot(PlanQuestion, PlanGrid, PlanTask, DateTimeOffset, bool)"/>
+    public string? WhyNot(DateTimeOffset from, bool withCover)
     {
         if (from < grid.Start)
             return "that is over.";
         if (Task.NotBefore > from)
-            return $"not before {question.On.Clock(Task.NotBefore.Value)}.";
+            return $"not before {question.On.Date(Task.NotBefore.Value)}.";
         List<Hindrance> found = [];
-        TaskRun? run = Go(from, found);
-        return found.Count > 0 ? found.MinBy(h => h.At)!.Text
-            : run is null || !IsStaffed(run) ? NobodyText
-            : null;
+        TaskRun? run = Go(from, found) ?? (withCover ? Covered(from) : null);
+        return run is not null
+            ? IsStaffed(run)
+                ? null
+                : NobodyText
+            : found.MinBy(h => h.At)!.Text;
     }
 
     private string NobodyText =>
@@ -151,20 +196,27 @@ internal sealed class TaskRuns
             else if (found.Count > 0)
                 Note(found[0].Kind, found[0].Text);
         }
-        if (Task.OpensShell && !straight)
-            FillCovered();
+        if (Task.OpensShell)
+            FillCovered(straight);
         Obstacle = met.Count == 0 ? null : met.Values.MaxBy(m => m.Count).Text;
     }
 
-    private void FillCovered()
+    /// <summary>Beginnings with a cover: all of them where there is no other way, else only the one that somebody fixed.</summary>
+    private void FillCovered(bool straight)
     {
-        var span = new OpenSpan(Task.Steps, true);
+        DateTimeOffset? fixedAt = question.Locks.FirstOrDefault(l => l.Id == Task.Id)?.From;
         for (int s = 0; s < grid.Count && grid.At(s) < question.On.Forecast.TrustedUntil; s++)
         {
-            if (grid.At(s) >= (Task.NotBefore ?? grid.Start) && CutGate.Covered(span, question.On, question.Care, grid.At(s)) is { } run)
-                Keep(s, new TaskRun(run.Steps, run.SafeAt, run.Covered, true));
+            DateTimeOffset at = grid.At(s);
+            if (Runs[s] is null && at >= (Task.NotBefore ?? grid.Start) && (!straight || at == fixedAt) && Covered(at) is { } run)
+                Keep(s, run);
         }
     }
+
+    private TaskRun? Covered(DateTimeOffset at) =>
+        Task.OpensShell && CutGate.Covered(new OpenSpan(Task.Steps, true), question.On, question.Care, at) is { } run
+            ? new TaskRun(run.Steps, run.SafeAt, run.Covered, true)
+            : null;
 
     private bool Keep(int slot, TaskRun run)
     {

@@ -14,7 +14,7 @@ public static class WorkPlan
 
     /// <summary>The plan.</summary>
     /// <param name="question">What is to be planned.</param>
-    /// <param name="before">When tasks were to begin by the plan before: where two plans are as good, the search begins there.</param>
+    /// <param name="before">When tasks were to begin by the plan before: it is left only for a better one.</param>
     /// <param name="stop">Ends the search.</param>
     public static Result<Worked<PlanAnswer>> Of(
         PlanQuestion question,
@@ -52,14 +52,18 @@ public static class WorkPlan
             ];
             if (Asks(question) && Any(unasked, grid, unbound, stop) is not null)
                 return Finish(question, [], Unplanned(), false, ClashOf(question, grid, tasks, stop));
-            (tasks, early) = AsManyAsFit(question, grid, tasks, stop);
-            foreach (TaskRuns late in all.Where(t => !never.ContainsKey(t.Task.Id) && !tasks.Contains(t)))
-                never[late.Task.Id] = $"No time was found for it in the {question.Days} days ahead.";
+            (tasks, early) = AsManyAsFit(question, grid, tasks, never, stop);
         }
         if (early is null)
             return Finish(question, [], Unplanned(), false);
+        // The plan before is left only for a better one.
+        if (
+            PlanStart.Of(question, grid, tasks, before) is { } again
+            && PlanCost.Of(tasks, again.Starts).CompareTo(PlanCost.Of(tasks, early.Starts)) <= 0
+        )
+            early = again;
         early = PlanStart.Better(question, grid, tasks, early, stop);
-        PlanFound found = new PlanModel(question, grid, tasks).Best(early, before ?? new Dictionary<string, DateTimeOffset>(), stop);
+        PlanFound found = new PlanModel(question, grid, tasks).Best(early, stop);
         return Finish(question, [.. tasks.Select((t, i) => Planned(question, t, found, i)).OrderBy(t => t.From)], Unplanned(), found.IsProven);
     }
 
@@ -70,19 +74,32 @@ public static class WorkPlan
     /// <summary>Whether somebody fixed or bounded anything.</summary>
     private static bool Asks(PlanQuestion question) => question.Locks.Any(l => !l.IsRunning) || question.Tasks.Any(t => t.Until is not null);
 
-    /// <summary>The first tasks, in their order, with which a plan is found; whole jobs are left out from the end.</summary>
-    private static (TaskRuns[] Tasks, PlanFound? Early) AsManyAsFit(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop)
+    /// <summary>The first tasks, in their order, with which a plan is found; whole jobs are left out from the end, and what comes after them.</summary>
+    private static (TaskRuns[] Tasks, PlanFound? Early) AsManyAsFit(
+        PlanQuestion question,
+        PlanGrid grid,
+        TaskRuns[] tasks,
+        Dictionary<string, string> never,
+        CancellationToken stop
+    )
     {
         string[] jobs = [.. tasks.Select(t => t.Task.Job).Distinct()];
-        for (int count = jobs.Length - 1; count > 0; count--)
+        for (int count = jobs.Length - 1; count >= 0; count--)
         {
             stop.ThrowIfCancellationRequested();
-            if (PlanStart.Of(question, grid, First(count)) is { } early)
-                return (First(count), early);
+            Dictionary<string, string> left = new(never);
+            foreach (TaskRuns late in tasks.Where(t => !jobs.Take(count).Contains(t.Task.Job)))
+                left[late.Task.Id] = $"No time was found for it in the {question.Days} days ahead.";
+            AddRuled(question, left);
+            TaskRuns[] first = [.. tasks.Where(t => !left.ContainsKey(t.Task.Id))];
+            PlanFound? early = PlanStart.Of(question, grid, first);
+            if (early is null)
+                continue;
+            foreach ((string id, string why) in left)
+                never[id] = why;
+            return (first, first.Length == 0 ? null : early);
         }
         return ([], null);
-
-        TaskRuns[] First(int count) => [.. tasks.Where(t => jobs.Take(count).Contains(t.Task.Job))];
     }
 
     private static PlannedTask Planned(PlanQuestion question, TaskRuns task, PlanFound found, int place)
@@ -113,7 +130,7 @@ public static class WorkPlan
     private static Worked<PlanAnswer> Finish(
         PlanQuestion question,
         IReadOnlyList<PlannedTask> tasks,
-        IReadOnlyList<UnplannedTask> unplanned,
+        UnplannedTask[] unplanned,
         bool proven,
         PlanClash? clash = null
     )
@@ -147,14 +164,21 @@ public static class WorkPlan
             sheet.Warn("Nobody's hours are written down: one person from eight to six is taken to work.");
         if (question.On.Place is null)
             sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
-        if (tasks.Any(t => !t.IsForeseen))
+        if (question.On.Forecast.Hours.Count == 0)
+            sheet.Warn("There is no forecast: rain, wind and cold are not looked at.");
+        else if (tasks.Any(t => !t.IsForeseen))
             sheet.Warn($"After {question.On.Date(question.On.Forecast.TrustedUntil)} the weather is not known: plan again when it is.");
         string verdict =
             clash is not null ? $"It does not fit: {string.Join(" ", clash.Wishes)}"
             : tasks.Count == 0 ? "Nothing could be planned."
-            : $"All done by {question.On.Date(finish!.Value)}: {work:0.#} h of work on {halves} half days"
+            : (unplanned.Length > 0 ? $"{tasks.Count} of {tasks.Count + unplanned.Length}" : $"All {tasks.Count}")
+                + $" tasks planned, done by {question.On.Date(finish!.Value)}: {work:0.#} h of work on {halves} half days"
                 + (open > 0 ? $", the shell open for {open / 60:0.#} h in all" : "")
-                + (proven ? ". Proven: no plan leaves it open for less, nor ends sooner." : ". The best found; a better one is not ruled out.");
+                + (
+                    proven
+                        ? ". Proven to half an hour: no plan of these tasks leaves it open for less, nor ends sooner."
+                        : ". The best found; a better one is not ruled out."
+                );
         return sheet.Finish(new PlanAnswer(verdict, tasks, unplanned, Math.Round(open), finish, halves, proven, clash));
     }
 
@@ -177,7 +201,10 @@ public static class WorkPlan
         return [.. path.Skip(path.IndexOf(before[path[^1]].First(left.ContainsKey))).Select(id => left[id].Title)];
     }
 
-    /// <summary>Tasks that never find a time, with what waits for them, and the rest of their jobs: what cannot be ended is not begun.</summary>
+    /// <summary>
+    /// Tasks that never find a time, with what waits for them, by its procedure or by the trade, and the rest of their jobs: what cannot be ended is not
+    /// begun. Only what waits by the trade, such as wax, does not keep the job before it from being begun.
+    /// </summary>
     private static Dictionary<string, string> Never(PlanQuestion question, TaskRuns[] all)
     {
         Dictionary<string, string> never = all.Where(t => t.Starts.Count == 0)
@@ -189,16 +216,38 @@ public static class WorkPlan
             more = false;
             foreach (PlanTask task in question.Tasks.Where(t => !never.ContainsKey(t.Id)))
             {
-                PlanTask? waitsFor = task.After.Select(a => a.Id).Where(never.ContainsKey).Select(id => tasks[id]).FirstOrDefault(),
-                    rest = running.Contains(task.Job) ? null : question.Tasks.FirstOrDefault(t => t.Job == task.Job && never.ContainsKey(t.Id));
-                if ((waitsFor ?? rest) is not { } other)
+                string? other = task.After.Select(a => a.Id).FirstOrDefault(never.ContainsKey)
+                    ?? (running.Contains(task.Job) ? null : question.Tasks.FirstOrDefault(t => t.Job == task.Job && never.ContainsKey(t.Id))?.Id);
+                if (other is null)
                     continue;
                 // All of them say what is in the way of the first one.
-                never[task.Id] = never[other.Id];
+                never[task.Id] = never[other];
                 more = true;
             }
         }
+        AddRuled(question, never);
         return never;
+    }
+
+    /// <summary>Adds what comes, by the trade, after something that is not planned, and what follows from it.</summary>
+    private static void AddRuled(PlanQuestion question, Dictionary<string, string> left)
+    {
+        for (bool more = true; more; )
+        {
+            more = false;
+            foreach (PlanTask task in question.Tasks.Where(t => !left.ContainsKey(t.Id)))
+            {
+                string? why =
+                    task.After.Select(a => a.Id).FirstOrDefault(left.ContainsKey) is { } before ? left[before]
+                    : question.Rules.FirstOrDefault(r => r.Then.Contains(task.Id) && r.First.Any(left.ContainsKey)) is { } rule
+                        ? $"{rule.Why} {left[rule.First.First(left.ContainsKey)]}"
+                    : null;
+                if (why is null)
+                    continue;
+                left[task.Id] = why;
+                more = true;
+            }
+        }
     }
 
     /// <summary>A time that somebody fixed and that cannot be, whatever else; null where there is none.</summary>
@@ -206,7 +255,7 @@ public static class WorkPlan
     {
         foreach (TaskLock fixedAt in question.Locks.Where(l => !l.IsRunning))
         {
-            if (tasks.FirstOrDefault(t => t.Task.Id == fixedAt.Id) is { } task && task.WhyNot(fixedAt.From) is { } why)
+            if (tasks.FirstOrDefault(t => t.Task.Id == fixedAt.Id) is { } task && task.WhyNot(fixedAt.From, true) is { } why)
                 return new PlanClash(
                     [$"{task.Task.Title} cannot begin {question.On.Date(fixedAt.From)}: {why}"],
                     Near(question, task, fixedAt.From) is { } near ? [$"Begin it {question.On.Date(near)}."] : []

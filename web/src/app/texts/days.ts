@@ -104,7 +104,7 @@ export const daysTexts = {
       leftOut: 'Not planned',
       tasks: '1 task. | {n} tasks.',
       moved: 'Moved by the last plan',
-      without: 'Found, and nothing planned for it',
+      without: 'Comes first, and cannot be planned',
       rules: '1 rule of the trade | {n} rules of the trade',
       overrule: 'Overrule',
       overruleTitle: 'Overrule a rule of the trade',

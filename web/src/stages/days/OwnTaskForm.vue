@@ -4,6 +4,8 @@ import { bounds } from '@/api/bounds'
 import type { Stored } from '@/api/client'
 import { enums } from '@/api/enums'
 import { useDraft } from '@/app/drafts'
+import { inputTime, momentOf } from '@/app/moment'
+import { useState } from '@/app/state'
 import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
 import Dialogue from '@/ui/Dialogue.vue'
@@ -15,15 +17,17 @@ import type { OwnTask, usePlan } from './usePlan'
 const props = defineProps<{ plan: ReturnType<typeof usePlan> }>()
 const edited = defineModel<{ row: Stored<OwnTask> | null; value: OwnTask } | null>({ required: true })
 const { t } = useI18n()
+const { shell } = useState()
 const isTyped = useDraft({
   kind: () => 'own-task',
   typed: () => edited.value,
   what: () => `${t('app.draft.ownTask')} ${edited.value!.value.name}`.trim(),
   take: (draft) => (edited.value = draft),
 })
-const local = (at: string | null) => (at === null ? '' : at.slice(0, 16))
-/** A time as it is typed is that of the browser, where whoever types stands. */
-const typed = (text: string) => (text ? new Date(text).toISOString() : null)
+/** Times are those of the clock at the vehicle, wherever the browser is. */
+const zone = () => shell.value!.vehicle.value.timeZone
+const local = (at: string | null) => (at === null ? '' : inputTime(at, zone()))
+const typed = (text: string) => (text ? momentOf(text, zone()) : null)
 async function keep() {
   const { row, value } = edited.value!
   if (await props.plan.saveOwn(row, value)) edited.value = null

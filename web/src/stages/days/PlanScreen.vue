@@ -105,6 +105,7 @@ const base = computed(() => `/api/vehicles/${shell.value!.vehicle.id}/plan`)
             </ul>
           </template>
         </Alert>
+        <p v-for="w in of.warnings" :key="w" class="warn">{{ w }}</p>
         <p v-if="of.needsPlanning" class="warn" role="status">{{ t('days.plan.stale') }}</p>
         <Empty
           v-if="of.lines.every((l) => !l.kept)"

@@ -22,10 +22,11 @@ watch(
 )
 const of = computed(() => props.plan.plan.answer.value!)
 const mark = (kind: 'fixed' | 'running' | 'done' | null, at: string) => props.plan.mark(of.value, props.line.key, kind, at)
-/** One may begin in hundreds of half-hours: the first of each hour is offered, and the one that is planned. */
+const fixedAt = computed(() => (props.line.mark?.kind === 'fixed' ? new Date(props.line.mark.at).toISOString() : ''))
+/** One may begin in hundreds of half-hours: the first of each hour is offered, and the one that is fixed. */
 const offered = computed(() =>
   startsOf(windows.value)
-    .filter((s, i, all) => s.hour % 1 === 0 || all[i - 1]?.day !== s.day)
+    .filter((s, i, all) => s.hour % 1 === 0 || all[i - 1]?.day !== s.day || s.at === fixedAt.value)
     .map((s) => ({ value: s.at, text: `${dayText(`${s.day}T12:00`)} ${Number(s.day.slice(8))}, ${hour(s.hour)}` })),
 )
 const hour = (h: number) => `${String(Math.floor(h)).padStart(2, '0')}:${h % 1 === 0 ? '00' : '30'}`
@@ -53,7 +54,7 @@ const moved = (at: string) => void mark('fixed', at)
     </ol>
     <Choice
       v-if="offered.length > 0 && line.mark?.kind !== 'done'"
-      :model-value="line.mark?.kind === 'fixed' ? new Date(line.mark.at).toISOString() : ''"
+      :model-value="fixedAt"
       :label="t('days.plan.moveTo')"
       :options="offered"
       @update:model-value="moved"

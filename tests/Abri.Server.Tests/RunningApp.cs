@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Text;
 using System.Text.Json.Nodes;
 using Abri.Storage;
@@ -8,6 +9,9 @@ namespace Abri.Server.Tests;
 /// <summary>The real application on a free port, with a data folder of its own; gone after the test.</summary>
 internal sealed class RunningApp : IAsyncDisposable
 {
+    /// <summary>Folders in which the program was started once and ended: to migrate and to fill one takes longer than to copy it.</summary>
+    private static readonly ConcurrentDictionary<(bool WithDemo, DateTimeOffset? Now), Lazy<Task<string>>> Begun = [];
+
     private readonly WebApplication app;
     private readonly DataFolder folder;
 
@@ -23,10 +27,34 @@ internal sealed class RunningApp : IAsyncDisposable
 
     public static async Task<RunningApp> Start(bool withDemo = true, DateTimeOffset? now = null)
     {
-        var folder = DataFolder.Claim(Directory.CreateTempSubdirectory("abri-server-").FullName);
+        string begun = await Begun.GetOrAdd((withDemo, now), _ => new(() => Begin(withDemo, now))).Value;
+        string path = Directory.CreateTempSubdirectory("abri-server-").FullName;
+        File.Copy(Path.Combine(begun, "abri.db"), Path.Combine(path, "abri.db"));
+        if (Directory.Exists(Path.Combine(begun, "photos")))
+        {
+            Directory.CreateDirectory(Path.Combine(path, "photos"));
+            foreach (string photo in Directory.EnumerateFiles(Path.Combine(begun, "photos")))
+                File.Copy(photo, Path.Combine(path, "photos", Path.GetFileName(photo)));
+        }
+        return await Start(DataFolder.Claim(path), withDemo, now);
+    }
+
+    private static async Task<RunningApp> Start(DataFolder folder, bool withDemo, DateTimeOffset? now)
+    {
         WebApplication app = AbriApp.Build(new AppOptions(0, folder, withDemo, now));
         await app.StartAsync();
         return new RunningApp(app, folder);
+    }
+
+    private static async Task<string> Begin(bool withDemo, DateTimeOffset? now)
+    {
+        var folder = DataFolder.Claim(Directory.CreateTempSubdirectory("abri-begun-").FullName);
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(folder.Path, recursive: true);
+        RunningApp first = await Start(folder, withDemo, now);
+        first.Http.Dispose();
+        await first.app.DisposeAsync();
+        folder.Dispose();
+        return folder.Path;
     }
 
     /// <summary>The top folder of the source tree.</summary>

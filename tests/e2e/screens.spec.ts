@@ -3,10 +3,14 @@ import { expect, test, type Page } from '@playwright/test'
 import { startApp, type RunningApp } from './app.ts'
 
 let app: RunningApp
-test.beforeAll(async () => {
+/** Only looked at, one screen after the other: to load the program for each of them anew takes longer than to look. */
+let looked: Page
+test.beforeAll(async ({ browser }) => {
   app = await startApp(5082)
+  looked = await browser.newPage()
 })
 test.afterAll(async () => {
+  await looked.close()
   await app.stop()
 })
 
@@ -98,10 +102,11 @@ for (const [name, go] of [
   ['figures of floors', async (page: Page) => page.goto(`${app.url}/figures`).then(() => page.getByRole('tab', { name: 'Floor', exact: true }).click())],
   ['vehicles', async (page: Page) => open(page).then(() => page.getByRole('link', { name: 'Vehicles' }).click())],
 ] as const) {
-  test(`nothing serious stands in the way of anyone on the screen ${name}`, async ({ page }) => {
-    await go(page)
-    await page.waitForTimeout(500)
-    const found = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  test(`nothing serious stands in the way of anyone on the screen ${name}`, async () => {
+    await go(looked)
+    await looked.waitForTimeout(500)
+    // There are no frames in the program, so that the scan needs no page of its own to gather them.
+    const found = await new AxeBuilder({ page: looked }).setLegacyMode().withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
     const serious = found.violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')
     expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).slice(0, 3)}`)).toEqual([])
   })

@@ -70,6 +70,10 @@ public sealed class TroubleTests : IAsyncLifetime
             "volumeM3 is missing: it takes a number, with a point.",
             (string)(await app.Send(HttpMethod.Get, $"/api/vehicles/{vehicle}/air?floorAreaM2=4", null)).Body!["detail"]!
         );
+        Assert.Equal(
+            "gapMm in the address takes a number, with a point, not \"wide\".",
+            (string)(await app.Send(HttpMethod.Get, $"/api/vehicles/{vehicle}/sheets?gapMm=wide", null)).Body!["detail"]!
+        );
     }
 
     [Fact]

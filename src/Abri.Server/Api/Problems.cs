@@ -84,7 +84,7 @@ internal static class Problems
                 405 => ("method-not-allowed", "This address does not take this method."),
                 413 => ("body-too-large", $"The request is larger than {AbriApp.MostBodyBytes / 1024 / 1024} MB."),
                 415 => ("not-json", "Send JSON, with the header Content-Type: application/json."),
-                400 => ("bad-request", "The request cannot be read."),
+                400 => ("bad-request", AddressTrouble.Of(context.HttpContext)),
                 _ => ("failed", "Something failed in the program. Nothing was changed."),
             };
             context.ProblemDetails.Extensions["code"] = code;

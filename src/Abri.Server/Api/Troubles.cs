@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.RegularExpressions;
 using Abri.Core;
 using Abri.Storage;
 using Microsoft.AspNetCore.Diagnostics;
@@ -46,7 +45,7 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
             ),
             BadHttpRequestException { InnerException: JsonException json } => Problems.Bad(JsonTrouble.Of(json)),
             JsonException json => Problems.Bad(JsonTrouble.Of(json)),
-            BadHttpRequestException bad => Problems.BadRequest("bad-request", Address(context, bad.Message)),
+            BadHttpRequestException bad => Problems.BadRequest("bad-request", AddressTrouble.Of(Asked(context), bad.Message)),
             InvalidOperationException when IsCharset(exception) => Problems.Answer(
                 415,
                 "charset-unknown",
@@ -80,33 +79,6 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
 
     private static long Limit(HttpContext context) =>
         (Asked(context)?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? AbriApp.MostBodyBytes) / 1024 / 1024;
-
-    /// <summary>What is wrong in the address, with what it takes, instead of how the framework calls it.</summary>
-    private static string Address(HttpContext context, string message)
-    {
-        if (Parameter().Match(message) is not { Success: true } match)
-            return message.Contains('"', StringComparison.Ordinal) ? "The request cannot be read." : message;
-        string name = match.Groups["name"].Value;
-        Type? type = Asked(context)
-            ?.Metadata.GetOrderedMetadata<IParameterBindingMetadata>()
-            .FirstOrDefault(p => p.Name == name)
-            ?.ParameterInfo.ParameterType;
-        type = type is null ? null : Nullable.GetUnderlyingType(type) ?? type;
-        string takes = type switch
-        {
-            { IsGenericType: true } named when named.GetGenericTypeDefinition() == typeof(Named<>) =>
-                $"one of {string.Join(", ", Enum.GetNames(named.GenericTypeArguments[0]).Select(JsonNamingPolicy.CamelCase.ConvertName))}",
-            _ when type == typeof(double) => "a number, with a point",
-            _ when type == typeof(bool) => "true or false",
-            _ => "another value",
-        };
-        return match.Groups["value"].Success
-            ? $"{name} in the address takes {takes}, not \"{match.Groups["value"].Value}\"."
-            : $"{name} is missing: it takes {takes}.";
-    }
-
-    [GeneratedRegex("""^(?:Failed to bind parameter|Required parameter) "[^"]*?(?<name>\w+)"(?: from "(?<value>[^"]*)")?""")]
-    private static partial Regex Parameter();
 
     private static ProblemHttpResult DatabaseAnswer(SqliteException sqlite)
     {

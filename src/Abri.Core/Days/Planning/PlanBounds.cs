@@ -2,8 +2,8 @@ namespace Abri.Core.Days.Planning;
 
 /// <summary>What no plan can beat, told by adding up hours: proofs come much sooner with it.</summary>
 /// <remarks>
-/// Work of some tasks is done in slots in which any of them can go on, by at most as many people as work then. Looked at for all tasks, for those that
-/// need dry weather, and for those of each spot, where one is done at a time.
+/// Work of some tasks is done in slots in which any of them can go on, by at most as many people as work then. Looked at for all tasks, for those
+/// that need dry weather, and for those of each spot, where one is done at a time.
 /// </remarks>
 internal static class PlanBounds
 {
@@ -66,7 +66,7 @@ internal static class PlanBounds
     private static double Least(PlanQuestion question, PlanGrid grid, TaskRuns task, bool alone) =>
         Enumerable.Range(1, alone ? 1 : task.Hands).Sum(hand => task.Starts.Min(s => At(question, grid, task, s, hand)));
 
-    /// <summary>A pause counts only where whoever could do the task is there all along; under a cover, and when people have gone home, nobody is.</summary>
+    /// <summary>A pause counts only where whoever could do the task is there all along; when people have gone home, nobody is.</summary>
     private static double At(PlanQuestion question, PlanGrid grid, TaskRuns task, int start, int hand)
     {
         TaskRun run = task.Runs[start]!;

@@ -74,7 +74,7 @@ public static class WorkPlan
     /// <summary>Whether somebody fixed or bounded anything.</summary>
     private static bool Asks(PlanQuestion question) => question.Locks.Any(l => !l.IsRunning) || question.Tasks.Any(t => t.Until is not null);
 
-    /// <summary>The first tasks, in their order, with which a plan is found; whole jobs are left out from the end, and what comes after them.</summary>
+    /// <summary>The first tasks, in their order, with which a plan is found; whole jobs are left out from the end, with what comes after.</summary>
     private static (TaskRuns[] Tasks, PlanFound? Early) AsManyAsFit(
         PlanQuestion question,
         PlanGrid grid,
@@ -202,8 +202,8 @@ public static class WorkPlan
     }
 
     /// <summary>
-    /// Tasks that never find a time, with what waits for them, by its procedure or by the trade, and the rest of their jobs: what cannot be ended is not
-    /// begun. Only what waits by the trade, such as wax, does not keep the job before it from being begun.
+    /// Tasks that never find a time, with what waits for them, by its procedure or by the trade, and the rest of their jobs: what cannot be ended is
+    /// not begun. Only what waits by the trade, such as wax, does not keep the job before it from being begun.
     /// </summary>
     private static Dictionary<string, string> Never(PlanQuestion question, TaskRuns[] all)
     {

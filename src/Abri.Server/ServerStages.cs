@@ -1,3 +1,4 @@
+using Abri.Server.Bench;
 using Abri.Server.Days;
 using Abri.Server.Floor;
 using Abri.Server.Metal;
@@ -5,6 +6,7 @@ using Abri.Server.Openings;
 using Abri.Server.Sealing;
 using Abri.Server.Shell;
 using Abri.Server.Water;
+using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
@@ -75,6 +77,7 @@ internal static class ServerStages
                     .AddSingleton<DayStores>(),
             DaysEndpoints.MapDays
         ),
+        new(services => services.AddSingleton<StepDoneStore>(), BenchEndpoints.MapBench),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -170,7 +170,21 @@ public abstract class Store<T>(Database database, string table, string? ownerCol
         return id;
     }
 
-    private WriteState Guarded(out string? message, Func<PendingChange, WriteState> change)
+    /// <summary>Changes a record as part of a larger change, if it still has the version that the change was made from.</summary>
+    /// <returns>Whether it has; true where there is nothing to change.</returns>
+    internal bool Follow(PendingChange pending, Stored<T>? row)
+    {
+        if (row is null)
+            return true;
+        if (pending.Version(table, row.Id) != row.Version)
+            return false;
+        T before = Find(row.Id)!.Value;
+        pending.Update(table, row.Id, Columns(row.Value));
+        Kept(pending, row.Id, before, row.Value);
+        return true;
+    }
+
+    private protected WriteState Guarded(out string? message, Func<PendingChange, WriteState> change)
     {
         message = null;
         try

@@ -19,8 +19,24 @@ public class LayeringTests
         ["Floor"] = ["Declared", "Work", "Geometry", "Shell", "Sealing", "Weather"],
         ["Linings"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Floor"],
         ["Days"] = ["Declared", "Work", "Shell", "Weather"],
+        ["Bench"] = ["Declared", "Work", "Geometry", "Openings"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
-        ["Record"] = ["Declared", "Geometry", "Shell", "Openings", "Water", "Sealing", "Metal", "Floor", "Linings", "Weather", "Days"],
+        ["Record"] =
+        [
+            "Declared",
+            "Geometry",
+            "Shell",
+            "Openings",
+            "Water",
+            "Sealing",
+            "Metal",
+            "Floor",
+            "Linings",
+            "Weather",
+            "Days",
+            "Bench",
+            "Work",
+        ],
         ["Stages"] =
         [
             "Work",
@@ -36,6 +52,7 @@ public class LayeringTests
             "Record",
             "Weather",
             "Days",
+            "Bench",
         ],
     };
 

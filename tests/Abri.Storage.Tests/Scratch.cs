@@ -3,6 +3,7 @@ using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
@@ -50,6 +51,7 @@ internal sealed class Scratch : IDisposable
             new StockBoardStore(Database)
         );
         Days = new DayStores(new ForecastStore(Database), new PersonStore(Database), new OwnTaskStore(Database), new PlanStore(Database));
+        Done = new StepDoneStore(Database, Openings, Repairs, Floors);
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,
@@ -67,7 +69,8 @@ internal sealed class Scratch : IDisposable
             new SheetStore(Database),
             Floors,
             Days,
-            Products
+            Products,
+            Done
         );
         Records = new RecordStore(
             Database,
@@ -103,6 +106,8 @@ internal sealed class Scratch : IDisposable
     public RepairStore Repairs { get; }
 
     public DayStores Days { get; }
+
+    public StepDoneStore Done { get; }
 
     public FloorStores Floors { get; }
 

@@ -50,6 +50,12 @@ async function openDays(page: Page) {
   await expect(page.getByRole('img', { name: /Weather by the hour/ })).toBeVisible()
 }
 
+async function openBench(page: Page) {
+  await open(page)
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'Bench' }).click()
+  await expect(page.getByTestId('bench').getByRole('link').first()).toBeVisible()
+}
+
 async function openLining(page: Page) {
   await openFloor(page)
   await page.getByRole('link', { name: 'Linings', exact: true }).click()
@@ -79,6 +85,8 @@ for (const [name, go] of [
   ['days', async (page: Page) => openDays(page)],
   ['a plan', async (page: Page) => openDays(page).then(() => page.getByRole('link', { name: 'Plan', exact: true }).click()).then(() => expect(page.getByText(/tasks wait/)).toBeVisible())],
   ['the list of a day', async (page: Page) => openDays(page).then(() => page.getByRole('link', { name: 'List of the day' }).click()).then(() => expect(page.getByText('No work is planned after today.')).toBeVisible())],
+  ['bench', async (page: Page) => openBench(page)],
+  ['a step on the bench', async (page: Page) => openBench(page).then(() => page.getByTestId('bench').getByRole('link', { name: /Vent over the glaze bench/ }).click()).then(() => expect(page.getByRole('button', { name: 'Done' })).toBeVisible())],
   ['the simulated weather', async (page: Page) => openDays(page).then(() => page.goto(`${app.url}/simulated-weather`)).then(() => expect(page.getByRole('img', { name: /Forecast and truth/ })).toBeVisible())],
   ['metal', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click())],
   ['a repair', async (page: Page) => openRepair(page)],

@@ -20,7 +20,6 @@ const vehicles = await (await fetch(`${url}/api/vehicles`)).json()
 const id = vehicles.find((v) => v.value.name === 'Heron').id
 const shell = await (await fetch(`${url}/api/vehicles/${id}/shell`)).json()
 const patch = shell.repairs.find((r) => r.value.kind === 'patch').id
-const door = shell.repairs.find((r) => r.value.kind === 'door').id
 const opening = (part) => shell.openings.find((o) => o.value.name.includes(part)).id
 const panel = (kind, tab) => `/vehicles/${id}/panels/${shell.panels.find((p) => p.value.kind === kind).id}/${tab}`
 const at = (part, tab) => `/vehicles/${id}/openings/${opening(part)}/${tab}`
@@ -36,7 +35,6 @@ const views = [
   ['water', `/vehicles/${id}/water/standing`, worstAttitude],
   ['metal', `/vehicles/${id}/metal`],
   ['patch', `/vehicles/${id}/metal/${patch}/design`],
-  ['door', `/vehicles/${id}/metal/${door}/design`],
   ['floor', `/vehicles/${id}/floor`],
   ['replacement', `/vehicles/${id}/floor/${shell.floor.replacements[0].id}/replace`],
   ['lining', `/vehicles/${id}/floor/lining/${shell.floor.linings[0].id}/sheets`],
@@ -48,6 +46,7 @@ const views = [
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['days', `/vehicles/${id}/days`],
   ['plan', `/vehicles/${id}/days/plan`, planned],
+  ['bench', `/vehicles/${id}/bench/opening/${opening('Vent')}`, wrongReading],
   ['quick-figures', '/figures', rust],
 ]
 async function tapeTwice(page) {
@@ -60,6 +59,14 @@ async function planned(page) {
   await page.getByRole('button', { name: 'Plan it' }).click()
   await page.getByTestId('plan-board').getByRole('button', { name: /Patch under the rear step: cut out/ }).first().click({ timeout: 30000 })
   await page.getByTestId('plan-task').waitFor()
+}
+async function wrongReading(page) {
+  const step = page.getByTestId('bench-step')
+  await step.getByRole('button', { name: 'Yes', exact: true }).click()
+  await step.getByLabel(/Height of it/).fill('396')
+  await step.getByLabel(/Width of the part/).fill('390')
+  await step.getByLabel('Who does it').fill('Ada')
+  await step.getByText('5 mm less').waitFor()
 }
 async function together(page) {
   await page.getByRole('button', { name: 'Find the best arrangement' }).click()

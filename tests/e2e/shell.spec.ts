@@ -126,7 +126,9 @@ test('a finding with a photo is written down on the tablet, found, and taken bac
   await page.getByLabel('Find a finding').fill('soft')
   await page.getByRole('rowgroup').getByRole('button', { name: 'Soft wood', exact: true }).click()
   await expect(form.getByRole('img', { name: 'Photo of the finding' })).toBeVisible()
-  expect(await form.getByRole('img', { name: 'Photo of the finding' }).evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1)
+  await expect
+    .poll(() => form.getByRole('img', { name: 'Photo of the finding' }).evaluate((img: HTMLImageElement) => img.naturalWidth))
+    .toBe(1)
   await form.getByLabel('State').selectOption('done')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('rowgroup').getByRole('button', { name: 'Soft wood', exact: true })).toBeHidden()

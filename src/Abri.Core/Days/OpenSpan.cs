@@ -16,10 +16,6 @@ public sealed record OpenSpan([Count(1, 100, "From 1 to {1} steps.")] IReadOnlyL
     /// </summary>
     public static OpenSpan? Of(Procedure procedure) => Within(procedure) is var (first, last, closes) ? Of(procedure, first, last, closes) : null;
 
-    /// <summary>The span of a shell that was cut already: from the step after the cut on; null where nothing is left of it.</summary>
-    internal static OpenSpan? Rest(Procedure procedure) =>
-        Within(procedure) is var (first, last, closes) && last > first ? Of(procedure, first + 1, last, closes) : null;
-
     /// <summary>First and last step of the span, from 0, and the one that closes; null where no step opens the shell.</summary>
     internal static (int First, int Last, int? Closes)? Within(Procedure procedure)
     {

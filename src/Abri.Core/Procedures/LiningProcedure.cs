@@ -92,7 +92,10 @@ public static class LiningProcedure
             Holds =
             [
                 HoldPoint.Seen("Nothing behind it is wet, rusts or leaks"),
-                new HoldPoint("Moisture of wood and battens behind it", WoodMoisture.CoatPercent, WoodMoisture.CoatPercent, 0, Unit.Percent),
+                new HoldPoint("Moisture of wood and battens behind it", WoodMoisture.CoatPercent, WoodMoisture.CoatPercent, 0, Unit.Percent)
+                {
+                    IfMore = WoodMoisture.DryOn,
+                },
             ],
         };
         if (holes > 0)
@@ -133,8 +136,8 @@ public static class LiningProcedure
                 .. plan.Boards.SelectMany(b =>
                     new[]
                     {
-                        HoldPoint.Within($"{b.Name}, {facing.Ways().Width}", b.LengthMm, 1, Unit.Mm),
-                        HoldPoint.Within($"{b.Name}, {facing.Ways().Height}", b.WidthMm, 1, Unit.Mm),
+                        HoldPoint.Within($"{b.Name}, {facing.Ways().Width}", b.LengthMm, 1, Unit.Mm).Else(ReplacementProcedure.CutAgain),
+                        HoldPoint.Within($"{b.Name}, {facing.Ways().Height}", b.WidthMm, 1, Unit.Mm).Else(ReplacementProcedure.CutAgain),
                     }
                 ),
             ],
@@ -234,7 +237,16 @@ public static class LiningProcedure
                 "Saw"
             ) with
             {
-                Holds = [.. plan.Holes.Select(h => HoldPoint.Within($"{h.Opening}: skin to finished face", h.DepthMm, 3, Unit.Mm))],
+                Holds =
+                [
+                    .. plan.Holes.Select(h =>
+                        HoldPoint.Within($"{h.Opening}: skin to finished face", h.DepthMm, 3, Unit.Mm) with
+                        {
+                            IfLess = "Packers behind the board, or a shorter collar.",
+                            IfMore = "A deeper collar or an extension frame: the trim does not reach.",
+                        }
+                    ),
+                ],
             };
     }
 

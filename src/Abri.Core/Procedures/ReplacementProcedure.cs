@@ -21,6 +21,9 @@ public sealed record FloorJob(ReplacementPlan Plan, Procedure Procedure, double 
 /// </remarks>
 public static class ReplacementProcedure
 {
+    /// <summary>What to do with a piece of the wrong size.</summary>
+    internal const string CutAgain = "Take it back to the line where it is too large; where it is too small, cut another: a gap is no joint.";
+
     private const double EdgePitchMm = 150,
         FieldPitchMm = 300,
         Coats = 2,
@@ -138,7 +141,10 @@ public static class ReplacementProcedure
         ) with
         {
             Cautions = [Cautions.CuttingWood],
-            Holds = [HoldPoint.Within("Depth of the saw", deepest, 1, Unit.Mm)],
+            Holds =
+            [
+                HoldPoint.Within("Depth of the saw", deepest, 1, Unit.Mm).Else("Set the saw anew: what lies below is a little deeper than that."),
+            ],
         };
         yield return Inside(
             "floor-lift",
@@ -161,7 +167,13 @@ public static class ReplacementProcedure
             "Moisture meter"
         ) with
         {
-            Holds = [new HoldPoint("Moisture of what stays", WoodMoisture.CoatPercent, WoodMoisture.CoatPercent, 0, Unit.Percent)],
+            Holds =
+            [
+                new HoldPoint("Moisture of what stays", WoodMoisture.CoatPercent, WoodMoisture.CoatPercent, 0, Unit.Percent)
+                {
+                    IfMore = WoodMoisture.DryOn,
+                },
+            ],
         };
         if (plan.Supports.Count > 0)
             yield return Inside(
@@ -286,7 +298,7 @@ public static class ReplacementProcedure
             Holds =
             [
                 HoldPoint.Seen("Two places beyond each cut ring, and the awl stops"),
-                HoldPoint.Within("New timber", splice.NewLengthMm, 3, Unit.Mm),
+                HoldPoint.Within("New timber", splice.NewLengthMm, 3, Unit.Mm).Else(CutAgain),
             ],
         };
     }
@@ -315,8 +327,8 @@ public static class ReplacementProcedure
 
     private static IEnumerable<HoldPoint> Sizes(FloorPiece piece, Facing facing) =>
         [
-            HoldPoint.Within($"{piece.Name}, {facing.Ways().Width}", piece.LengthMm, 1, Unit.Mm),
-            HoldPoint.Within($"{piece.Name}, {facing.Ways().Height}", piece.WidthMm, 1, Unit.Mm),
+            HoldPoint.Within($"{piece.Name}, {facing.Ways().Width}", piece.LengthMm, 1, Unit.Mm).Else(CutAgain),
+            HoldPoint.Within($"{piece.Name}, {facing.Ways().Height}", piece.WidthMm, 1, Unit.Mm).Else(CutAgain),
         ];
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];

@@ -1,3 +1,4 @@
+using Abri.Core.Bench;
 using Abri.Core.Days;
 using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
@@ -10,6 +11,7 @@ using Abri.Core.Shell;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Core.Weather;
+using Abri.Core.Work;
 
 namespace Abri.Core.Record;
 
@@ -50,6 +52,12 @@ public sealed record VehicleSnapshot(
     IReadOnlyList<Stored<Product>> Products
 )
 {
+    /// <summary>Steps that are done, oldest first.</summary>
+    public IReadOnlyList<Stored<StepDone>> Done { get; init; } = [];
+
+    /// <summary>The steps of a job that are done, by key.</summary>
+    public Dictionary<string, StepDone> DoneOf(Job job) => Done.Where(d => d.Value.Job == job).ToDictionary(d => d.Value.Key, d => d.Value);
+
     private readonly Dictionary<string, Fitting> fittingOf = Fittings.ToDictionary(f => f.Id, f => f.Value);
     private readonly ILookup<string, Stored<Member>> membersOn = Members.ToLookup(m => m.OwnerId!);
 

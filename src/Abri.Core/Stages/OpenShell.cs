@@ -14,23 +14,32 @@ public sealed record OpenPlace(Job Job, string Name);
 
 /// <summary>Where the shell stands open.</summary>
 /// <remarks>
-/// Openings that are cut and not fitted; repairs that open the shell from when they are begun; old windows that are out until an opening is fitted or
-/// a patch is done over their hole. What may be open counts as open.
+/// Openings that are cut and not fitted; repairs that open the shell from when they are begun; both until the step that closes it is done. Old
+/// windows that are out until an opening is fitted or a patch is done over their hole. What may be open counts as open.
 /// </remarks>
 public static class OpenShell
 {
     /// <summary>The places, openings first.</summary>
     public static IReadOnlyList<OpenPlace> Of(VehicleSnapshot of) =>
         [
-            .. of.Openings.Where(o => o.Value.State == OpeningState.Cut).Select(o => new OpenPlace(new Job(JobKind.Opening, o.Id), o.Value.Name)),
+            .. of.Openings.Where(o => IsOpen(of, o)).Select(o => new OpenPlace(new Job(JobKind.Opening, o.Id), o.Value.Name)),
             .. of.Repairs.Where(r => IsOpen(of, r)).Select(r => new OpenPlace(new Job(JobKind.Repair, r.Id), r.Value.Name)),
         ];
+
+    /// <summary>Whether a hole is cut and nothing closes it yet.</summary>
+    internal static bool IsOpen(VehicleSnapshot of, Stored<Opening> row) =>
+        row.Value.State == OpeningState.Cut && LastChange(of, new Job(JobKind.Opening, row.Id)) != ShellChange.Closes;
+
+    /// <summary>What the last step of a job did to the shell that did anything to it.</summary>
+    private static ShellChange LastChange(VehicleSnapshot of, Job job) =>
+        of.Done.Where(d => d.Value.Job == job && d.Value.Shell != ShellChange.None).MaxBy(d => d.Value.At)?.Value.Shell ?? ShellChange.None;
 
     private static bool IsOpen(VehicleSnapshot of, Stored<Repair> row)
     {
         Stored<Panel> panel = of.PanelOf(row);
         Repair repair = MetalOfVehicle.Work(of, panel, row.Value).Allowed;
         return repair.Opens
+            && LastChange(of, new Job(JobKind.Repair, row.Id)) != ShellChange.Closes
             && (repair.State == RepairState.Doing || (repair.Kind == RepairKind.WindowOut && repair.IsOver && !IsClosed(of, panel, repair)));
     }
 

@@ -233,7 +233,7 @@ public sealed record PlanOfVehicle(
             .Tasks.Where(t => of.TryGetValue(t.Key, out TaskMark? mark) && mark.Kind == TaskMarkKind.Done)
             .ToDictionary(t => t.Task.Id, t => of[t.Key].At);
         HashSet<string> left = [.. tasks.Tasks.Select(t => t.Task.Id).Where(id => !done.ContainsKey(id))];
-        PlanTask[] asked = [.. tasks.Tasks.Where(t => left.Contains(t.Task.Id)).Select(t => Rest(at, t.Task, done))];
+        PlanTask[] asked = [.. tasks.Tasks.Where(t => left.Contains(t.Task.Id)).Select(t => Rest(at, t, done))];
         return new PlanQuestion(
             at.Now,
             at.On,
@@ -254,13 +254,16 @@ public sealed record PlanOfVehicle(
     }
 
     /// <summary>A task without what is done before it: that has to have set.</summary>
-    private static PlanTask Rest(VehicleNow at, PlanTask task, Dictionary<string, DateTimeOffset> done)
+    private static PlanTask Rest(VehicleNow at, VehicleTask of, Dictionary<string, DateTimeOffset> done)
     {
+        PlanTask task = of.Task;
         DateTimeOffset[] set =
         [
             .. task
                 .After.Where(a => done.ContainsKey(a.Id))
-                .Select(a => WaitTime.Expected(at.On.Forecast, done[a.Id], a.LagHours) ?? at.Now.AddDays(PlanQuestion.MostDays + 1)),
+                .Select(a => (DoneAt: done[a.Id], Hours: a.LagHours))
+                .Concat(of.Sets)
+                .Select(s => WaitTime.Expected(at.On.Forecast, s.DoneAt, s.Hours) ?? at.Now.AddDays(PlanQuestion.MostDays + 1)),
         ];
         return task with
         {

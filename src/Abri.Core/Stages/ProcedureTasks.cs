@@ -26,8 +26,17 @@ internal static class ProcedureTasks
     /// <param name="spot">Where it is done.</param>
     /// <param name="procedure">Its procedure.</param>
     /// <param name="isCut">Whether the shell stands open there already.</param>
-    /// <param name="share">How much of its minutes it takes, 0 to 1: what is done again goes quicker.</param>
-    public static IReadOnlyList<ProcedureTask> Of(Job job, string name, string spot, Procedure procedure, bool isCut, double share)
+    /// <param name="share">How much of its minutes it takes: what is done again goes quicker, and not everybody takes as long.</param>
+    /// <param name="done">Keys of the steps that are done: a task goes on with what is left of it, under the key that it has.</param>
+    public static IReadOnlyList<ProcedureTask> Of(
+        Job job,
+        string name,
+        string spot,
+        Procedure procedure,
+        bool isCut,
+        double share,
+        IReadOnlyCollection<string> done
+    )
     {
         IReadOnlyList<WorkStep> steps =
         [
@@ -39,16 +48,19 @@ internal static class ProcedureTasks
             ),
         ];
         (int First, int Last, int? Closes)? open = OpenSpan.Within(procedure);
-        int begin = isCut && open is var (cut, _, _) ? cut + 1 : 0;
+        HashSet<string> over = [.. done, .. isCut && open is var (cut, _, _) ? steps.Take(cut + 1).Select(s => s.Key) : []];
         var groups = new List<List<int>>();
-        for (int i = begin; i < steps.Count; i++)
+        for (int i = 0; i < steps.Count; i++)
         {
-            if (i == begin || Parts(procedure.Steps, groups[^1], i, open))
+            if (i == 0 || Parts(procedure.Steps, groups[^1], i, open))
                 groups.Add([]);
             groups[^1].Add(i);
         }
-        Dictionary<string, int> groupOf = groups.SelectMany((g, n) => g.Select(i => (steps[i].Key, n))).ToDictionary(k => k.Key, k => k.n);
-        return [.. groups.SelectMany((g, n) => Tasks(job, name, spot, procedure.Steps, steps, g, groupOf, n, open))];
+        string[] keys = [.. groups.Select(g => steps[g[0]].Key)];
+        List<int>[] left = [.. groups.Select(g => g.FindAll(i => !over.Contains(steps[i].Key)))];
+        Dictionary<string, int> groupOf = left.SelectMany((g, n) => g.Select(i => (steps[i].Key, n))).ToDictionary(k => k.Key, k => k.n);
+        var all = new Groups(keys, groupOf, procedure.Steps);
+        return [.. left.SelectMany((g, n) => g.Count == 0 ? [] : Tasks(job, name, spot, all, steps, g, n, open))];
     }
 
     /// <summary>What a task of a job is known by within a plan.</summary>
@@ -72,14 +84,16 @@ internal static class ProcedureTasks
             || group.Sum(g => steps[g].Minutes.Slow) + step.Minutes.Slow > MostMinutes;
     }
 
+    /// <summary>Which steps go together: the key of each group, the group of each step that is left, and the steps as they are told.</summary>
+    private sealed record Groups(IReadOnlyList<string> Keys, Dictionary<string, int> Of, IReadOnlyList<WorkStep> Told);
+
     private static IEnumerable<ProcedureTask> Tasks(
         Job job,
         string name,
         string spot,
-        IReadOnlyList<WorkStep> told,
+        Groups all,
         IReadOnlyList<WorkStep> steps,
         List<int> group,
-        Dictionary<string, int> groupOf,
         int number,
         (int First, int Last, int? Closes)? open
     )
@@ -101,14 +115,14 @@ internal static class ProcedureTasks
         TaskAfter[] after =
         [
             .. own.SelectMany(s => s.After)
-                .Where(a => groupOf.TryGetValue(a.Key, out int other) && other < number)
-                .GroupBy(a => groupOf[a.Key])
-                .Select(g => new TaskAfter(LastPart(job, told, groupOf, g.Key), g.Max(a => a.LagHours))),
+                .Where(a => all.Of.TryGetValue(a.Key, out int other) && other < number)
+                .GroupBy(a => all.Of[a.Key])
+                .Select(g => new TaskAfter(LastPart(job, all, g.Key), g.Max(a => a.LagHours))),
         ];
-        int parts = PartsOf([.. group.Select(i => told[i])], opens);
+        int parts = PartsOf([.. group.Select(i => all.Told[i])], opens);
         for (int part = 1; part <= parts; part++)
         {
-            TaskKey key = KeyOf(job, own[0].Key, part);
+            TaskKey key = KeyOf(job, all.Keys[number], part);
             string title = parts > 1 ? $"{own[0].Title}, part {part} of {parts}" : Title(own);
             yield return new ProcedureTask(
                 key,
@@ -119,7 +133,7 @@ internal static class ProcedureTasks
                     parts > 1 ? [Part(days[0], parts, part)] : days,
                     opens,
                     own.All(s => s.Place == WorkPlace.Bench) ? null : spot,
-                    part == 1 ? after : [new TaskAfter(IdOf(KeyOf(job, own[0].Key, part - 1)), 0)]
+                    part == 1 ? after : [new TaskAfter(IdOf(KeyOf(job, all.Keys[number], part - 1)), 0)]
                 ),
                 own
             );
@@ -136,11 +150,11 @@ internal static class ProcedureTasks
     private static int PartsOf(WorkStep[] own, bool opens) =>
         own.Length > 1 || opens ? 1 : Math.Max(1, (int)Math.Ceiling((own[0].Minutes.Slow / MostMinutes) - 1e-9));
 
-    private static string LastPart(Job job, IReadOnlyList<WorkStep> steps, Dictionary<string, int> groupOf, int group)
+    private static string LastPart(Job job, Groups all, int group)
     {
-        WorkStep[] own = [.. steps.Where(s => groupOf.TryGetValue(s.Key, out int n) && n == group)];
+        WorkStep[] own = [.. all.Told.Where(s => all.Of.TryGetValue(s.Key, out int n) && n == group)];
         // What opens the shell is never in parts.
-        return IdOf(KeyOf(job, own[0].Key, PartsOf(own, own.Any(s => s.Shell == ShellChange.Opens))));
+        return IdOf(KeyOf(job, all.Keys[group], PartsOf(own, own.Any(s => s.Shell == ShellChange.Opens))));
     }
 
     private static TaskKey KeyOf(Job job, string key, int part) => new(job, part == 1 ? key : $"{key}-{part}");

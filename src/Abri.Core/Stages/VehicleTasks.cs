@@ -1,9 +1,6 @@
+using Abri.Core.Bench;
 using Abri.Core.Days;
 using Abri.Core.Days.Planning;
-using Abri.Core.Linings;
-using Abri.Core.Metal;
-using Abri.Core.Openings;
-using Abri.Core.Procedures;
 using Abri.Core.Record;
 using Abri.Core.Shell;
 using Abri.Core.Work;
@@ -25,7 +22,15 @@ internal sealed record JobRule(Job First, Job Then, TradeRule Rule);
 /// <param name="Name">Name of its job.</param>
 /// <param name="Turn">Its turn; null for what somebody wrote down by themselves.</param>
 /// <param name="Steps">Its steps; of what somebody wrote down there are none.</param>
-internal sealed record VehicleTask(TaskKey Key, PlanTask Task, string Name, WorkTurn? Turn, IReadOnlyList<WorkStep> Steps);
+/// <param name="Sets">What was done on the bench before it, and how long that sets, hours.</param>
+internal sealed record VehicleTask(
+    TaskKey Key,
+    PlanTask Task,
+    string Name,
+    WorkTurn? Turn,
+    IReadOnlyList<WorkStep> Steps,
+    IReadOnlyList<(DateTimeOffset DoneAt, double Hours)> Sets
+);
 
 /// <summary>What is to be done on a vehicle, in tasks: of all procedures that are not done, and what somebody wrote down.</summary>
 /// <remarks>
@@ -43,9 +48,10 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
         List<VehicleTask> tasks = [];
         List<JobWithoutTasks> without = [];
         var done = new Dictionary<string, int>();
+        double pace = Pace.Of(of.Done.Values());
         foreach (IGrouping<Job, NextJob> next in WholeShell.NextJobs(of).GroupBy(n => n.Job))
         {
-            if (JobOf(of, next.Key) is not { } job)
+            if (JobToDo.Of(of, next.Key) is not { } job)
                 continue;
             if (job.Procedure is not { } procedure)
             {
@@ -53,8 +59,9 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
                 continue;
             }
             int nth = done[job.Kind] = done.GetValueOrDefault(job.Kind, job.DoneBefore) + 1;
-            double share = Learning.Nth(1, nth, Learning.UsualRate);
-            foreach (ProcedureTask task in ProcedureTasks.Of(next.Key, job.Name, job.Spot, procedure, job.IsCut, share))
+            double share = pace * Learning.Nth(1, nth, Learning.UsualRate);
+            Dictionary<string, StepDone> steps = of.DoneOf(next.Key);
+            foreach (ProcedureTask task in ProcedureTasks.Of(next.Key, job.Name, job.PanelId, procedure, job.IsCut, share, steps.Keys))
             {
                 // What comes last of a job, such as its wax, waits under a turn of its own.
                 WorkTurn turn = next.Count() > 1 && task.Key.Key.EndsWith("wax", StringComparison.Ordinal) ? next.Last().Turn : next.First().Turn;
@@ -67,7 +74,8 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
                         },
                         job.Name,
                         turn,
-                        task.Steps
+                        task.Steps,
+                        [.. task.Steps.SelectMany(s => s.After).Where(a => steps.ContainsKey(a.Key)).Select(a => (steps[a.Key].At, a.LagHours))]
                     )
                 );
             }
@@ -94,91 +102,10 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
             new PlanTask(ProcedureTasks.IdOf(key), own.Name, row.Id, [step], false, null, [], own.NotBefore, own.Until),
             own.Name,
             null,
+            [],
             []
         );
     }
-
-    private sealed record JobToDo(
-        string Name,
-        string Kind,
-        string Spot,
-        Procedure? Procedure,
-        string? Missing,
-        bool IsCut = false,
-        int DoneBefore = 0
-    );
-
-    private static JobToDo? JobOf(VehicleSnapshot of, Job job)
-    {
-        switch (job.Kind)
-        {
-            case JobKind.Opening:
-                Stored<Opening> opening = of.Openings.Single(o => o.Id == job.Id);
-                FittingKind kind = of.FittingOf(opening.Value).Kind;
-                bool ok = OpeningProcedure.Of(OpeningSites.Work(of, opening)).IsOk(out Worked<Procedure>? steps, out Problem? problem);
-                int before = of.Openings.Count(o => o.Value.State == OpeningState.Fitted && of.FittingOf(o.Value).Kind == kind);
-                return new JobToDo(
-                    opening.Value.Name,
-                    $"opening/{kind}",
-                    opening.OwnerId!,
-                    ok ? steps!.Result : null,
-                    problem?.Message,
-                    opening.Value.State == OpeningState.Cut,
-                    before
-                );
-            case JobKind.Repair:
-                Stored<Repair> repair = of.Repairs.Single(r => r.Id == job.Id);
-                _ = RepairProcedure
-                    .Of(MetalOfVehicle.Work(of, of.PanelOf(repair), repair.Value))
-                    .IsOk(out Worked<RepairPlan>? plan, out Problem? wrong);
-                int mended = of.Repairs.Count(r => r.Value.IsOver && r.Value.Kind == repair.Value.Kind);
-                string? patch = Blocked(plan?.Result.Patch?.Rows);
-                return new JobToDo(
-                    repair.Value.Name,
-                    $"repair/{repair.Value.Kind}",
-                    repair.OwnerId!,
-                    patch is null ? plan?.Result.Procedure : null,
-                    wrong?.Message ?? patch,
-                    DoneBefore: mended
-                );
-            case JobKind.Replacement:
-                Stored<Floor.Replacement> wood = of.Floor.Replacements.Single(r => r.Id == job.Id);
-                _ = ReplacementProcedure
-                    .Of(FloorOfVehicle.Site(of, of.PanelOf(wood)), wood.Value)
-                    .IsOk(out Worked<FloorJob>? floor, out Problem? off);
-                string? boards = Blocked(floor?.Result.Plan.Rows);
-                return new JobToDo(
-                    wood.Value.Name,
-                    "replacement",
-                    wood.OwnerId!,
-                    boards is null ? floor?.Result.Procedure : null,
-                    off?.Message ?? boards
-                );
-            case JobKind.Lining:
-                Stored<Lining> lining = of.Floor.Linings.Single(l => l.Id == job.Id);
-                _ = LiningProcedure
-                    .Of(LiningsOfVehicle.Site(of, of.PanelOf(lining)), lining.Value)
-                    .IsOk(out Worked<LiningJob>? lined, out Problem? bad);
-                string? hides = Blocked(lined?.Result.Plan.Rows);
-                return new JobToDo(
-                    lining.Value.Name,
-                    "lining",
-                    lining.OwnerId!,
-                    hides is null ? lined?.Result.Procedure : null,
-                    bad?.Message ?? hides
-                );
-            case JobKind.Finding:
-                return new JobToDo(of.Findings.Single(f => f.Id == job.Id).Value.Name, "", "", null, "Nothing is planned for it yet.");
-            default:
-                return null;
-        }
-    }
-
-    /// <summary>What must not be done as it is drawn, in words; null where nothing is in the way.</summary>
-    private static string? Blocked(IReadOnlyList<Judgement>? rows) =>
-        rows?.Where(r => r.State == JudgementState.Blocked).Select(r => $"{r.Title}: {r.Remedy}").ToArray() is [_, ..] blocked
-            ? string.Join(" ", blocked)
-            : null;
 
     /// <summary>Each job comes after those of the turn before; straightening lets no water in and keeps nothing waiting.</summary>
     private static List<JobRule> RulesOf(IReadOnlyList<VehicleTask> tasks)

@@ -98,7 +98,7 @@ public sealed record WholeShell(
                 PanelWords.Title(panels[o.OwnerId!]),
                 null,
                 o.Value.Name,
-                o.Value.State == OpeningState.Cut
+                OpenShell.IsOpen(of, o)
             ));
         IEnumerable<Waiting> repairs = of.Repairs.Where(r => !r.Value.IsOver).SelectMany(r => Waits(of, r, PanelWords.Title(panels[r.OwnerId!])));
         IEnumerable<Waiting> replacements = of

@@ -37,11 +37,33 @@ public enum ShellChange
 /// <param name="Unit">Its unit; null for yes or no.</param>
 public sealed record HoldPoint(string Name, double? Wanted, double? Less, double? More, Unit? Unit)
 {
+    /// <summary>What to do where it is less; null where there is only to measure again.</summary>
+    public string? IfLess { get; init; }
+
+    /// <summary>What to do where it is more, or not so; null where there is only to measure again.</summary>
+    public string? IfMore { get; init; }
+
+    /// <summary>Which of the six readings of a hole it looks at; null for none.</summary>
+    public HoleReading? Reads { get; init; }
+
+    /// <summary>The same, with what to do where it is off either way.</summary>
+    internal HoldPoint Else(string what) => this with { IfLess = what, IfMore = what };
+
     /// <summary>Something that is only looked at: yes or no.</summary>
     internal static HoldPoint Seen(string name) => new(name, null, null, null, null);
 
     /// <summary>Something that may be as much less as more.</summary>
     internal static HoldPoint Within(string name, double wanted, double within, Unit unit) => new(name, wanted, within, within, unit);
+}
+
+/// <summary>Readings of a hole that one hold point looks at.</summary>
+public enum HoleReading
+{
+    /// <summary>Its two widths.</summary>
+    Widths,
+
+    /// <summary>Its two heights.</summary>
+    Heights,
 }
 
 /// <summary>Something that is used up.</summary>

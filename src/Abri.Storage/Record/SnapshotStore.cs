@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
@@ -29,7 +30,8 @@ public sealed class SnapshotStore(
     SheetStore sheets,
     FloorStores floors,
     DayStores days,
-    ProductStore products
+    ProductStore products,
+    StepDoneStore done
 )
 {
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
@@ -76,6 +78,9 @@ public sealed class SnapshotStore(
                 ),
                 fittings.All(),
                 products.All()
-            );
+            )
+            {
+                Done = done.OfVehicle(vehicleId),
+            };
         });
 }

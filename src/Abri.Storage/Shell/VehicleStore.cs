@@ -8,7 +8,18 @@ namespace Abri.Storage.Shell;
 public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "vehicle", null)
 {
     /// <summary>Tables of rows that belong to a vehicle itself, besides its panels.</summary>
-    private static readonly string[] OnVehicle = ["leak_prior", "zone", "sheet", "stock_board", "forecast", "person", "own_task", "plan"];
+    private static readonly string[] OnVehicle =
+    [
+        "leak_prior",
+        "zone",
+        "sheet",
+        "stock_board",
+        "forecast",
+        "person",
+        "own_task",
+        "plan",
+        "step_done",
+    ];
 
     /// <summary>Scope of changes to the list of vehicles itself.</summary>
     public const string ListScope = "vehicles";

@@ -237,6 +237,7 @@ export const bounds = {
     sMinMm: { least: -30000, most: 30000, label: 'The first column', unit: 'mm' },
     tMinMm: { least: -30000, most: 30000, label: 'The first row', unit: 'mm' },
   },
+  HoldReading: { value: { least: -1000, most: 20000, label: 'A reading', unit: '' } },
   HoleCoverInput: {
     lengthMm: { least: 20, most: 5000, label: 'The hole', unit: 'mm' },
     widthMm: { least: 20, most: 5000, label: 'The hole', unit: 'mm' },
@@ -467,6 +468,8 @@ export const bounds = {
   },
   SpliceReading: { atMm: { least: 0, most: 30000, label: 'The place', unit: 'mm' } },
   Spray: { minutes: { least: 0.5, most: 240, label: 'How long is sprayed', unit: 'minutes' } },
+  StepDone: { countedMinutes: { least: 0, most: 10000, label: 'The minutes counted on', unit: 'minutes' } },
+  StepReport: { minutes: { least: 0, most: 1440, label: 'How long it took', unit: 'minutes' } },
   StockBoard: {
     thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' },
     lengthMm: { least: 50, most: 6000, label: 'The length of a board', unit: 'mm' },

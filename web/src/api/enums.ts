@@ -60,6 +60,7 @@ export const enums = {
   GateState: ['go', 'withCover', 'later', 'notToday'],
   Grain: ['lengthways', 'across'],
   HindranceKind: ['rain', 'wind', 'cold', 'hot', 'damp', 'dark', 'people', 'unknown'],
+  HoleReading: ['widths', 'heights'],
   HoleShape: ['grown', 'leastRectangle', 'squareRectangle', 'noHole'],
   HoleWay: ['sealedRivet', 'putty', 'weldOverBacking', 'rivetedDisc'],
   JobKind: ['finding', 'repair', 'replacement', 'opening', 'lining', 'own'],
@@ -145,6 +146,7 @@ export const enums = {
   Sky: ['dry', 'showers', 'rain', 'storm'],
   SourceKind: ['published', 'commonPractice', 'fromMemory', 'assumption', 'geometry'],
   SpacerRing: ['adhesive', 'foamTape'],
+  StepState: ['done', 'ready', 'waiting', 'blocked'],
   Substrate: [
     'bareSteel',
     'galvanisedSteel',

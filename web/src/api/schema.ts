@@ -3509,6 +3509,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/bench/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench-job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bench-check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bench-do"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -3763,6 +3827,41 @@ export interface components {
             thickMm: number;
             /** Format: double */
             squeezedShare: number;
+        };
+        BenchJob: {
+            job: components["schemas"]["Job"];
+            name: string;
+            panelId: string;
+            steps: components["schemas"]["BenchStep"][];
+            nextKey: null | string;
+            missing: null | string;
+            gone: components["schemas"]["StepDone"][];
+            /** Format: date-time */
+            now: string;
+        };
+        BenchLine: {
+            job: components["schemas"]["Job"];
+            name: string;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            steps: number;
+            next: null | string;
+            state: null | components["schemas"]["StepState"];
+            /** Format: date-time */
+            readyAt: null | string;
+            isOpen: boolean;
+            missing: null | string;
+        };
+        BenchStep: {
+            step: components["schemas"]["WorkStep"];
+            state: components["schemas"]["StepState"];
+            done: null | components["schemas"]["StepDone"];
+            since: null | string;
+            /** Format: date-time */
+            readyAt: null | string;
+            why: null | string;
+            measuresHole: boolean;
         };
         BendInput: {
             metal: components["schemas"]["BendMetal"];
@@ -5119,6 +5218,25 @@ export interface components {
             /** Format: double */
             more: null | number;
             unit: null | components["schemas"]["Unit"];
+            ifLess?: null | string;
+            ifMore?: null | string;
+            reads?: null | components["schemas"]["HoleReading"];
+        };
+        HoldReading: {
+            name: string;
+            /** Format: double */
+            value: null | number;
+            seen: null | boolean;
+        };
+        HoldReadings: {
+            readings: components["schemas"]["HoldReading"][];
+            asCut: null | components["schemas"]["AsCut"];
+        };
+        HoldVerdict: {
+            name: string;
+            isMet: boolean;
+            text: string;
+            whatNow: null | string;
         };
         HoleCheckInput: {
             frame: components["schemas"]["Frame"];
@@ -5154,6 +5272,8 @@ export interface components {
             hole: components["schemas"]["PanelPoint"][];
             frameCentre: components["schemas"]["PanelPoint"];
         };
+        /** @enum {unknown} */
+        HoleReading: "widths" | "heights";
         HoleRow: {
             /** Format: double */
             diameterMm: number;
@@ -7238,6 +7358,30 @@ export interface components {
             value: number;
             unit: string;
         };
+        StepDone: {
+            job: components["schemas"]["Job"];
+            key: string;
+            title: string;
+            shell: components["schemas"]["ShellChange"];
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            countedMinutes: number;
+            report: components["schemas"]["StepReport"];
+        };
+        StepReport: {
+            token: string;
+            by: string;
+            /** Format: double */
+            minutes: null | number;
+            readings: components["schemas"]["HoldReading"][];
+            asCut: null | components["schemas"]["AsCut"];
+            overruled: null | string;
+            notes: string;
+            told: string;
+        };
+        /** @enum {unknown} */
+        StepState: "done" | "ready" | "waiting" | "blocked";
         StockBoard: {
             name: string;
             material: components["schemas"]["BoardMaterial"];
@@ -7405,6 +7549,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["SealReading"];
+        };
+        StoredOfStepDone: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["StepDone"];
         };
         StoredOfStockBoard: {
             id: string;
@@ -14624,6 +14775,110 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchLine"][];
+                };
+            };
+        };
+    };
+    "bench-job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchJob"];
+                };
+            };
+        };
+    };
+    "bench-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                kind: string;
+                id: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoldReadings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldVerdict"][];
+                };
+            };
+        };
+    };
+    "bench-do": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                kind: string;
+                id: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepReport"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStepDone"];
+                };
             };
         };
     };

@@ -87,4 +87,15 @@ export const stages: readonly Stage[] = [
       { path: 'days/list', name: 'day-list', component: () => import('@/stages/days/DayListScreen.vue') },
     ],
   },
+  {
+    name: 'bench',
+    screens: [
+      { path: 'bench', name: 'bench', component: () => import('@/stages/bench/BenchStage.vue') },
+      {
+        path: 'bench/:kind(opening|repair|replacement|lining)/:jobId',
+        name: 'bench-job',
+        component: () => import('@/stages/bench/BenchJob.vue'),
+      },
+    ],
+  },
 ]

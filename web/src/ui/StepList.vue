@@ -1,33 +1,13 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
-import { amountText } from '@/app/length'
-import { minutesText } from '@/app/minutes'
 import { useState } from '@/app/state'
+import { stepNeeds, wantedText } from '@/app/stepText'
 
 /** What is done, in order: where, by how many, in what weather, what is measured before the next step, what can hurt. */
 defineProps<{ steps: readonly Schemas['WorkStep'][] }>()
 const { t } = useI18n()
 const { lengths } = useState()
-function flags(s: Schemas['WorkStep']): string[] {
-  const w = s.weather
-  return [
-    t(`steps.place.${s.place}`),
-    ...(s.people > 1 ? [t('steps.people', { n: s.people })] : []),
-    ...(w.dry ? [t('steps.dry')] : []),
-    ...(w.windBelowMs !== null ? [t('steps.wind', { n: w.windBelowMs })] : []),
-    ...(w.fromC !== null && w.toC !== null ? [t('steps.warm', { from: w.fromC, to: w.toC })] : []),
-    minutesText(s.minutes.likely),
-  ]
-}
-function wanted(h: Schemas['HoldPoint']): string {
-  if (h.wanted === null) return ''
-  const text = (n: number) => amountText(n, h.unit ?? '', lengths.value)
-  if (!h.less && !h.more) return text(h.wanted)
-  return h.less === h.more
-    ? t('steps.measured', { wanted: text(h.wanted), within: text(h.less!) })
-    : t('steps.between', { least: text(h.wanted - (h.less ?? 0)), most: text(h.wanted + (h.more ?? 0)) })
-}
 </script>
 
 <template>
@@ -38,12 +18,12 @@ function wanted(h: Schemas['HoldPoint']): string {
         <div class="row head">
           <b>{{ s.title }}</b>
           <span v-if="s.shell !== 'none'" class="shell">{{ t(`steps.${s.shell}`) }}</span>
-          <span class="soft">{{ flags(s).join(', ') }}</span>
+          <span class="soft">{{ stepNeeds(s) }}</span>
         </div>
         <p>{{ s.do }}</p>
         <ul v-if="s.holds.length > 0" class="holds">
           <li v-for="h in s.holds" :key="h.name">
-            {{ h.name }}<b v-if="wanted(h)">: {{ wanted(h) }}</b>
+            {{ h.name }}<b v-if="wantedText(h, lengths)">: {{ wantedText(h, lengths) }}</b>
           </li>
         </ul>
         <p v-for="c in s.cautions" :key="c.id" class="caution">{{ c.text }}</p>

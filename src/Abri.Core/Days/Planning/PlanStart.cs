@@ -12,8 +12,8 @@ namespace Abri.Core.Days.Planning;
 internal sealed class PlanStart
 {
     /// <summary>So many tasks are placed in all the orders that are tried.</summary>
-    private const int Placed = 120_000,
-        MostOrders = 2000;
+    private const int Placed = 60_000,
+        MostOrders = 1000;
 
     private readonly PlanQuestion question;
     private readonly PlanGrid grid;
@@ -111,13 +111,15 @@ internal sealed class PlanStart
             if (!Place(places[fixedAt.Id], slot, slot))
                 return false;
         }
-        foreach (int i in order.Where(i => starts[i] is null))
+        if (again is not null)
         {
-            if (
-                again?.TryGetValue(tasks[i].Task.Id, out DateTimeOffset at) == true
-                && (at < grid.Start || !Place(i, grid.AtOrAfter(at), grid.AtOrAfter(at)))
-            )
-                return false;
+            // By the hour: whoever is free first takes what comes first, so that nobody is missing who was not.
+            foreach (int i in order.Where(i => starts[i] is null && again.ContainsKey(tasks[i].Task.Id)).OrderBy(i => again[tasks[i].Task.Id]))
+            {
+                DateTimeOffset at = again[tasks[i].Task.Id];
+                if (at < grid.Start || !Place(i, grid.AtOrAfter(at), grid.AtOrAfter(at)))
+                    return false;
+            }
         }
         List<int> left = [.. order.Where(i => starts[i] is null)];
         while (left.Count > 0)

@@ -50,7 +50,12 @@ internal static class BondPhase
             Shell = ShellChange.Closes,
             Cautions = [acrylic ? Cautions.LargePane : Cautions.Glass],
             Consumables = [new Consumable(Materials.HoldingTape, 2000)],
-            Holds = [HoldPoint.Within("Gap along the bottom edge differs by", 0, 1, Unit.Mm)],
+            Holds =
+            [
+                HoldPoint
+                    .Within("Gap along the bottom edge differs by", 0, 1, Unit.Mm)
+                    .Else("Shift the pane on its blocks while the adhesive is open."),
+            ],
         };
         yield return WorkStep.Of(
             "hold",

@@ -43,7 +43,17 @@ internal static class ClampPhase
             People = 2,
             Weather = x.Laying,
             Shell = ShellChange.Closes,
-            Holds = gasket is { } mm ? [HoldPoint.Within("Gap of the gasket, everywhere", mm / 2, mm * 0.05, Unit.Mm)] : [],
+            Holds = gasket is { } mm
+                ?
+                [
+                    HoldPoint.Within("Gap of the gasket, everywhere", mm / 2, mm * 0.05, Unit.Mm) with
+                    {
+                        IfLess = "Ease the screws, the opposite ones in turn: a gasket that is crushed does not seal for long.",
+                        IfMore =
+                            "Tighten on crosswise, a little at a time; at the end of a screw, a longer one or less between the halves is needed.",
+                    },
+                ]
+                : [],
         };
     }
 

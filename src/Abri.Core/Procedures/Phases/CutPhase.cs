@@ -51,17 +51,25 @@ internal static class CutPhase
             Weather = x.Dry,
             Holds =
             [
-                Hole(x, "Width of the hole", r => r.WidthMm),
-                Hole(x, "Height of the hole", r => r.HeightMm),
-                HoldPoint.Seen("The fitting goes in without force"),
+                Hole(x, "Width of the hole", r => r.WidthMm, HoleReading.Widths),
+                Hole(x, "Height of the hole", r => r.HeightMm, HoleReading.Heights),
+                HoldPoint.Seen("The fitting goes in without force") with
+                {
+                    IfMore = "File where it touches, little by little, and treat the edge anew. Never lever it in.",
+                },
             ],
         };
     }
 
     /// <summary>A size of the hole, with the tolerances of the sheet.</summary>
-    private static HoldPoint Hole(OpeningPlan x, string name, Func<RoundedRectangle, double> size)
+    private static HoldPoint Hole(OpeningPlan x, string name, Func<RoundedRectangle, double> size, HoleReading reads)
     {
         double wanted = size(x.Fitting.CutOut);
-        return new(name, wanted, wanted - size(x.Marked.CutPath.LeastHole), size(x.Marked.CutPath.MostHole) - wanted, Unit.Mm);
+        return new(name, wanted, wanted - size(x.Marked.CutPath.LeastHole), size(x.Marked.CutPath.MostHole) - wanted, Unit.Mm)
+        {
+            IfLess = "Open it up: file to the line, and measure again.",
+            IfMore = "Do not bed it yet. As cut says whether the flange still covers the hole and the screws still find metal, or what is needed.",
+            Reads = reads,
+        };
     }
 }

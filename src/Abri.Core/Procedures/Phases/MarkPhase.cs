@@ -5,6 +5,9 @@ namespace Abri.Core.Procedures.Phases;
 /// <summary>The lines on the metal.</summary>
 internal static class MarkPhase
 {
+    private const string Askew =
+        "Not square, or a corner is wrong: measure the four from their datums again, and mark anew before anything is drilled.";
+
     public static WorkStep Of(OpeningPlan x) =>
         WorkStep.Of(
             "mark-out",
@@ -23,8 +26,8 @@ internal static class MarkPhase
             Consumables = [new Consumable(Materials.MaskingTape, 2 * x.Marked.PerimeterMm)],
             Holds =
             [
-                HoldPoint.Within("First diagonal", x.Marked.DiagonalMm, 1.5, Unit.Mm),
-                HoldPoint.Within("Second diagonal", x.Marked.DiagonalMm, 1.5, Unit.Mm),
+                HoldPoint.Within("First diagonal", x.Marked.DiagonalMm, 1.5, Unit.Mm).Else(Askew),
+                HoldPoint.Within("Second diagonal", x.Marked.DiagonalMm, 1.5, Unit.Mm).Else(Askew),
             ],
         };
 }

@@ -6,6 +6,9 @@ namespace Abri.Core.Procedures.Phases;
 /// <summary>Before a line is drawn: the fitting is looked over and offered up, and somebody looks behind the panel.</summary>
 internal static class OfferPhase
 {
+    private const string OtherFitting =
+        "This is not what the catalogue says: write its measures into the fitting before anything is marked; all is worked out anew.";
+
     public static IEnumerable<WorkStep> Of(OpeningPlan x)
     {
         yield return WorkStep.Of(
@@ -23,8 +26,8 @@ internal static class OfferPhase
             Holds =
             [
                 HoldPoint.Seen("Looked over; damage is claimed until (date)"),
-                HoldPoint.Within("Width of the part that passes the hole", x.Fitting.Neck.WidthMm, 1, Unit.Mm),
-                HoldPoint.Within("Height of it", x.Fitting.Neck.HeightMm, 1, Unit.Mm),
+                HoldPoint.Within("Width of the part that passes the hole", x.Fitting.Neck.WidthMm, 1, Unit.Mm).Else(OtherFitting),
+                HoldPoint.Within("Height of it", x.Fitting.Neck.HeightMm, 1, Unit.Mm).Else(OtherFitting),
             ],
         };
         yield return WorkStep.Of(
@@ -39,7 +42,13 @@ internal static class OfferPhase
         ) with
         {
             Cautions = [Cautions.WiringBehind],
-            Holds = [HoldPoint.Seen("Nothing runs behind the cut-out")],
+            Holds =
+            [
+                HoldPoint.Seen("Nothing runs behind the cut-out") with
+                {
+                    IfMore = "Move what runs there, or the opening. Pillars and marked structure are never cut.",
+                },
+            ],
         };
     }
 }

@@ -93,7 +93,7 @@ internal static class PreparePhase
             "Drill"
         ) with
         {
-            Holds = [HoldPoint.Within("Diagonals of the frame differ by", 0, 2, Unit.Mm)],
+            Holds = [HoldPoint.Within("Diagonals of the frame differ by", 0, 2, Unit.Mm).Else("Rack the frame square before it is fastened.")],
         };
     }
 
@@ -112,7 +112,12 @@ internal static class PreparePhase
                 "Scribe sheets at 1:1"
             ) with
             {
-                Holds = [HoldPoint.Within("Greatest gap between frame and skin", 0, 1, Unit.Mm)],
+                Holds =
+                [
+                    HoldPoint
+                        .Within("Greatest gap between frame and skin", 0, 1, Unit.Mm)
+                        .Else("Plane the frame to the curve; a screw that pulls the skin flat dents it."),
+                ],
             };
         }
         if (x.Verdict.Rows.FirstOrDefault(r => r.Id == BackingRule.Id && r.State == JudgementState.NeedsWork) is { Remedy: { } pieces })
@@ -142,7 +147,12 @@ internal static class PreparePhase
                 "Calliper"
             ) with
             {
-                Holds = [HoldPoint.Within("Lugs trimmed", halves.Lugs, 0, Unit.Count)],
+                Holds =
+                [
+                    HoldPoint
+                        .Within("Lugs trimmed", halves.Lugs, 0, Unit.Count)
+                        .Else("Trim every lug: one that is left long holds the halves apart."),
+                ],
             };
         }
     }

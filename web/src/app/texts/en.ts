@@ -1,3 +1,4 @@
+import { benchTexts } from './bench'
 import { daysTexts } from './days'
 import { figuresTexts } from './figures'
 import { fittingTexts } from './fitting'
@@ -10,6 +11,7 @@ import { waterTexts } from './water'
 
 /** The catalogue in English: what stands everywhere, and the texts of each stage. */
 export const en = {
+  ...benchTexts,
   ...daysTexts,
   ...figuresTexts,
   ...fittingTexts,
@@ -106,6 +108,7 @@ export const en = {
     openings: 'Openings',
     sealing: 'Sealing',
     days: 'Days',
+    bench: 'Bench',
     figures: 'Quick figures',
     fittings: 'Fittings',
     vehicles: 'Vehicles',

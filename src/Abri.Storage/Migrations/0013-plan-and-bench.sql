@@ -30,3 +30,20 @@ CREATE TABLE plan (
     overruled  TEXT NOT NULL CHECK (json_valid(overruled)),   -- Overruled[]
     moves      TEXT NOT NULL CHECK (json_valid(moves))        -- TaskMove[]
 ) STRICT;
+
+-- Steps that are done; their job may be gone.
+CREATE TABLE step_done (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    vehicle_id TEXT NOT NULL REFERENCES vehicle (id),
+    job_kind   TEXT NOT NULL,
+    job_id     TEXT NOT NULL,
+    key        TEXT NOT NULL,
+    title      TEXT NOT NULL,
+    shell      TEXT NOT NULL,
+    at         TEXT NOT NULL,
+    counted    REAL NOT NULL,
+    report     TEXT NOT NULL CHECK (json_valid(report)),      -- StepReport
+    UNIQUE (job_kind, job_id, key)                            -- a step is done once
+) STRICT;
+CREATE INDEX step_done_by_vehicle ON step_done (vehicle_id);

@@ -1,0 +1,51 @@
+using Abri.Core.Declared;
+using Abri.Core.Openings;
+using Abri.Core.Work;
+
+namespace Abri.Core.Bench;
+
+/// <summary>What was read at a hold point.</summary>
+/// <param name="Name">Name of the hold point.</param>
+/// <param name="Value">The reading, in the unit of the hold point; null of what is only looked at.</param>
+/// <param name="Seen">Whether it is so; null of what is measured.</param>
+public sealed record HoldReading([Name(200)] string Name, [Within(-1000, 20_000, "A reading")] double? Value, bool? Seen);
+
+/// <summary>What somebody says of a step that they have done.</summary>
+/// <param name="Token">
+/// Made once where the step was done, so that a report that is sent again is not a second one: a step done twice from two places has two of them.
+/// </param>
+/// <param name="By">Who did it.</param>
+/// <param name="Minutes">How long it took, min; null where nobody looked.</param>
+/// <param name="Readings">What was read at its hold points.</param>
+/// <param name="AsCut">The hole as it was cut, of the step that measures it; null of any other.</param>
+/// <param name="Overruled">Why it goes on although a hold point or a wait is in its way; null where none is.</param>
+/// <param name="Notes">Notes.</param>
+/// <param name="Told">What the step told whoever did it.</param>
+public sealed record StepReport(
+    [Name(64)] string Token,
+    [Name(80, "Say who does it, in up to 80 characters.")] string By,
+    [Within(0, 1440, "How long it took", "minutes")] double? Minutes,
+    [Count(0, 60, "At most {1} readings.")] IReadOnlyList<HoldReading> Readings,
+    AsCut? AsCut,
+    [Name(300, "Say in up to 300 characters why it goes on all the same.")] string? Overruled,
+    [Notes] string Notes,
+    [Letters(8000, "The text of a step has at most 8000 characters.")] string Told
+);
+
+/// <summary>A step that is done.</summary>
+/// <param name="Job">The job that it belongs to.</param>
+/// <param name="Key">Its key within the job.</param>
+/// <param name="Title">What it was.</param>
+/// <param name="Shell">What it did to the shell.</param>
+/// <param name="At">When it was done.</param>
+/// <param name="CountedMinutes">How long it was counted on to take, min.</param>
+/// <param name="Report">What was said of it.</param>
+public sealed record StepDone(
+    Job Job,
+    [Name] string Key,
+    [Name(300)] string Title,
+    ShellChange Shell,
+    [Dated] DateTimeOffset At,
+    [Within(0, 10_000, "The minutes counted on", "minutes")] double CountedMinutes,
+    StepReport Report
+);

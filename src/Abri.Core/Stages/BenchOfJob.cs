@@ -1,0 +1,225 @@
+using Abri.Core.Bench;
+using Abri.Core.Days;
+using Abri.Core.Linings;
+using Abri.Core.Metal;
+using Abri.Core.Openings;
+using Abri.Core.Record;
+using Abri.Core.Work;
+
+namespace Abri.Core.Stages;
+
+/// <summary>How a step stands.</summary>
+public enum StepState
+{
+    /// <summary>It is done.</summary>
+    Done,
+
+    /// <summary>It can be done now.</summary>
+    Ready,
+
+    /// <summary>Something has to set or dry first.</summary>
+    Waiting,
+
+    /// <summary>Other steps come first.</summary>
+    Blocked,
+}
+
+/// <summary>A step on the bench.</summary>
+/// <param name="Step">The step.</param>
+/// <param name="State">How it stands.</param>
+/// <param name="Done">What was said when it was done; null where it is not.</param>
+/// <param name="Since">What it told when it was done, where it tells something else now; null where it does not.</param>
+/// <param name="ReadyAt">When what it waits for has set; null where it waits for nothing, or where nobody can tell.</param>
+/// <param name="Why">Why it cannot be done now; null where it can, or is done.</param>
+/// <param name="MeasuresHole">Whether six readings of the hole are taken at it.</param>
+public sealed record BenchStep(
+    WorkStep Step,
+    StepState State,
+    StepDone? Done,
+    string? Since,
+    DateTimeOffset? ReadyAt,
+    string? Why,
+    bool MeasuresHole
+);
+
+/// <summary>A job on the bench, step by step.</summary>
+/// <param name="Job">The job.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="PanelId">Its panel.</param>
+/// <param name="Steps">Its steps, in order.</param>
+/// <param name="NextKey">The step to go on with: the first that is ready, else the first that will be; null where all are done.</param>
+/// <param name="Missing">Why it cannot be done as it stands; null where it can.</param>
+/// <param name="Gone">Steps that were done and that the procedure does not have any more.</param>
+/// <param name="Now">The moment, as a clock at the vehicle shows it.</param>
+public sealed record BenchJob(
+    Job Job,
+    string Name,
+    string PanelId,
+    IReadOnlyList<BenchStep> Steps,
+    string? NextKey,
+    string? Missing,
+    IReadOnlyList<StepDone> Gone,
+    DateTimeOffset Now
+);
+
+/// <summary>A step that was done, and the rows that it changes, as they become; null where one stays.</summary>
+/// <param name="Done">The step.</param>
+/// <param name="Opening">The opening.</param>
+/// <param name="Repair">The repair.</param>
+/// <param name="Replacement">The replacement.</param>
+/// <param name="Lining">The lining.</param>
+public sealed record BenchChange(
+    StepDone Done,
+    Stored<Opening>? Opening = null,
+    Stored<Repair>? Repair = null,
+    Stored<Floor.Replacement>? Replacement = null,
+    Stored<Lining>? Lining = null
+);
+
+/// <summary>One job on the bench: which step is next, what a done one changes.</summary>
+/// <remarks>
+/// A step comes after those that its procedure names, and after what they leave has set, by the air of the forecast. A hold point that is not met, or
+/// something that has not set, is overruled only with a reason; steps that come before are never skipped. The first step, or the one that opens the
+/// shell where one does, begins a repair; the last one of all ends a job. A cut hole counts as closed from the step that closes it.
+/// </remarks>
+public static class BenchOfJob
+{
+    /// <summary>A job; null where there is none, or where it has no procedure by its kind.</summary>
+    public static BenchJob? Of(VehicleSnapshot of, Job job, DateTimeOffset now) => JobToDo.Of(of, job) is { } todo ? Of(of, job, todo, now) : null;
+
+    internal static BenchJob Of(VehicleSnapshot of, Job job, JobToDo todo, DateTimeOffset now)
+    {
+        VehicleNow at = VehicleNow.At(of, now);
+        // As a clock at the vehicle shows it.
+        var done = of.DoneOf(job).ToDictionary(d => d.Key, d => d.Value with { At = at.On.Local(d.Value.At) });
+        IReadOnlyList<WorkStep> steps = todo.Procedure?.Steps ?? [];
+        Dictionary<string, string> titles = steps.ToDictionary(s => s.Key, s => s.Title);
+        BenchStep[] lines = [.. steps.Select(s => Line(at, s, done, titles))];
+        return new BenchJob(
+            job,
+            todo.Name,
+            todo.PanelId,
+            lines,
+            (
+                lines.FirstOrDefault(l => l.State == StepState.Ready)
+                ?? lines.Where(l => l.State == StepState.Waiting).MinBy(l => l.ReadyAt ?? DateTimeOffset.MaxValue)
+            )
+                ?.Step
+                .Key,
+            todo.Procedure is null ? todo.Missing : null,
+            [.. done.Values.Where(d => !titles.ContainsKey(d.Key))],
+            at.Now
+        );
+    }
+
+    /// <summary>What follows where somebody reports a step as done.</summary>
+    /// <param name="of">The vehicle.</param>
+    /// <param name="job">The job.</param>
+    /// <param name="key">Key of the step.</param>
+    /// <param name="report">What is said of it.</param>
+    /// <param name="now">The moment.</param>
+    /// <returns>What to keep; a problem where it cannot be so.</returns>
+    public static Result<BenchChange> Do(VehicleSnapshot of, Job job, string key, StepReport report, DateTimeOffset now)
+    {
+        if (JobToDo.Of(of, job) is not { } todo || Of(of, job, todo, now) is not { } bench)
+            return new Problem("job-gone", "", "This job is not there any more. What was measured can be written into its notes.");
+        if (bench.Missing is { } missing)
+            return new Problem("job-blocked", "", missing);
+        if (bench.Steps.FirstOrDefault(s => s.Step.Key == key) is not { } line)
+            return new Problem("step-gone", "", "The procedure has changed and does not have this step any more. Look at what it says now.");
+        if (report.AsCut is not null && !line.MeasuresHole)
+            return new Problem("no-hole", "/asCut", "No hole is measured at this step.");
+        StepReport told = report with { Readings = HoldCheck.With(report.Readings, report.AsCut, line.Step.Holds) };
+        if (line.State == StepState.Done)
+            return new Problem("step-done", "", $"{line.Step.Title} was done already, by {line.Done!.Report.By}.");
+        if (line.State == StepState.Blocked)
+            return new Problem("step-too-soon", "", line.Why!);
+        string[] against =
+        [
+            .. line.State == StepState.Waiting ? new[] { line.Why! } : [],
+            .. HoldCheck.Of(line.Step.Holds, told.Readings, of.Lengths).Where(v => !v.IsMet).Select(v => $"{v.Text} {v.WhatNow}".TrimEnd()),
+        ];
+        if (against.Length > 0 && report.Overruled is null)
+            return new Problem("hold-open", "/readings", string.Join(" ", against));
+        double counted = line.Step.Minutes.Likely * Learning.Nth(1, todo.DoneBefore + 1, Learning.UsualRate);
+        var done = new StepDone(
+            job,
+            key,
+            line.Step.Title,
+            line.Step.Shell,
+            now,
+            counted,
+            told with
+            {
+                Overruled = against.Length > 0 ? report.Overruled : null,
+            }
+        );
+        return Change(of, bench, line, done);
+    }
+
+    private static BenchStep Line(VehicleNow at, WorkStep step, Dictionary<string, StepDone> done, Dictionary<string, string> titles)
+    {
+        bool hole = step.Holds.Any(h => h.Reads is not null);
+        if (done.GetValueOrDefault(step.Key) is { } was)
+            return new BenchStep(step, StepState.Done, was, was.Report.Told == step.Do ? null : was.Report.Told, null, null, hole);
+        if (step.After.FirstOrDefault(a => titles.ContainsKey(a.Key) && !done.ContainsKey(a.Key)) is { } first)
+            return new BenchStep(step, StepState.Blocked, null, null, null, $"{titles[first.Key]} comes first.", hole);
+        (string Key, DateTimeOffset? At)[] sets =
+        [
+            .. step
+                .After.Where(a => a.LagHours > 0 && done.ContainsKey(a.Key))
+                .Select(a => (a.Key, WaitTime.Expected(at.On.Forecast, done[a.Key].At, a.LagHours)))
+                .Where(s => !(s.Item2 <= at.Now)),
+        ];
+        if (sets.Length == 0)
+            return new BenchStep(step, StepState.Ready, null, null, null, null, hole);
+        (string last, DateTimeOffset? ready) = sets.MaxBy(s => s.At ?? DateTimeOffset.MaxValue);
+        string until = ready is { } when ? $"until {at.On.Date(when)}, by the air that is told" : "and it does not set in this frost";
+        return new BenchStep(
+            step,
+            StepState.Waiting,
+            null,
+            null,
+            ready is { } local ? at.On.Local(local) : null,
+            $"{titles.GetValueOrDefault(last, done[last].Title)} has to set first, {until}.",
+            hole
+        );
+    }
+
+    private static BenchChange Change(VehicleSnapshot of, BenchJob bench, BenchStep line, StepDone done)
+    {
+        bool ends = bench.Steps.All(s => s.State == StepState.Done || s.Step.Key == line.Step.Key),
+            opens = line.Step.Shell == ShellChange.Opens,
+            begins = opens || bench.Steps.All(s => s.Step.Shell != ShellChange.Opens);
+        switch (bench.Job.Kind)
+        {
+            case JobKind.Opening:
+                Stored<Opening> opening = of.Openings.Single(o => o.Id == bench.Job.Id);
+                OpeningState state =
+                    ends ? OpeningState.Fitted
+                    : opens ? OpeningState.Cut
+                    : opening.Value.State;
+                return new BenchChange(
+                    done,
+                    Opening: Other(opening, opening.Value with { State = state, AsCut = done.Report.AsCut ?? opening.Value.AsCut })
+                );
+            case JobKind.Repair:
+                Stored<Repair> repair = of.Repairs.Single(r => r.Id == bench.Job.Id);
+                RepairState mended =
+                    ends ? RepairState.Done
+                    : begins ? RepairState.Doing
+                    : repair.Value.State;
+                return new BenchChange(done, Repair: Other(repair, repair.Value with { State = mended }));
+            case JobKind.Replacement:
+                Stored<Floor.Replacement> wood = of.Floor.Replacements.Single(r => r.Id == bench.Job.Id);
+                Floor.ReplacementState replaced = ends ? Floor.ReplacementState.Done : Floor.ReplacementState.Doing;
+                return new BenchChange(done, Replacement: Other(wood, wood.Value with { State = replaced }));
+            default:
+                Stored<Lining> lining = of.Floor.Linings.Single(l => l.Id == bench.Job.Id);
+                return new BenchChange(done, Lining: ends ? Other(lining, lining.Value with { State = LiningState.Fixed }) : null);
+        }
+    }
+
+    private static Stored<T>? Other<T>(Stored<T> row, T value)
+        where T : notnull => row.Value.Equals(value) ? null : row with { Value = value };
+}

@@ -1,0 +1,66 @@
+using Abri.Core.Bench;
+using Abri.Core.Stages;
+using Abri.Core.Work;
+using Abri.Storage.Floor;
+using Abri.Storage.Metal;
+using Abri.Storage.Openings;
+using Microsoft.Data.Sqlite;
+
+namespace Abri.Storage.Bench;
+
+/// <summary>Keeps the steps that are done, and changes with them what they bear on.</summary>
+public sealed class StepDoneStore(Database database, OpeningStore openings, RepairStore repairs, FloorStores floors)
+    : Store<StepDone>(database, "step_done", "vehicle_id")
+{
+    /// <summary>Keeps a step with what it changes, in one change; a step is done once.</summary>
+    public Written<StepDone> Do(string vehicleId, BenchChange change)
+    {
+        string? id = null;
+        WriteState state = Guarded(out string? message, pending =>
+        {
+            bool stands =
+                openings.Follow(pending, change.Opening)
+                && repairs.Follow(pending, change.Repair)
+                && floors.Replacements.Follow(pending, change.Replacement)
+                && floors.Linings.Follow(pending, change.Lining);
+            if (!stands)
+                return WriteState.Stale;
+            id = Insert(pending, vehicleId, change.Done);
+            pending.Commit(vehicleId, $"Done: {change.Done.Title}");
+            return WriteState.Done;
+        });
+        return new Written<StepDone>(state, state == WriteState.Done ? Find(id!) : null, message);
+    }
+
+    /// <inheritdoc/>
+    protected override IReadOnlyDictionary<string, object?> Columns(StepDone value) =>
+        new Dictionary<string, object?>
+        {
+            ["job_kind"] = Storage.Columns.Name(value.Job.Kind),
+            ["job_id"] = value.Job.Id,
+            ["key"] = value.Key,
+            ["title"] = value.Title,
+            ["shell"] = Storage.Columns.Name(value.Shell),
+            ["at"] = Storage.Columns.MaybeTime(value.At),
+            ["counted"] = value.CountedMinutes,
+            ["report"] = Storage.Columns.Json(value.Report),
+        };
+
+    /// <inheritdoc/>
+    protected override StepDone Read(SqliteDataReader row) =>
+        new(
+            new Job(row.Enum<JobKind>("job_kind"), row.Text("job_id")),
+            row.Text("key"),
+            row.Text("title"),
+            row.Enum<ShellChange>("shell"),
+            row.MaybeTime("at")!.Value,
+            row.Real("counted"),
+            row.Json<StepReport>("report")
+        );
+
+    /// <inheritdoc/>
+    protected override string Title(StepDone value) => value.Title;
+
+    /// <inheritdoc/>
+    protected override string Scope(string? ownerId, string id) => ownerId!;
+}

@@ -1,0 +1,73 @@
+using Abri.Core;
+using Abri.Core.Bench;
+using Abri.Core.Openings;
+using Abri.Core.Stages;
+using Abri.Core.Work;
+
+namespace Abri.Storage.Tests;
+
+public sealed class StepDoneStoreTests : IDisposable
+{
+    private readonly Scratch scratch = new();
+
+    public void Dispose() => scratch.Dispose();
+
+    /// <summary>A vehicle with an opening that is not cut yet.</summary>
+    private (string Vehicle, Stored<Opening> Opening) Planned()
+    {
+        var (vehicle, _, _, _, cut) = scratch.Filled();
+        return (vehicle.Id, scratch.Openings.Replace(cut.Id, cut.Version, cut.Value with { State = OpeningState.Planned }).Row!);
+    }
+
+    private static StepDone Cut(string opening) =>
+        new(
+            new Job(JobKind.Opening, opening),
+            "cut",
+            "Cut",
+            ShellChange.Opens,
+            new DateTimeOffset(2031, 5, 12, 9, 0, 0, TimeSpan.Zero),
+            40,
+            new StepReport(
+                "token",
+                "Ada",
+                35,
+                [new HoldReading("A cover lies ready", null, true), new HoldReading("Width", 400.5, null)],
+                new AsCut(400, 401, 300, 301, 500, 501),
+                "It is dry",
+                "Slow blade",
+                "Along the line."
+            )
+        );
+
+    [Fact]
+    public void A_step_and_what_it_changes_are_one_change_and_a_step_is_done_once()
+    {
+        (string vehicle, Stored<Opening> opening) = Planned();
+        Stored<Opening> open = opening with { Value = opening.Value with { State = OpeningState.Cut } };
+        Written<StepDone> first = scratch.Done.Do(vehicle, new BenchChange(Cut(opening.Id), Opening: open));
+        Assert.Equal(WriteState.Done, first.State);
+        Assert.Equal(AbriJson.Write(Cut(opening.Id)), AbriJson.Write(scratch.Snapshots.Read(vehicle)!.Done.Single().Value));
+        Assert.Equal(OpeningState.Cut, scratch.Openings.Find(opening.Id)!.Value.State);
+        // A second one of the same step is not kept, nor what it would have changed.
+        Stored<Opening> now = scratch.Openings.Find(opening.Id)!;
+        Stored<Opening> fitted = now with { Value = now.Value with { State = OpeningState.Fitted } };
+        Assert.Equal(WriteState.Conflict, scratch.Done.Do(vehicle, new BenchChange(Cut(opening.Id), Opening: fitted)).State);
+        Assert.Equal(OpeningState.Cut, scratch.Openings.Find(opening.Id)!.Value.State);
+        Assert.Equal("Done: Cut", scratch.History.Undo(vehicle).What);
+        Assert.Empty(scratch.Snapshots.Read(vehicle)!.Done);
+        Assert.Equal(OpeningState.Planned, scratch.Openings.Find(opening.Id)!.Value.State);
+        scratch.History.Redo(vehicle);
+        Assert.Single(scratch.Snapshots.Read(vehicle)!.Done);
+    }
+
+    [Fact]
+    public void What_somebody_changed_meanwhile_is_not_overwritten()
+    {
+        (string vehicle, Stored<Opening> opening) = Planned();
+        scratch.Openings.Replace(opening.Id, opening.Version, opening.Value with { Notes = "Moved" });
+        Stored<Opening> open = opening with { Value = opening.Value with { State = OpeningState.Cut } };
+        Assert.Equal(WriteState.Stale, scratch.Done.Do(vehicle, new BenchChange(Cut(opening.Id), Opening: open)).State);
+        Assert.Empty(scratch.Snapshots.Read(vehicle)!.Done);
+        Assert.Equal("Moved", scratch.Openings.Find(opening.Id)!.Value.Notes);
+    }
+}

@@ -1,0 +1,322 @@
+<script setup lang="ts">
+import { Skeleton } from 'ant-design-vue'
+import { useNow, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
+import { bounds } from '@/api/bounds'
+import type { Schemas } from '@/api/client'
+import { momentText } from '@/app/moment'
+import { useState } from '@/app/state'
+import { stepNeeds, wantedText } from '@/app/stepText'
+import Action from '@/ui/Action.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import MaterialTable from '@/ui/MaterialTable.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import Switch from '@/ui/Switch.vue'
+import TextField from '@/ui/TextField.vue'
+import { useBenchJob } from './useBenchJob'
+
+/** One step at a time, large, for gloves: what to do, what to read, whether it may go on, and what to lay out for the next one. */
+const { t } = useI18n()
+const route = useRoute()
+const { shell, lengths } = useState()
+type Kind = 'opening' | 'repair' | 'replacement' | 'lining'
+const kind = () => route.params.kind as Kind
+const { job, steps, shown, chosen, typed, verdicts, done } = useBenchJob(kind, () => String(route.params.jobId))
+const answer = computed(() => job.answer.value)
+const isOpen = computed(() => shown.value?.state === 'ready' || shown.value?.state === 'waiting')
+const following = computed(() => {
+  const at = steps.value.findIndex((s) => s.step.key === shown.value?.step.key)
+  return at < 0 ? null : (steps.value[at + 1] ?? null)
+})
+const said = (h: Schemas['HoldPoint']) => verdicts.answer.value?.find((v) => v.name === h.name)
+const isRead = (h: Schemas['HoldPoint']) =>
+  h.unit === null
+    ? typed.value.seen[h.name] !== undefined
+    : h.reads === null
+      ? (typed.value.values[h.name] ?? null) !== null
+      : Object.values(typed.value.hole).every((mm) => mm !== null)
+/** What keeps it from being done, as far as everything was read: what is not read yet asks for no reason. */
+const against = computed(
+  () =>
+    shown.value !== null &&
+    shown.value.step.holds.every(isRead) &&
+    (shown.value.state === 'waiting' || (verdicts.answer.value?.some((v) => !v.isMet) ?? false)),
+)
+const sides = Object.keys(typed.value.hole) as (keyof Schemas['AsCut'])[]
+
+// The wait goes on by the wall clock: by how long it was when the server told it, less what went by since.
+const now = useNow({ interval: 1000 })
+let toldAt = Date.now()
+watch(answer, () => (toldAt = Date.now()))
+const leftMinutes = computed(() => {
+  const ready = shown.value?.readyAt
+  if (!ready || !answer.value) return null
+  return Math.max(0, (Date.parse(ready) - Date.parse(answer.value.now) - (now.value.getTime() - toldAt)) / 60_000)
+})
+watch(leftMinutes, (left, before) => {
+  if (left !== 0 || !before) return
+  navigator.vibrate?.(500)
+  void job.again()
+})
+const { request } = useWakeLock()
+onMounted(() => void request('screen').catch(() => undefined))
+
+const drawing = computed(() => {
+  const vehicleId = shell.value!.vehicle.id
+  const id = String(route.params.jobId)
+  return {
+    opening: { name: 'opening', params: { vehicleId, openingId: id, tab: 'mark-out' } },
+    repair: { name: 'repair', params: { vehicleId, repairId: id, tab: 'design' } },
+    replacement: { name: 'replacement', params: { vehicleId, replacementId: id, tab: 'replace' } },
+    lining: { name: 'lining', params: { vehicleId, liningId: id, tab: 'design' } },
+  }[kind()]
+})
+async function finish() {
+  if (await done()) document.querySelector('.page')?.scrollTo({ top: 0 })
+}
+</script>
+
+<template>
+  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <div v-else class="screen">
+    <header>
+      <RouterLink class="btn" :to="{ name: 'bench', params: { vehicleId: shell.vehicle.id } }">{{ t('bench.all') }}</RouterLink>
+      <h1 class="name">{{ answer?.name ?? t('bench.title') }}</h1>
+      <div class="sp" />
+      <RouterLink class="btn" :to="drawing">{{ t('bench.drawing') }}</RouterLink>
+    </header>
+    <div class="page" tabindex="0" data-testid="bench-step">
+      <p v-if="job.wrong.value" class="wrong" role="alert">{{ job.wrong.value }}</p>
+      <Skeleton v-else-if="!answer" active :title="false" />
+      <p v-else-if="answer.missing" class="warn">{{ t('bench.missing', { why: answer.missing }) }}</p>
+      <article v-else-if="shown" :class="shown.step.shell">
+        <p class="soft">
+          {{ t('bench.step', { n: shown.step.number, of: steps.length }) }}, {{ stepNeeds(shown.step) }}
+          <b v-if="shown.step.shell !== 'none'" class="change">{{ t(`steps.${shown.step.shell}`) }}</b>
+        </p>
+        <h2>{{ shown.step.title }}</h2>
+        <p class="do">{{ shown.step.do }}</p>
+        <p v-for="c in shown.step.cautions" :key="c.id" class="careful">{{ c.text }}</p>
+
+        <template v-if="shown.done">
+          <p class="good">
+            {{ t('bench.isDone', { at: momentText(shown.done.at, answer.now), by: shown.done.report.by }) }}
+          </p>
+          <p v-if="shown.done.report.overruled" class="warn">
+            {{ t('bench.overruled', { why: shown.done.report.overruled }) }}
+          </p>
+          <p v-if="shown.done.report.notes">{{ shown.done.report.notes }}</p>
+          <p v-if="shown.since" class="warn">{{ t('bench.since', { text: shown.since }) }}</p>
+        </template>
+        <p v-else-if="shown.why" class="warn" role="status">
+          {{ shown.why }}
+          <b v-if="leftMinutes !== null">
+            {{ t('bench.left', { h: Math.floor(leftMinutes / 60), min: Math.ceil(leftMinutes % 60) }) }}
+          </b>
+        </p>
+
+        <form v-if="isOpen" @submit.prevent="finish">
+          <div v-if="shown.measuresHole" class="form">
+            <LengthInput
+              v-for="side in sides"
+              :key="side"
+              v-model="typed.hole[side]"
+              optional
+              :label="t(`bench.hole.${side}`)"
+              :bounds="bounds.AsCut[side]"
+            />
+          </div>
+          <div v-for="h in shown.step.holds" :key="h.name" class="hold" :data-hold="h.name">
+            <template v-if="h.reads === null">
+              <template v-if="h.unit === null">
+                <span class="asked">{{ h.name }}</span>
+                <Switch
+                  :model-value="typed.seen[h.name] === undefined ? '' : typed.seen[h.name] ? 'yes' : 'no'"
+                  :label="h.name"
+                  :choices="[
+                    { key: 'yes', text: t('bench.yes') },
+                    { key: 'no', text: t('bench.no') },
+                  ]"
+                  @update:model-value="(v) => (typed.seen[h.name] = v === 'yes')"
+                />
+              </template>
+              <LengthInput
+                v-else-if="h.unit === 'mm'"
+                :model-value="typed.values[h.name] ?? null"
+                optional
+                :label="`${h.name}: ${wantedText(h, lengths)}`"
+                :bounds="bounds.HoldReading.value"
+                @update:model-value="(v) => (typed.values[h.name] = v)"
+              />
+              <NumberInput
+                v-else
+                :model-value="typed.values[h.name] ?? null"
+                :label="`${h.name}: ${wantedText(h, lengths)}`"
+                :bounds="bounds.HoldReading.value"
+                @update:model-value="(v) => (typed.values[h.name] = v)"
+              />
+            </template>
+            <span v-else class="asked">{{ h.name }}: {{ wantedText(h, lengths) }}</span>
+            <p v-if="isRead(h) && said(h) && !said(h)!.isMet" class="wrong" role="status">
+              {{ said(h)!.text }} <b>{{ said(h)!.whatNow }}</b>
+            </p>
+          </div>
+          <TextField v-if="against" v-model="typed.overruled" :label="t('bench.whyGoOn')" :most="300" />
+          <div class="form">
+            <TextField v-model="typed.by" :label="t('bench.who')" :most="80" />
+            <NumberInput v-model="typed.minutes" :label="t('bench.minutes')" :bounds="bounds.StepReport.minutes" />
+            <TextField v-model="typed.notes" class="wide" :label="t('bench.notes')" :most="4000" lines />
+          </div>
+          <div class="act">
+            <Action look="main" submit :disabled="against && typed.overruled.trim() === ''">
+              {{ against ? t('bench.doneAllTheSame') : t('bench.done') }}
+            </Action>
+          </div>
+        </form>
+        <p v-if="answer.nextKey === null" class="good">{{ t('bench.over') }}</p>
+        <section v-if="following && isOpen" class="following">
+          <h3>{{ t('bench.then', { title: following.step.title }) }}</h3>
+          <p v-if="following.step.tools.length > 0">{{ t('bench.layOut') }}: {{ following.step.tools.join(', ') }}.</p>
+          <MaterialTable v-if="following.step.consumables.length > 0" :used="following.step.consumables" />
+        </section>
+      </article>
+    </div>
+    <aside>
+      <h2>{{ t('bench.steps') }}</h2>
+      <ol class="all">
+        <li v-for="s in steps" :key="s.step.key" :class="s.state">
+          <button type="button" :aria-current="s.step.key === shown?.step.key" @click="chosen = s.step.key">
+            <span>{{ s.step.number }} {{ s.step.title }}</span>
+            <small>{{ s.done && s.since ? `${t('bench.state.done')} *` : t(`bench.state.${s.state}`) }}</small>
+          </button>
+        </li>
+      </ol>
+      <template v-if="answer && answer.gone.length > 0">
+        <h2>{{ t('bench.gone') }}</h2>
+        <p v-for="g in answer.gone" :key="g.key">{{ g.title }}, {{ momentText(g.at, answer.now) }}, {{ g.report.by }}</p>
+      </template>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+article {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  max-width: 760px;
+}
+article h2 {
+  margin: 0;
+  font: 600 26px/1.15 'Barlow Semi Condensed';
+}
+.do {
+  font-size: 19px;
+  line-height: 1.4;
+}
+.careful {
+  padding-left: 10px;
+  border-left: 4px solid var(--amber);
+}
+.change {
+  padding: 1px 8px;
+  border-radius: 3px;
+  background: var(--rust);
+  color: var(--white);
+}
+.closes .change {
+  background: var(--teal);
+}
+form {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.hold {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 6px 12px;
+  padding-top: 10px;
+  border-top: 1px solid var(--rule);
+}
+.asked {
+  flex: 1;
+  min-width: 180px;
+  font-weight: 500;
+  font-size: 17px;
+}
+.hold :deep(.named) {
+  flex: 1;
+}
+.hold .wrong {
+  flex-basis: 100%;
+  font-size: 15px;
+}
+.hold :deep(.tabs button) {
+  min-width: 84px;
+  min-height: 52px;
+  border: 1px solid var(--line);
+  font-size: 18px;
+}
+.act {
+  position: sticky;
+  bottom: 0;
+  padding: 8px 0;
+  background: var(--primer);
+}
+.act :deep(.action) {
+  width: 100%;
+  height: 56px;
+  font-size: 19px;
+}
+.good {
+  color: var(--teal);
+  font-weight: 500;
+}
+.following {
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+.following h3 {
+  margin: 0 0 4px;
+}
+.all {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.all button {
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  width: 100%;
+  min-height: 40px;
+  padding: 6px 8px;
+  border: 0;
+  border-top: 1px solid var(--rule);
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.all button[aria-current='true'] {
+  background: var(--hover);
+  font-weight: 600;
+}
+.all .done small {
+  color: var(--teal);
+}
+.all small {
+  color: var(--soft);
+}
+</style>

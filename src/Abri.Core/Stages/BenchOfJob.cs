@@ -32,6 +32,8 @@ public enum StepState
 /// <param name="ReadyAt">When what it waits for has set; null where it waits for nothing, or where nobody can tell.</param>
 /// <param name="Why">Why it cannot be done now; null where it can, or is done.</param>
 /// <param name="MeasuresHole">Whether six readings of the hole are taken at it.</param>
+/// <param name="Gate">What the cut gate says of opening the shell now; null of any other step, and where there is no forecast.</param>
+/// <param name="NeedsReason">Whether it is done now only with a reason, whatever is read: something sets, or the gate is shut.</param>
 public sealed record BenchStep(
     WorkStep Step,
     StepState State,
@@ -39,7 +41,9 @@ public sealed record BenchStep(
     string? Since,
     DateTimeOffset? ReadyAt,
     string? Why,
-    bool MeasuresHole
+    bool MeasuresHole,
+    string? Gate,
+    bool NeedsReason
 );
 
 /// <summary>A job on the bench, step by step.</summary>
@@ -79,7 +83,7 @@ public sealed record BenchChange(
 /// <summary>One job on the bench: which step is next, what a done one changes.</summary>
 /// <remarks>
 /// A step comes after those that its procedure names, and after what they leave has set, by the air of the forecast. A hold point that is not met, or
-/// something that has not set, is overruled only with a reason; steps that come before are never skipped. The first step, or the one that opens the
+/// something that has not set, or a shut cut gate, is overruled only with a reason; steps that come before are never skipped. The first step, or the one that opens the
 /// shell where one does, begins a repair; the last one of all ends a job. A cut hole counts as closed from the step that closes it.
 /// </remarks>
 public static class BenchOfJob
@@ -94,7 +98,7 @@ public static class BenchOfJob
         var done = of.DoneOf(job).ToDictionary(d => d.Key, d => d.Value with { At = at.On.Local(d.Value.At) });
         IReadOnlyList<WorkStep> steps = todo.Procedure?.Steps ?? [];
         Dictionary<string, string> titles = steps.ToDictionary(s => s.Key, s => s.Title);
-        BenchStep[] lines = [.. steps.Select(s => Line(at, s, done, titles))];
+        BenchStep[] lines = [.. steps.Select(s => Line(at, todo.Procedure!, s, done, titles))];
         return new BenchJob(
             job,
             todo.Name,
@@ -136,7 +140,7 @@ public static class BenchOfJob
             return new Problem("step-too-soon", "", line.Why!);
         string[] against =
         [
-            .. line.State == StepState.Waiting ? new[] { line.Why! } : [],
+            .. line.NeedsReason ? new[] { line.Why ?? line.Gate! } : [],
             .. HoldCheck.Of(line.Step.Holds, told.Readings, of.Lengths).Where(v => !v.IsMet).Select(v => $"{v.Text} {v.WhatNow}".TrimEnd()),
         ];
         if (against.Length > 0 && report.Overruled is null)
@@ -157,13 +161,19 @@ public static class BenchOfJob
         return Change(of, bench, line, done);
     }
 
-    private static BenchStep Line(VehicleNow at, WorkStep step, Dictionary<string, StepDone> done, Dictionary<string, string> titles)
+    private static BenchStep Line(
+        VehicleNow at,
+        Procedure procedure,
+        WorkStep step,
+        Dictionary<string, StepDone> done,
+        Dictionary<string, string> titles
+    )
     {
         bool hole = step.Holds.Any(h => h.Reads is not null);
         if (done.GetValueOrDefault(step.Key) is { } was)
-            return new BenchStep(step, StepState.Done, was, was.Report.Told == step.Do ? null : was.Report.Told, null, null, hole);
+            return new BenchStep(step, StepState.Done, was, was.Report.Told == step.Do ? null : was.Report.Told, null, null, hole, null, false);
         if (step.After.FirstOrDefault(a => titles.ContainsKey(a.Key) && !done.ContainsKey(a.Key)) is { } first)
-            return new BenchStep(step, StepState.Blocked, null, null, null, $"{titles[first.Key]} comes first.", hole);
+            return new BenchStep(step, StepState.Blocked, null, null, null, $"{titles[first.Key]} comes first.", hole, null, false);
         (string Key, DateTimeOffset? At)[] sets =
         [
             .. step
@@ -171,8 +181,13 @@ public static class BenchOfJob
                 .Select(a => (a.Key, WaitTime.Expected(at.On.Forecast, done[a.Key].At, a.LagHours)))
                 .Where(s => !(s.Item2 <= at.Now)),
         ];
+        GateAnswer? gate =
+            step.Shell == ShellChange.Opens && at.Forecast is not null && OpenSpan.Of(procedure) is { } span
+                ? CutGate.Of(span, at.On, at.Care, at.Now).Result
+                : null;
+        bool shut = gate?.State is GateState.Later or GateState.NotToday;
         if (sets.Length == 0)
-            return new BenchStep(step, StepState.Ready, null, null, null, null, hole);
+            return new BenchStep(step, StepState.Ready, null, null, null, null, hole, gate?.Verdict, shut);
         (string last, DateTimeOffset? ready) = sets.MaxBy(s => s.At ?? DateTimeOffset.MaxValue);
         string until = ready is { } when ? $"until {at.On.Date(when)}, by the air that is told" : "and it does not set in this frost";
         return new BenchStep(
@@ -182,7 +197,9 @@ public static class BenchOfJob
             null,
             ready is { } local ? at.On.Local(local) : null,
             $"{titles.GetValueOrDefault(last, done[last].Title)} has to set first, {until}.",
-            hole
+            hole,
+            gate?.Verdict,
+            true
         );
     }
 

@@ -4,6 +4,7 @@ using Abri.Core.Openings;
 using Abri.Core.Procedures;
 using Abri.Core.Record;
 using Abri.Core.Stages;
+using Abri.Core.Weather;
 using Abri.Core.Work;
 using static Abri.Core.Tests.Days.OpenShellWork;
 
@@ -132,6 +133,29 @@ public class BenchOfJobTests
         Assert.Equal("hold-open", Code(van, waits, hour));
         Assert.Equal("", Code(van, waits, hour, "It is a quick one"));
         Assert.Equal("step-done", Code(van, steps[0], hour));
+    }
+
+    [Fact] // Rain on that day from noon on, in gusts that tear a cover off: the grille's span does not fit before it
+    public void The_cut_asks_the_gate_and_goes_against_it_only_with_a_reason()
+    {
+        VehicleSnapshot van = Van();
+        double hour = 8;
+        while (Bench(van, hour).Steps.Single(s => s.Step.Key == Bench(van, hour).NextKey).Step.Shell != ShellChange.Opens)
+            (van, hour) = Next(van, hour);
+        BenchStep go = Bench(van, hour).Steps.Single(s => s.Step.Key == Bench(van, hour).NextKey);
+        Assert.StartsWith("Go until", go.Gate, StringComparison.Ordinal);
+        Assert.False(go.NeedsReason);
+        Forecast wet = Fine(500, (h, w) => h is >= 11 and < 24 ? w with { RainPercent = 95, RainMm = 2, GustMs = 25 } : w);
+        VehicleSnapshot rain = van with { Days = van.Days with { Forecast = new Stored<Forecast>("f", 1, "v", wet) } };
+        BenchStep shut = Bench(rain, hour).Steps.Single(s => s.Step.Key == go.Step.Key);
+        Assert.StartsWith("Not today.", shut.Gate, StringComparison.Ordinal);
+        Assert.True(shut.NeedsReason);
+        DateTimeOffset now = Monday.AddHours(hour);
+        Assert.StartsWith("Not today.", BenchOfJob.Do(rain, Grille, go.Step.Key, Report(go.Step), now).Problem!.Message, StringComparison.Ordinal);
+        Assert.True(BenchOfJob.Do(rain, Grille, go.Step.Key, Report(go.Step, "It stands in a hall"), now).Problem is null);
+        // Nobody knows the weather: nothing is said of it, and nothing is asked.
+        VehicleSnapshot unknown = van with { Days = van.Days with { Forecast = null } };
+        Assert.Null(Bench(unknown, hour).Steps.Single(s => s.Step.Key == go.Step.Key).Gate);
     }
 
     [Fact]

@@ -3862,6 +3862,8 @@ export interface components {
             readyAt: null | string;
             why: null | string;
             measuresHole: boolean;
+            gate: null | string;
+            needsReason: boolean;
         };
         BendInput: {
             metal: components["schemas"]["BendMetal"];

@@ -42,7 +42,7 @@ const against = computed(
   () =>
     shown.value !== null &&
     shown.value.step.holds.every(isRead) &&
-    (shown.value.state === 'waiting' || (verdicts.answer.value?.some((v) => !v.isMet) ?? false)),
+    (shown.value.needsReason || (verdicts.answer.value?.some((v) => !v.isMet) ?? false)),
 )
 const sides = Object.keys(typed.value.hole) as (keyof Schemas['AsCut'])[]
 
@@ -116,6 +116,8 @@ async function finish() {
             {{ t('bench.left', { h: Math.floor(leftMinutes / 60), min: Math.ceil(leftMinutes % 60) }) }}
           </b>
         </p>
+
+        <p v-if="shown.gate" :class="shown.needsReason ? 'warn' : 'good'" data-testid="gate">{{ shown.gate }}</p>
 
         <form v-if="isOpen" @submit.prevent="finish">
           <div v-if="shown.measuresHole" class="form">

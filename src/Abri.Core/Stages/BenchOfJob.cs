@@ -82,9 +82,10 @@ public sealed record BenchChange(
 
 /// <summary>One job on the bench: which step is next, what a done one changes.</summary>
 /// <remarks>
-/// A step comes after those that its procedure names, and after what they leave has set, by the air of the forecast. A hold point that is not met, or
-/// something that has not set, or a shut cut gate, is overruled only with a reason; steps that come before are never skipped. The first step, or the one that opens the
-/// shell where one does, begins a repair; the last one of all ends a job. A cut hole counts as closed from the step that closes it.
+/// A step comes after those that its procedure names, and after what they leave has set, by the air of the forecast. A hold point that is not met,
+/// something that has not set, or a shut cut gate, is overruled only with a reason; steps that come before are never skipped. The first step, or
+/// the one that opens the shell where one does, begins a repair; the last one of all ends a job. A cut hole counts as closed from the step that
+/// closes it.
 /// </remarks>
 public static class BenchOfJob
 {

@@ -20,7 +20,7 @@ async function openVent(page: Page) {
 test('the vent is begun on a phone: a wrong reading says what now, and what was done is there again after a reload', async ({ page }) => {
   await openVent(page)
   const step = page.getByTestId('bench-step')
-  await expect(step.getByRole('heading', { name: 'Offer the fitting up' })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Offer the fitting up', exact: true })).toBeVisible()
   await step.getByRole('group').getByRole('button', { name: 'Yes' }).click()
   const width = step.getByLabel(/Width of the part/)
   await step.getByLabel(/Height of it/).fill('396')
@@ -35,9 +35,9 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await width.blur()
   await step.getByLabel('Minutes it took').fill('12')
   await step.getByRole('button', { name: 'Done', exact: true }).click()
-  await expect(step.getByRole('heading', { name: 'Look behind the panel' })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
   await page.reload()
-  await expect(step.getByRole('heading', { name: 'Look behind the panel' })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
 
   // Who does it is known on this phone; what is in the way is overruled with a reason, and that is kept.
   await expect(step.getByLabel('Who does it')).toHaveValue('Ada')
@@ -45,7 +45,7 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await expect(step).toContainText('Pillars and marked structure are never cut.')
   await step.getByLabel('Why it goes on all the same').fill('The cable was taken out')
   await step.getByRole('button', { name: 'Done all the same' }).click()
-  await expect(step.getByRole('heading', { name: 'Mark out' })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Mark out', exact: true })).toBeVisible()
   await page.getByRole('button', { name: /2 Look behind the panel/ }).click()
   await expect(step).toContainText('by Ada')
   await expect(step).toContainText('Went on all the same: The cable was taken out')

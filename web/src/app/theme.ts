@@ -4,6 +4,8 @@ const token = (name: string) => getComputedStyle(document.documentElement).getPr
 export const theme = {
   token: {
     colorPrimary: token('rust'),
+    // The library's own is lighter: white on it is hard to read.
+    colorPrimaryHover: token('rust-deep'),
     colorInfo: token('teal'),
     colorLink: token('teal'),
     colorError: token('stop'),

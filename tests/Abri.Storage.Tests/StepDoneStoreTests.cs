@@ -26,7 +26,7 @@ public sealed class StepDoneStoreTests : IDisposable
             "Cut",
             ShellChange.Opens,
             new DateTimeOffset(2031, 5, 12, 9, 0, 0, TimeSpan.Zero),
-            40,
+            new Minutes(24, 40, 80),
             new StepReport(
                 "token",
                 "Ada",

@@ -26,11 +26,11 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await step.getByLabel(/Height of it/).fill('396')
   await width.fill('390')
   await width.blur()
-  await expect(step).toContainText('5 mm less than it may be: at least 395 mm.')
+  await expect(step).toContainText('390 mm is 5 mm too small, at least 395 mm.')
   await expect(step).toContainText('write its measures into the fitting before anything is marked')
   // It goes on only with a reason.
-  await step.getByLabel('Who does it').fill('Ada')
-  await expect(step.getByRole('button', { name: 'Done all the same' })).toBeDisabled()
+  await step.getByLabel('Your name').fill('Ada')
+  await expect(step.getByRole('button', { name: 'Done anyway' })).toBeDisabled()
   await width.fill('395.5')
   await width.blur()
   await step.getByLabel('Minutes it took').fill('12')
@@ -39,16 +39,16 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await page.reload()
   await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
 
-  // Who does it is known on this phone; what is in the way is overruled with a reason, and that is kept.
-  await expect(step.getByLabel('Who does it')).toHaveValue('Ada')
+  // Your name is known on this phone; what is in the way is overruled with a reason, and that is kept.
+  await expect(step.getByLabel('Your name')).toHaveValue('Ada')
   await step.getByRole('button', { name: 'No', exact: true }).click()
   await expect(step).toContainText('Pillars and marked structure are never cut.')
-  await step.getByLabel('Why it goes on all the same').fill('The cable was taken out')
-  await step.getByRole('button', { name: 'Done all the same' }).click()
+  await step.getByLabel('Why go on anyway').fill('The cable was taken out')
+  await step.getByRole('button', { name: 'Done anyway' }).click()
   await expect(step.getByRole('heading', { name: 'Mark out', exact: true })).toBeVisible()
   await page.getByRole('button', { name: /2 Look behind the panel/ }).click()
   await expect(step).toContainText('by Ada')
-  await expect(step).toContainText('Went on all the same: The cable was taken out')
+  await expect(step).toContainText('Went on anyway: The cable was taken out')
 
   // Undone, it waits again.
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -62,7 +62,7 @@ test('what is typed at a step is there again after a look at another one, and a 
   const step = page.getByTestId('bench-step')
   await step.getByLabel('Note').fill('Dent in the rim, photographed')
   await page.getByRole('button', { name: /5 File and measure the hole/ }).click()
-  await expect(step.getByRole('status')).toHaveText(/Cut comes first\./)
+  await expect(step.getByRole('status')).toHaveText(/Do first: Cut\./)
   await expect(step.getByRole('button', { name: 'Done' })).toBeHidden()
   await page.getByRole('button', { name: /2 Look behind|1 Offer/ }).filter({ hasText: 'ready' }).click()
   await expect(step.getByLabel('Note')).toHaveValue('Dent in the rim, photographed')

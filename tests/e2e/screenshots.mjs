@@ -65,8 +65,8 @@ async function wrongReading(page) {
   await step.getByRole('button', { name: 'Yes', exact: true }).click()
   await step.getByLabel(/Height of it/).fill('396')
   await step.getByLabel(/Width of the part/).fill('390')
-  await step.getByLabel('Who does it').fill('Ada')
-  await step.getByText('5 mm less').waitFor()
+  await step.getByLabel('Your name').fill('Ada')
+  await step.getByText('5 mm too small').waitFor()
 }
 async function together(page) {
   await page.getByRole('button', { name: 'Find the best arrangement' }).click()

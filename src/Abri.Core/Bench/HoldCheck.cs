@@ -15,8 +15,6 @@ public sealed record HoldVerdict(string Name, bool IsMet, string Text, string? W
 /// <example>A hole of 400 mm that may be 1 mm less and 4 mm more: 398 mm is 1 mm less than it may be.</example>
 public static class HoldCheck
 {
-    private const string MissingText = "is not written down yet.";
-
     /// <summary>A verdict for each hold point of a step.</summary>
     /// <param name="holds">The hold points.</param>
     /// <param name="readings">What was read.</param>
@@ -47,16 +45,22 @@ public static class HoldCheck
     {
         if (hold.Unit is null)
             return reading?.Seen == true ? Met(hold)
-                : reading?.Seen is null ? new HoldVerdict(hold.Name, false, $"{hold.Name}: {MissingText}", null)
-                : new HoldVerdict(hold.Name, false, $"Not so: {Lower(hold.Name)}.", hold.IfMore ?? "Put it right first, or say what is wrong.");
+                : reading?.Seen is null ? new HoldVerdict(hold.Name, false, $"{hold.Name}: not answered yet.", null)
+                : new HoldVerdict(hold.Name, false, $"{hold.Name}: no.", hold.IfMore ?? "Put that right first.");
         if (reading?.Value is not { } value)
-            return new HoldVerdict(hold.Name, false, $"{hold.Name} {MissingText}", null);
+            return new HoldVerdict(hold.Name, false, $"{hold.Name}: not measured yet.", null);
         if (hold.Wanted is not { } wanted || Off(hold, value) <= 0)
             return Met(hold);
         bool less = value < wanted;
         double limit = less ? wanted - hold.Less!.Value : wanted + hold.More!.Value;
+        string off = hold.Unit switch
+        {
+            Unit.Mm => less ? "too small" : "too large",
+            Unit.Count => less ? "too few" : "too many",
+            _ => less ? "too low" : "too high",
+        };
         string text =
-            $"{hold.Name} is {Written(hold, Math.Abs(limit - value), lengths)} {(less ? "less" : "more")} than it may be: "
+            $"{hold.Name}: {Written(hold, value, lengths)} is {Written(hold, Math.Abs(limit - value), lengths)} {off}, "
             + $"{(less ? "at least" : "at most")} {Written(hold, limit, lengths)}.";
         return new HoldVerdict(hold.Name, false, text, OtherUnit(hold, value, lengths) ?? (less ? hold.IfLess : hold.IfMore) ?? "Measure again.");
     }
@@ -74,9 +78,7 @@ public static class HoldCheck
             return null;
         bool inches = lengths.Units == UnitSystem.Inch;
         double other = inches ? value / LengthFormat.MmPerInch : value * LengthFormat.MmPerInch;
-        return Off(hold, other) <= 0
-            ? $"In {(inches ? "millimetres" : "inches")} it would fit ({lengths.Text(other)}): which tape was it read on?"
-            : null;
+        return Off(hold, other) <= 0 ? $"As {(inches ? "millimetres" : "inches")} it would fit ({lengths.Text(other)}): check the unit." : null;
     }
 
     private static string Written(HoldPoint hold, double value, LengthFormat lengths) =>
@@ -89,6 +91,4 @@ public static class HoldCheck
             Unit.Count => $"{value:0.#}",
             _ => $"{value:0.#} {hold.Unit!.Value.ToString().ToLowerInvariant()}",
         };
-
-    private static string Lower(string name) => $"{char.ToLowerInvariant(name[0])}{name[1..]}";
 }

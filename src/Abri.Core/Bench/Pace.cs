@@ -15,11 +15,13 @@ public static class Pace
         Most = 2;
 
     /// <summary>The factor, 1 where nothing is known.</summary>
-    public static double Of(IReadOnlyList<StepDone> done)
+    /// <param name="done">What was done.</param>
+    /// <param name="slow">Whether slow minutes are counted on, as a first-timer's are; else likely ones.</param>
+    public static double Of(IReadOnlyList<StepDone> done, bool slow)
     {
-        StepDone[] timed = [.. done.Where(d => d.Report.Minutes is not null && d.CountedMinutes > 0)];
+        StepDone[] timed = [.. done.Where(d => d.Report.Minutes is not null)];
         double taken = timed.Sum(d => d.Report.Minutes!.Value),
-            counted = timed.Sum(d => d.CountedMinutes);
+            counted = timed.Sum(d => slow ? d.Counted.Slow : d.Counted.Likely);
         return Math.Clamp((taken + KnownMinutes) / (counted + KnownMinutes), Least, Most);
     }
 }

@@ -38,7 +38,7 @@ public sealed record StepReport(
 /// <param name="Title">What it was.</param>
 /// <param name="Shell">What it did to the shell.</param>
 /// <param name="At">When it was done.</param>
-/// <param name="CountedMinutes">How long it was counted on to take, min.</param>
+/// <param name="Counted">How long it was counted on to take.</param>
 /// <param name="Report">What was said of it.</param>
 public sealed record StepDone(
     Job Job,
@@ -46,6 +46,6 @@ public sealed record StepDone(
     [Name(300)] string Title,
     ShellChange Shell,
     [Dated] DateTimeOffset At,
-    [Within(0, 10_000, "The minutes counted on", "minutes")] double CountedMinutes,
+    Minutes Counted,
     StepReport Report
 );

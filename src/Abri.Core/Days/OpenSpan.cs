@@ -16,6 +16,9 @@ public sealed record OpenSpan([Count(1, 100, "From 1 to {1} steps.")] IReadOnlyL
     /// </summary>
     public static OpenSpan? Of(Procedure procedure) => Within(procedure) is var (first, last, closes) ? Of(procedure, first, last, closes) : null;
 
+    /// <summary>The same for somebody who takes longer, by a factor.</summary>
+    internal OpenSpan Slowed(double factor) => this with { Steps = [.. Steps.Select(s => s with { Minutes = s.Minutes * factor })] };
+
     /// <summary>First and last step of the span, from 0, and the one that closes; null where no step opens the shell.</summary>
     internal static (int First, int Last, int? Closes)? Within(Procedure procedure)
     {

@@ -84,7 +84,7 @@ internal static class GutterProcedure
             ) with
             {
                 People = 2,
-                Holds = [HoldPoint.Seen("Dry inside"), HoldPoint.Seen("Dam taken away, ends open")],
+                Holds = [HoldPoint.DryInside, HoldPoint.Seen("Dam taken away, ends open")],
             },
         ];
         return sheet.Finish(new RepairPlan(null, null, null, verdict, Procedure.Of(verdict, steps), null));

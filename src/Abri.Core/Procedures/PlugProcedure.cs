@@ -71,7 +71,7 @@ internal static class PlugProcedure
             Outside("water-test", "Water test", "Spray the row for 5 minutes while somebody looks from inside.", 1, "Hose") with
             {
                 People = 2,
-                Holds = [HoldPoint.Seen("Dry inside")],
+                Holds = [HoldPoint.DryInside],
             },
         ];
         return sheet.Finish(new RepairPlan(null, null, plan, plan.Verdict, Procedure.Of(plan.Verdict, steps), null));

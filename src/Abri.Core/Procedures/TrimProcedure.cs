@@ -116,7 +116,7 @@ internal static class TrimProcedure
             ) with
             {
                 People = 2,
-                Holds = [HoldPoint.Seen("Dry inside")],
+                Holds = [HoldPoint.DryInside],
             },
         ];
         return sheet.Finish(new RepairPlan(null, null, null, verdict, Procedure.Of(verdict, steps), null));

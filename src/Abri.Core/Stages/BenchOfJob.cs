@@ -27,12 +27,12 @@ public enum StepState
 /// <summary>A step on the bench.</summary>
 /// <param name="Step">The step.</param>
 /// <param name="State">How it stands.</param>
-/// <param name="Done">What was said when it was done; null where it is not.</param>
+/// <param name="Done">What was said when it was done; null where it is not, or where it was done without the bench.</param>
 /// <param name="Since">What it told when it was done, where it tells something else now; null where it does not.</param>
 /// <param name="ReadyAt">When what it waits for has set; null where it waits for nothing, or where nobody can tell.</param>
 /// <param name="Why">Why it cannot be done now; null where it can, or is done.</param>
 /// <param name="MeasuresHole">Whether six readings of the hole are taken at it.</param>
-/// <param name="Gate">What the cut gate says of opening the shell now; null of any other step, and where there is no forecast.</param>
+/// <param name="Gate">What to know before opening the shell now: other holes, the cut gate; null of any other step, or where nothing is known.</param>
 /// <param name="NeedsReason">Whether it is done now only with a reason, whatever is read: something sets, or the gate is shut.</param>
 public sealed record BenchStep(
     WorkStep Step,
@@ -99,7 +99,8 @@ public static class BenchOfJob
         var done = of.DoneOf(job).ToDictionary(d => d.Key, d => d.Value with { At = at.On.Local(d.Value.At) });
         IReadOnlyList<WorkStep> steps = todo.Procedure?.Steps ?? [];
         Dictionary<string, string> titles = steps.ToDictionary(s => s.Key, s => s.Title);
-        BenchStep[] lines = [.. steps.Select(s => Line(at, todo.Procedure!, s, done, titles))];
+        HashSet<string> over = [.. done.Keys, .. Before(todo)];
+        BenchStep[] lines = [.. steps.Select(s => Line(at, todo.Procedure!, s, done, over, titles))];
         return new BenchJob(
             job,
             todo.Name,
@@ -117,6 +118,19 @@ public static class BenchOfJob
         );
     }
 
+    /// <summary>Keys of the steps that are over by the state of the job: all where it is done, up to the cut where it is cut.</summary>
+    private static IEnumerable<string> Before(JobToDo todo)
+    {
+        WorkStep[] steps = [.. todo.Procedure?.Steps ?? []];
+        return steps
+            .Take(
+                todo.IsOver ? steps.Length
+                : todo.IsCut ? Array.FindIndex(steps, s => s.Shell == ShellChange.Opens) + 1
+                : 0
+            )
+            .Select(s => s.Key);
+    }
+
     /// <summary>What follows where somebody reports a step as done.</summary>
     /// <param name="of">The vehicle.</param>
     /// <param name="job">The job.</param>
@@ -127,16 +141,16 @@ public static class BenchOfJob
     public static Result<BenchChange> Do(VehicleSnapshot of, Job job, string key, StepReport report, DateTimeOffset now)
     {
         if (JobToDo.Of(of, job) is not { } todo || Of(of, job, todo, now) is not { } bench)
-            return new Problem("job-gone", "", "This job is not there any more. What was measured can be written into its notes.");
+            return new Problem("job-gone", "", "This job is not there any more.");
         if (bench.Missing is { } missing)
             return new Problem("job-blocked", "", missing);
         if (bench.Steps.FirstOrDefault(s => s.Step.Key == key) is not { } line)
-            return new Problem("step-gone", "", "The procedure has changed and does not have this step any more. Look at what it says now.");
+            return new Problem("step-gone", "", "The procedure has changed and no longer has this step. Look at the steps again.");
         if (report.AsCut is not null && !line.MeasuresHole)
             return new Problem("no-hole", "/asCut", "No hole is measured at this step.");
         StepReport told = report with { Readings = HoldCheck.With(report.Readings, report.AsCut, line.Step.Holds) };
         if (line.State == StepState.Done)
-            return new Problem("step-done", "", $"{line.Step.Title} was done already, by {line.Done!.Report.By}.");
+            return new Problem("step-done", "", $"{line.Step.Title} was done already{(line.Done is { } was ? $", by {was.Report.By}" : "")}.");
         if (line.State == StepState.Blocked)
             return new Problem("step-too-soon", "", line.Why!);
         string[] against =
@@ -146,7 +160,7 @@ public static class BenchOfJob
         ];
         if (against.Length > 0 && report.Overruled is null)
             return new Problem("hold-open", "/readings", string.Join(" ", against));
-        double counted = line.Step.Minutes.Likely * Learning.Nth(1, todo.DoneBefore + 1, Learning.UsualRate);
+        Minutes counted = line.Step.Minutes * Learning.Nth(1, todo.DoneBefore + 1, Learning.UsualRate);
         var done = new StepDone(
             job,
             key,
@@ -167,14 +181,17 @@ public static class BenchOfJob
         Procedure procedure,
         WorkStep step,
         Dictionary<string, StepDone> done,
+        HashSet<string> over,
         Dictionary<string, string> titles
     )
     {
         bool hole = step.Holds.Any(h => h.Reads is not null);
         if (done.GetValueOrDefault(step.Key) is { } was)
             return new BenchStep(step, StepState.Done, was, was.Report.Told == step.Do ? null : was.Report.Told, null, null, hole, null, false);
-        if (step.After.FirstOrDefault(a => titles.ContainsKey(a.Key) && !done.ContainsKey(a.Key)) is { } first)
-            return new BenchStep(step, StepState.Blocked, null, null, null, $"{titles[first.Key]} comes first.", hole, null, false);
+        if (over.Contains(step.Key))
+            return new BenchStep(step, StepState.Done, null, null, null, null, hole, null, false);
+        if (step.After.FirstOrDefault(a => titles.ContainsKey(a.Key) && !over.Contains(a.Key)) is { } first)
+            return new BenchStep(step, StepState.Blocked, null, null, null, $"Do first: {titles[first.Key]}.", hole, null, false);
         (string Key, DateTimeOffset? At)[] sets =
         [
             .. step
@@ -182,26 +199,33 @@ public static class BenchOfJob
                 .Select(a => (a.Key, WaitTime.Expected(at.On.Forecast, done[a.Key].At, a.LagHours)))
                 .Where(s => !(s.Item2 <= at.Now)),
         ];
-        GateAnswer? gate =
-            step.Shell == ShellChange.Opens && at.Forecast is not null && OpenSpan.Of(procedure) is { } span
-                ? CutGate.Of(span, at.On, at.Care, at.Now).Result
-                : null;
-        bool shut = gate?.State is GateState.Later or GateState.NotToday;
+        (string? gate, bool shut) = step.Shell == ShellChange.Opens ? Gate(at, procedure) : (null, false);
         if (sets.Length == 0)
-            return new BenchStep(step, StepState.Ready, null, null, null, null, hole, gate?.Verdict, shut);
+            return new BenchStep(step, StepState.Ready, null, null, null, null, hole, gate, shut);
         (string last, DateTimeOffset? ready) = sets.MaxBy(s => s.At ?? DateTimeOffset.MaxValue);
-        string until = ready is { } when ? $"until {at.On.Date(when)}, by the air that is told" : "and it does not set in this frost";
+        string air = at.Forecast is null ? "at 20 C" : "at the temperatures of the forecast";
+        string title = titles.GetValueOrDefault(last, done[last].Title);
         return new BenchStep(
             step,
             StepState.Waiting,
             null,
             null,
             ready is { } local ? at.On.Local(local) : null,
-            $"{titles.GetValueOrDefault(last, done[last].Title)} has to set first, {until}.",
+            ready is { } when ? $"Wait until {at.On.Date(when)} after {title}, {air}." : $"What {title} left does not set in this frost.",
             hole,
-            gate?.Verdict,
+            gate,
             true
         );
+    }
+
+    /// <summary>What to know before the shell is opened now, and whether that speaks against it.</summary>
+    private static (string? Text, bool IsShut) Gate(VehicleNow at, Procedure procedure)
+    {
+        string[] holes = [.. JobGate.OtherHoles(at).Select(h => h.Why)];
+        GateAnswer? gate =
+            at.Forecast is not null && VehiclePace.SpanOf(at.Of, procedure) is { } span ? CutGate.Of(span, at.On, at.Care, at.Now).Result : null;
+        string[] said = [.. holes, .. gate is null ? [] : new[] { gate.Verdict }];
+        return (said.Length == 0 ? null : string.Join(" ", said), holes.Length > 0 || gate?.State is GateState.Later or GateState.NotToday);
     }
 
     private static BenchChange Change(VehicleSnapshot of, BenchJob bench, BenchStep line, StepDone done)
@@ -209,6 +233,7 @@ public static class BenchOfJob
         bool ends = bench.Steps.All(s => s.State == StepState.Done || s.Step.Key == line.Step.Key),
             opens = line.Step.Shell == ShellChange.Opens,
             begins = opens || bench.Steps.All(s => s.Step.Shell != ShellChange.Opens);
+        var today = DateOnly.FromDateTime(bench.Now.DateTime);
         switch (bench.Job.Kind)
         {
             case JobKind.Opening:
@@ -227,11 +252,17 @@ public static class BenchOfJob
                     ends ? RepairState.Done
                     : begins ? RepairState.Doing
                     : repair.Value.State;
-                return new BenchChange(done, Repair: Other(repair, repair.Value with { State = mended }));
+                return new BenchChange(
+                    done,
+                    Repair: Other(repair, repair.Value with { State = mended, DoneOn = ends ? today : repair.Value.DoneOn })
+                );
             case JobKind.Replacement:
                 Stored<Floor.Replacement> wood = of.Floor.Replacements.Single(r => r.Id == bench.Job.Id);
                 Floor.ReplacementState replaced = ends ? Floor.ReplacementState.Done : Floor.ReplacementState.Doing;
-                return new BenchChange(done, Replacement: Other(wood, wood.Value with { State = replaced }));
+                return new BenchChange(
+                    done,
+                    Replacement: Other(wood, wood.Value with { State = replaced, DoneOn = ends ? today : wood.Value.DoneOn })
+                );
             default:
                 Stored<Lining> lining = of.Floor.Linings.Single(l => l.Id == bench.Job.Id);
                 return new BenchChange(done, Lining: ends ? Other(lining, lining.Value with { State = LiningState.Fixed }) : null);

@@ -47,7 +47,8 @@ public sealed record JobGate(
         return new JobGate(job.Job, job.PanelId, job.Name, gate.Result.Verdict + first, gate.Result.State, gate, ready, cover);
     }
 
-    private static IEnumerable<ReadyLine> OtherHoles(VehicleNow at)
+    /// <summary>That another place stands open, where one does.</summary>
+    internal static IEnumerable<ReadyLine> OtherHoles(VehicleNow at)
     {
         string[] open = [.. OpenShell.Of(at.Of).Select(o => o.Name)];
         if (open.Length > 0)

@@ -13,6 +13,7 @@ namespace Abri.Core.Stages;
 /// <param name="PanelId">Its panel; empty where it has none.</param>
 /// <param name="Procedure">Its steps; null where it cannot be done as it stands.</param>
 /// <param name="Missing">What is missing then.</param>
+/// <param name="IsOver">Whether it is done.</param>
 /// <param name="IsCut">Whether the shell was opened there already.</param>
 /// <param name="DoneBefore">How many of its kind are done.</param>
 internal sealed record JobToDo(
@@ -21,6 +22,7 @@ internal sealed record JobToDo(
     string PanelId,
     Procedure? Procedure,
     string? Missing,
+    bool IsOver,
     bool IsCut = false,
     int DoneBefore = 0
 )
@@ -38,7 +40,8 @@ internal sealed record JobToDo(
                 "",
                 "",
                 null,
-                "Nothing is planned for it yet."
+                "Nothing is planned for it yet.",
+                false
             ),
             _ => null,
         };
@@ -54,6 +57,7 @@ internal sealed record JobToDo(
             opening.OwnerId!,
             ok ? steps!.Result : null,
             problem?.Message,
+            opening.Value.State == OpeningState.Fitted,
             opening.Value.State == OpeningState.Cut,
             before
         );
@@ -70,6 +74,7 @@ internal sealed record JobToDo(
             repair.OwnerId!,
             patch is null ? plan?.Result.Procedure : null,
             wrong?.Message ?? patch,
+            repair.Value.IsOver,
             DoneBefore: mended
         );
     }
@@ -78,14 +83,28 @@ internal sealed record JobToDo(
     {
         _ = ReplacementProcedure.Of(FloorOfVehicle.Site(of, of.PanelOf(wood)), wood.Value).IsOk(out Worked<FloorJob>? floor, out Problem? off);
         string? boards = Blocked(floor?.Result.Plan.Rows);
-        return new JobToDo(wood.Value.Name, "replacement", wood.OwnerId!, boards is null ? floor?.Result.Procedure : null, off?.Message ?? boards);
+        return new JobToDo(
+            wood.Value.Name,
+            "replacement",
+            wood.OwnerId!,
+            boards is null ? floor?.Result.Procedure : null,
+            off?.Message ?? boards,
+            wood.Value.State == Floor.ReplacementState.Done
+        );
     }
 
     private static JobToDo OfLining(VehicleSnapshot of, Stored<Lining> lining)
     {
         _ = LiningProcedure.Of(LiningsOfVehicle.Site(of, of.PanelOf(lining)), lining.Value).IsOk(out Worked<LiningJob>? lined, out Problem? bad);
         string? hides = Blocked(lined?.Result.Plan.Rows);
-        return new JobToDo(lining.Value.Name, "lining", lining.OwnerId!, hides is null ? lined?.Result.Procedure : null, bad?.Message ?? hides);
+        return new JobToDo(
+            lining.Value.Name,
+            "lining",
+            lining.OwnerId!,
+            hides is null ? lined?.Result.Procedure : null,
+            bad?.Message ?? hides,
+            lining.Value.State == LiningState.Fixed
+        );
     }
 
     /// <summary>What must not be done as it is drawn, in words; null where nothing is in the way.</summary>

@@ -47,7 +47,7 @@ internal static class OpeningJobs
     private static OpeningJob OfOpening(VehicleSnapshot of, Stored<Opening> row)
     {
         bool ok = OpeningProcedure.Of(OpeningSites.Work(of, row)).IsOk(out Worked<Procedure>? procedure, out Problem? problem);
-        OpenSpan? span = ok ? OpenSpan.Of(procedure!.Result) : null;
+        OpenSpan? span = ok ? VehiclePace.SpanOf(of, procedure!.Result) : null;
         Judgement[] works = OpeningVerdict.Of(OpeningSites.Of(of, row), row.Value.Centre).IsOk(out Worked<Openings.Verdict>? verdict, out _)
             ? [.. verdict.Result.Rows.Where(j => j.State == JudgementState.NeedsWork)]
             : [];
@@ -94,7 +94,7 @@ internal static class OpeningJobs
             new Job(JobKind.Repair, row.Id),
             panel.Id,
             row.Value.Name,
-            OpenSpan.Of(plan.Result.Procedure),
+            VehiclePace.SpanOf(of, plan.Result.Procedure),
             null,
             HoleOf(row.Value),
             [],

@@ -26,7 +26,7 @@ internal static class ProcedureTasks
     /// <param name="spot">Where it is done.</param>
     /// <param name="procedure">Its procedure.</param>
     /// <param name="isCut">Whether the shell stands open there already.</param>
-    /// <param name="share">How much of its minutes it takes: what is done again goes quicker, and not everybody takes as long.</param>
+    /// <param name="share">How much of its minutes a step takes: what is done again goes quicker, and not everybody takes as long.</param>
     /// <param name="done">Keys of the steps that are done: a task goes on with what is left of it, under the key that it has.</param>
     public static IReadOnlyList<ProcedureTask> Of(
         Job job,
@@ -34,19 +34,11 @@ internal static class ProcedureTasks
         string spot,
         Procedure procedure,
         bool isCut,
-        double share,
+        Func<WorkStep, double> share,
         IReadOnlyCollection<string> done
     )
     {
-        IReadOnlyList<WorkStep> steps =
-        [
-            .. procedure.Steps.Select(s =>
-                s with
-                {
-                    Minutes = new Minutes(s.Minutes.Quick * share, s.Minutes.Likely * share, s.Minutes.Slow * share),
-                }
-            ),
-        ];
+        IReadOnlyList<WorkStep> steps = [.. procedure.Steps.Select(s => s with { Minutes = s.Minutes * share(s) })];
         (int First, int Last, int? Closes)? open = OpenSpan.Within(procedure);
         HashSet<string> over = [.. done, .. isCut && open is var (cut, _, _) ? steps.Take(cut + 1).Select(s => s.Key) : []];
         var groups = new List<List<int>>();

@@ -48,7 +48,7 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
         List<VehicleTask> tasks = [];
         List<JobWithoutTasks> without = [];
         var done = new Dictionary<string, int>();
-        double pace = Pace.Of(of.Done.Values());
+        (double pace, double whileOpen) = (VehiclePace.Of(of), VehiclePace.WhileOpen(of));
         foreach (IGrouping<Job, NextJob> next in WholeShell.NextJobs(of).GroupBy(n => n.Job))
         {
             if (JobToDo.Of(of, next.Key) is not { } job)
@@ -59,9 +59,11 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
                 continue;
             }
             int nth = done[job.Kind] = done.GetValueOrDefault(job.Kind, job.DoneBefore) + 1;
-            double share = pace * Learning.Nth(1, nth, Learning.UsualRate);
+            double learnt = Learning.Nth(1, nth, Learning.UsualRate);
+            HashSet<string> open = OpenKeys(procedure);
+            double Share(WorkStep step) => learnt * (open.Contains(step.Key) ? whileOpen : pace);
             Dictionary<string, StepDone> steps = of.DoneOf(next.Key);
-            foreach (ProcedureTask task in ProcedureTasks.Of(next.Key, job.Name, job.PanelId, procedure, job.IsCut, share, steps.Keys))
+            foreach (ProcedureTask task in ProcedureTasks.Of(next.Key, job.Name, job.PanelId, procedure, job.IsCut, Share, steps.Keys))
             {
                 // What comes last of a job, such as its wax, waits under a turn of its own.
                 WorkTurn turn = next.Count() > 1 && task.Key.Key.EndsWith("wax", StringComparison.Ordinal) ? next.Last().Turn : next.First().Turn;
@@ -84,6 +86,10 @@ internal sealed record VehicleTasks(IReadOnlyList<VehicleTask> Tasks, IReadOnlyL
         // What somebody wrote down comes first: of what does not fit the last is left out.
         return new VehicleTasks([.. of.Days.Own.Where(o => !o.Value.IsDone).Select(Own), .. tasks], rules, without);
     }
+
+    /// <summary>Keys of the steps while the shell stands open.</summary>
+    private static HashSet<string> OpenKeys(Procedure procedure) =>
+        OpenSpan.Within(procedure) is var (first, last, _) ? [.. procedure.Steps.Skip(first).Take(last - first + 1).Select(s => s.Key)] : [];
 
     private static VehicleTask Own(Stored<OwnTask> row)
     {

@@ -9,6 +9,9 @@ public sealed record Minutes(double Quick, double Likely, double Slow)
     /// <summary>One after the other.</summary>
     public static Minutes operator +(Minutes a, Minutes b) => new(a.Quick + b.Quick, a.Likely + b.Likely, a.Slow + b.Slow);
 
+    /// <summary>The same by a factor.</summary>
+    public static Minutes operator *(Minutes minutes, double factor) => new(minutes.Quick * factor, minutes.Likely * factor, minutes.Slow * factor);
+
     internal static Minutes About(double likely) => new(Math.Round(likely * 0.6), Math.Round(likely), Math.Round(likely * 2));
 }
 

@@ -52,6 +52,13 @@ public sealed record HoldPoint(string Name, double? Wanted, double? Less, double
     /// <summary>Something that is only looked at: yes or no.</summary>
     internal static HoldPoint Seen(string name) => new(name, null, null, null, null);
 
+    /// <summary>That a water test found no leak.</summary>
+    internal static HoldPoint DryInside { get; } =
+        Seen("Dry inside") with
+        {
+            IfMore = "It leaks: find out where in Water, fix that and test again before anything covers it.",
+        };
+
     /// <summary>Something that may be as much less as more.</summary>
     internal static HoldPoint Within(string name, double wanted, double within, Unit unit) => new(name, wanted, within, within, unit);
 }

@@ -42,7 +42,7 @@ public sealed class StepDoneStore(Database database, OpeningStore openings, Repa
             ["title"] = value.Title,
             ["shell"] = Storage.Columns.Name(value.Shell),
             ["at"] = Storage.Columns.MaybeTime(value.At),
-            ["counted"] = value.CountedMinutes,
+            ["counted"] = Storage.Columns.Json(value.Counted),
             ["report"] = Storage.Columns.Json(value.Report),
         };
 
@@ -54,7 +54,7 @@ public sealed class StepDoneStore(Database database, OpeningStore openings, Repa
             row.Text("title"),
             row.Enum<ShellChange>("shell"),
             row.MaybeTime("at")!.Value,
-            row.Real("counted"),
+            row.Json<Minutes>("counted"),
             row.Json<StepReport>("report")
         );
 

@@ -42,7 +42,7 @@ CREATE TABLE step_done (
     title      TEXT NOT NULL,
     shell      TEXT NOT NULL,
     at         TEXT NOT NULL,
-    counted    REAL NOT NULL,
+    counted    TEXT NOT NULL CHECK (json_valid(counted)),     -- Minutes
     report     TEXT NOT NULL CHECK (json_valid(report)),      -- StepReport
     UNIQUE (job_kind, job_id, key)                            -- a step is done once
 ) STRICT;

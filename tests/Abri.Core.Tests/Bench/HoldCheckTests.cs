@@ -21,14 +21,14 @@ public class HoldCheckTests
     [Theory]
     [InlineData(399, true, "", null)]
     [InlineData(404, true, "", null)]
-    [InlineData(398, false, "Width of the hole is 1 mm less than it may be: at least 399 mm.", "File.")]
-    [InlineData(406.5, false, "Width of the hole is 2.5 mm more than it may be: at most 404 mm.", "Look at As cut.")]
+    [InlineData(398, false, "Width of the hole: 398 mm is 1 mm too small, at least 399 mm.", "File.")]
+    [InlineData(406.5, false, "Width of the hole: 406.5 mm is 2.5 mm too large, at most 404 mm.", "Look at As cut.")]
     // 15.75 in is 400.05 mm
     [InlineData(
         15.75,
         false,
-        "Width of the hole is 383.3 mm less than it may be: at least 399 mm.",
-        "In inches it would fit (400 mm): which tape was it read on?"
+        "Width of the hole: 15.8 mm is 383.3 mm too small, at least 399 mm.",
+        "As inches it would fit (400 mm): check the unit."
     )]
     public void A_reading_outside_says_by_how_much_and_what_now(double value, bool met, string text, string? now) =>
         Assert.Equal(new HoldVerdict("Width of the hole", met, text, now), Ask(Width, value));
@@ -38,8 +38,8 @@ public class HoldCheckTests
     {
         HoldPoint dry = HoldPoint.Seen("Dry inside");
         Assert.True(Ask(dry, null, true).IsMet);
-        Assert.Equal("Not so: dry inside.", Ask(dry, null, false).Text);
-        Assert.Equal("Dry inside: is not written down yet.", HoldCheck.Of([dry], [], LengthFormat.Millimetres).Single().Text);
+        Assert.Equal("Dry inside: no.", Ask(dry, null, false).Text);
+        Assert.Equal("Dry inside: not answered yet.", HoldCheck.Of([dry], [], LengthFormat.Millimetres).Single().Text);
         Assert.False(Ask(Width, null).IsMet);
         // What is only written down has no limits, but is written down.
         HoldPoint left = new("Sheet left", null, null, null, Unit.Mm);
@@ -54,7 +54,7 @@ public class HoldCheckTests
         Assert.Contains("\"", verdict.Text, StringComparison.Ordinal);
         // Sixteen millimetres were typed as inches: 406.4 mm; the same number as millimetres does not fit either.
         Assert.Equal("Look at As cut.", Ask(Width, 406.4, null, new LengthFormat(UnitSystem.Inch, 16)).WhatNow);
-        Assert.StartsWith("In millimetres", Ask(Width, 400 * 25.4, null, new LengthFormat(UnitSystem.Inch, 16)).WhatNow, StringComparison.Ordinal);
+        Assert.StartsWith("As millimetres", Ask(Width, 400 * 25.4, null, new LengthFormat(UnitSystem.Inch, 16)).WhatNow, StringComparison.Ordinal);
     }
 
     [Fact] // Brute force: each of the two readings asked by itself; one that is outside shows in what is handed on

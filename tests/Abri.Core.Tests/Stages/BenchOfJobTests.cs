@@ -1,5 +1,6 @@
 using Abri.Core.Bench;
 using Abri.Core.Days;
+using Abri.Core.Geometry;
 using Abri.Core.Openings;
 using Abri.Core.Procedures;
 using Abri.Core.Record;
@@ -156,6 +157,55 @@ public class BenchOfJobTests
         // Nobody knows the weather: nothing is said of it, and nothing is asked.
         VehicleSnapshot unknown = van with { Days = van.Days with { Forecast = null } };
         Assert.Null(Bench(unknown, hour).Steps.Single(s => s.Step.Key == go.Step.Key).Gate);
+    }
+
+    [Fact]
+    public void While_another_hole_stands_open_a_cut_needs_a_reason()
+    {
+        VehicleSnapshot van = Van();
+        double hour = 8;
+        while (Bench(van, hour).Steps.Single(s => s.Step.Key == Bench(van, hour).NextKey).Step.Shell != ShellChange.Opens)
+            (van, hour) = Next(van, hour);
+        Opening second = DaysOfVehicleTests.At(OpeningState.Cut) with { Name = "Vent", Centre = new PanelPoint(1600, 700) };
+        VehicleSnapshot two = van with { Openings = [.. van.Openings, new Stored<Opening>("o1", 1, "p", second)] };
+        BenchStep cut = Bench(two, hour).Steps.Single(s => s.Step.Shell == ShellChange.Opens);
+        Assert.StartsWith("Vent stands open: close that first. Go until", cut.Gate, StringComparison.Ordinal);
+        Assert.True(cut.NeedsReason);
+    }
+
+    [Fact]
+    public void What_was_cut_or_done_without_the_bench_goes_on_from_there()
+    {
+        VehicleSnapshot cut = Van() with { Openings = [Van().Openings[0] with { Value = DaysOfVehicleTests.At(OpeningState.Cut) }] };
+        BenchJob bench = Bench(cut);
+        int at = bench.Steps.ToList().FindIndex(s => s.Step.Shell == ShellChange.Opens);
+        Assert.All(bench.Steps.Take(at + 1), s => Assert.Equal((StepState.Done, null), (s.State, s.Done)));
+        Assert.Equal(bench.Steps[at + 1].Step.Key, bench.NextKey);
+        Assert.Equal("step-done", BenchOfJob.Do(cut, Grille, bench.Steps[0].Step.Key, Report(bench.Steps[0].Step), Monday).Problem!.Code);
+        VehicleSnapshot fitted = Van() with { Openings = [Van().Openings[0] with { Value = DaysOfVehicleTests.At(OpeningState.Fitted) }] };
+        Assert.Null(Bench(fitted).NextKey);
+    }
+
+    [Fact] // By hand: (210 + 240) / (slow minutes + 240), never less than 1 while the shell stands open
+    public void Who_takes_longer_has_to_begin_sooner_and_who_is_quicker_gains_no_time_on_an_open_hole()
+    {
+        VehicleSnapshot Took(double minutes)
+        {
+            (VehicleSnapshot van, _) = Next(Van(), 8);
+            StepDone done = van.Done[0].Value;
+            return van with { Done = [van.Done[0] with { Value = done with { Report = done.Report with { Minutes = minutes } } }] };
+        }
+        double Open(VehicleSnapshot van) => VehicleTasks.Of(van).Tasks.Single(t => t.Task.OpensShell).Task.Steps.Sum(s => s.Minutes.Slow);
+        double Rest(VehicleSnapshot van) => VehicleTasks.Of(van).Tasks.Where(t => !t.Task.OpensShell).Sum(t => t.Task.Steps.Sum(s => s.Minutes.Slow));
+        VehicleSnapshot plain = Next(Van(), 8).Van;
+        double counted = plain.Done[0].Value.Counted.Slow;
+        Assert.Equal(450 / (counted + 240) * Open(plain), Open(Took(210)), 6);
+        Assert.Equal(Open(plain), Open(Took(0)), 6);
+        Assert.Equal(240 / (counted + 240) * Rest(plain), Rest(Took(0)), 6);
+        // The gate counts alike.
+        double Gate(VehicleSnapshot van) => OpeningJobs.Of(van).Single().Span!.Steps.Sum(s => s.Minutes.Slow);
+        Assert.Equal(450 / (counted + 240) * Gate(plain), Gate(Took(210)), 6);
+        Assert.Equal(Gate(plain), Gate(Took(0)), 6);
     }
 
     [Fact]

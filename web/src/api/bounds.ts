@@ -468,7 +468,6 @@ export const bounds = {
   },
   SpliceReading: { atMm: { least: 0, most: 30000, label: 'The place', unit: 'mm' } },
   Spray: { minutes: { least: 0.5, most: 240, label: 'How long is sprayed', unit: 'minutes' } },
-  StepDone: { countedMinutes: { least: 0, most: 10000, label: 'The minutes counted on', unit: 'minutes' } },
   StepReport: { minutes: { least: 0, most: 1440, label: 'How long it took', unit: 'minutes' } },
   StockBoard: {
     thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' },

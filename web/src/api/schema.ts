@@ -7367,8 +7367,7 @@ export interface components {
             shell: components["schemas"]["ShellChange"];
             /** Format: date-time */
             at: string;
-            /** Format: double */
-            countedMinutes: number;
+            counted: components["schemas"]["Minutes"];
             report: components["schemas"]["StepReport"];
         };
         StepReport: {

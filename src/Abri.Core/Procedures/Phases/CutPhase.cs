@@ -68,7 +68,7 @@ internal static class CutPhase
         return new(name, wanted, wanted - size(x.Marked.CutPath.LeastHole), size(x.Marked.CutPath.MostHole) - wanted, Unit.Mm)
         {
             IfLess = "Open it up: file to the line, and measure again.",
-            IfMore = "Do not bed it yet. As cut says whether the flange still covers the hole and the screws still find metal, or what is needed.",
+            IfMore = "Do not bed it yet. See As cut: does the flange still cover the hole, and do the screws still hit metal?",
             Reads = reads,
         };
     }

@@ -21,6 +21,6 @@ internal static class ProvePhase
         {
             People = 2,
             Cautions = x.OutCautions,
-            Holds = [HoldPoint.Seen("Dry inside")],
+            Holds = [HoldPoint.DryInside],
         };
 }

@@ -15,6 +15,8 @@ import MaterialTable from '@/ui/MaterialTable.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import Switch from '@/ui/Switch.vue'
 import TextField from '@/ui/TextField.vue'
+import { facingOf } from '@/drawing/facing'
+import { holeFields } from '@/stages/openings/holeFields'
 import { useBenchJob } from './useBenchJob'
 
 /** One step at a time, large, for gloves: what to do, what to read, whether it may go on, and what to lay out for the next one. */
@@ -44,7 +46,10 @@ const against = computed(
     shown.value.step.holds.every(isRead) &&
     (shown.value.needsReason || (verdicts.answer.value?.some((v) => !v.isMet) ?? false)),
 )
-const sides = Object.keys(typed.value.hole) as (keyof Schemas['AsCut'])[]
+const sides = computed(() => {
+  const panel = shell.value?.panels.find((p) => p.id === answer.value?.panelId)
+  return panel ? holeFields(facingOf(panel.value)) : []
+})
 
 // The wait goes on by the wall clock: by how long it was when the server told it, less what went by since.
 const now = useNow({ interval: 1000 })
@@ -67,7 +72,7 @@ const drawing = computed(() => {
   const vehicleId = shell.value!.vehicle.id
   const id = String(route.params.jobId)
   return {
-    opening: { name: 'opening', params: { vehicleId, openingId: id, tab: 'mark-out' } },
+    opening: { name: 'opening', params: { vehicleId, openingId: id, tab: shown.value?.measuresHole ? 'as-cut' : 'mark-out' } },
     repair: { name: 'repair', params: { vehicleId, repairId: id, tab: 'design' } },
     replacement: { name: 'replacement', params: { vehicleId, replacementId: id, tab: 'replace' } },
     lining: { name: 'lining', params: { vehicleId, liningId: id, tab: 'design' } },
@@ -110,6 +115,7 @@ async function finish() {
           <p v-if="shown.done.report.notes">{{ shown.done.report.notes }}</p>
           <p v-if="shown.since" class="warn">{{ t('bench.since', { text: shown.since }) }}</p>
         </template>
+        <p v-else-if="shown.state === 'done'" class="good">{{ t('bench.wasDone') }}</p>
         <p v-else-if="shown.why" class="warn" role="status">
           {{ shown.why }}
           <b v-if="leftMinutes !== null">
@@ -122,11 +128,11 @@ async function finish() {
         <form v-if="isOpen" @submit.prevent="finish">
           <div v-if="shown.measuresHole" class="form">
             <LengthInput
-              v-for="side in sides"
+              v-for="[side, name] in sides"
               :key="side"
               v-model="typed.hole[side]"
               optional
-              :label="t(`bench.hole.${side}`)"
+              :label="name"
               :bounds="bounds.AsCut[side]"
             />
           </div>
@@ -173,7 +179,7 @@ async function finish() {
           </div>
           <div class="act">
             <Action look="main" submit :disabled="against && typed.overruled.trim() === ''">
-              {{ against ? t('bench.doneAllTheSame') : t('bench.done') }}
+              {{ against ? t('bench.doneAnyway') : t('bench.done') }}
             </Action>
           </div>
         </form>

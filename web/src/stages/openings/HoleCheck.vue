@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got, type LengthFormat, type Schemas, type Side } from '@/api/client'
+import { api, got, type LengthFormat, type Schemas } from '@/api/client'
 import { useDraft } from '@/app/drafts'
 import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import StateMark from '@/ui/StateMark.vue'
 import { said } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
-import { isLevel, sideWord, type Facing } from '@/drawing/facing'
+import type { Facing } from '@/drawing/facing'
+import { holeFields } from './holeFields'
 import HoleSketch from './HoleSketch.vue'
 
 /** Six readings of a hole, and how a frame sits in it. */
@@ -23,21 +24,7 @@ const props = withDefaults(
 )
 const readings = defineModel<Schemas['AsCut'] | null>({ required: true })
 const { t } = useI18n()
-const word = (side: Side) => sideWord(props.facing, side)
-const near = (side: Side) => t(isLevel(props.facing) ? 'asCut.widthNear' : 'asCut.heightNear', { side: word(side) })
-const diagonal = (first: Side, second: Side) =>
-  t('asCut.diagonal', { from: `${word('front')} ${word(first)}`, to: `${word('rear')} ${word(second)}` })
-const fields = computed(
-  () =>
-    [
-      ['topWidthMm', t('asCut.lengthNear', { side: word('top') })],
-      ['bottomWidthMm', t('asCut.lengthNear', { side: word('bottom') })],
-      ['frontHeightMm', near('front')],
-      ['rearHeightMm', near('rear')],
-      ['risingDiagonalMm', diagonal('bottom', 'top')],
-      ['fallingDiagonalMm', diagonal('top', 'bottom')],
-    ] as const,
-)
+const fields = computed(() => holeFields(props.facing))
 type Typed = { [K in keyof Schemas['AsCut']]: number | null }
 const blank: Typed = {
   topWidthMm: null,

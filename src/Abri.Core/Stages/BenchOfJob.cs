@@ -32,7 +32,7 @@ public enum StepState
 /// <param name="ReadyAt">When what it waits for has set; null where it waits for nothing, or where nobody can tell.</param>
 /// <param name="Why">Why it cannot be done now; null where it can, or is done.</param>
 /// <param name="MeasuresHole">Whether six readings of the hole are taken at it.</param>
-/// <param name="Gate">What to know before opening the shell now: other holes, the cut gate; null of any other step, or where nothing is known.</param>
+/// <param name="Gate">What to know before opening the shell now: other holes, the cut gate; null where there is nothing to know.</param>
 /// <param name="NeedsReason">Whether it is done now only with a reason, whatever is read: something sets, or the gate is shut.</param>
 public sealed record BenchStep(
     WorkStep Step,

@@ -31,6 +31,13 @@ watch(
   { immediate: true },
 )
 
+// Where the row of stages scrolls, the one that is shown is in sight.
+watch(
+  () => route.name,
+  () => document.querySelector('.rung.on')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
+  { flush: 'post' },
+)
+
 const { left, takeUp, drop } = useDrafts()
 const when = (at: string) =>
   new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
@@ -436,6 +443,27 @@ main {
     flex-wrap: wrap;
     margin: 0;
     padding: 0;
+  }
+}
+/* On a phone one row of stages that scrolls; the weather by the hour is on the screen of the days, its badge stays. */
+@media (max-width: 560px) {
+  .weather {
+    display: none;
+  }
+  .vehicle {
+    padding: 8px 16px;
+  }
+  .ladder,
+  .beside {
+    flex-wrap: nowrap;
+  }
+  .ladder {
+    overflow-x: auto;
+  }
+  .rung,
+  .beside a,
+  .beside button {
+    flex: none;
   }
 }
 </style>

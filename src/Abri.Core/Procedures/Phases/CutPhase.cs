@@ -51,8 +51,8 @@ internal static class CutPhase
             Weather = x.Dry,
             Holds =
             [
-                Hole(x, "Width of the hole", r => r.WidthMm, HoleReading.Widths),
-                Hole(x, "Height of the hole", r => r.HeightMm, HoleReading.Heights),
+                Hole(x, $"The hole, {x.Panel.Facing.Ways().Width}", r => r.WidthMm, HoleReading.Widths),
+                Hole(x, $"The hole, {x.Panel.Facing.Ways().Height}", r => r.HeightMm, HoleReading.Heights),
                 HoldPoint.Seen("The fitting goes in without force") with
                 {
                     IfMore = "File where it touches, little by little, and treat the edge anew. Never lever it in.",

@@ -277,8 +277,10 @@ form {
 }
 .act {
   position: sticky;
-  bottom: 0;
-  padding: 8px 0;
+  /* Down to the edge: the page's own padding would let what is below show under it. */
+  bottom: -18px;
+  margin-bottom: -18px;
+  padding: 8px 0 18px;
   background: var(--primer);
 }
 .act :deep(.action) {

@@ -22,7 +22,7 @@ public sealed partial record VehicleBundle(string Format, int Version, VehicleRe
     public const int FormatVersion = 2;
 
     /// <summary>Longest list in a file: as many as any list of a vehicle may have.</summary>
-    public const int MostEntries = 500;
+    public const int MostEntries = 5000;
 
     /// <summary>Deepest nesting in a file.</summary>
     public const int MostDepth = 32;

@@ -25,7 +25,8 @@ public static class AbriApp
     {
         // Opened first, so that a file that cannot be used is reported before anything listens.
         var clock = new ProgramClock(options.Now);
-        var database = Database.Open(options.Folder.DatabaseFile, clock);
+        var asked = new HttpContextAccessor();
+        var database = Database.Open(options.Folder.DatabaseFile, clock, () => DeviceUser.Of(asked.HttpContext));
         WebApplicationBuilder builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = WebRoot() }
         );
@@ -53,6 +54,7 @@ public static class AbriApp
         // Made by a factory, so that it is let go of with the application.
         builder
             .Services.AddSingleton(_ => database)
+            .AddSingleton<IHttpContextAccessor>(asked)
             .AddSingleton<History>()
             .AddSingleton(clock)
             .AddSingleton<TimeProvider>(clock)

@@ -1,6 +1,7 @@
 using Abri.Server.Bench;
 using Abri.Server.Days;
 using Abri.Server.Floor;
+using Abri.Server.Logbook;
 using Abri.Server.Metal;
 using Abri.Server.Openings;
 using Abri.Server.Sealing;
@@ -9,6 +10,7 @@ using Abri.Server.Water;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
@@ -78,6 +80,10 @@ internal static class ServerStages
             DaysEndpoints.MapDays
         ),
         new(services => services.AddSingleton<StepDoneStore>(), BenchEndpoints.MapBench),
+        new(
+            services => services.AddSingleton<UpkeepDoneStore>().AddSingleton<OwnUpkeepStore>().AddSingleton<UpkeepStores>(),
+            LogbookEndpoints.MapLogbook
+        ),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -22,10 +22,13 @@ public sealed class Database : IDisposable
 
     private long revision;
 
-    private Database(string file, TimeProvider clock)
+    private readonly Func<string?> who;
+
+    private Database(string file, TimeProvider clock, Func<string?> who)
     {
         File = file;
         Clock = clock;
+        this.who = who;
         // The timeout is how long a statement waits for another program that holds the file.
         connectionString = new SqliteConnectionStringBuilder
         {
@@ -46,14 +49,17 @@ public sealed class Database : IDisposable
     public int SchemaVersion { get; private set; }
 
     /// <summary>Opens the file, making it when it is not there, and brings its tables up to date.</summary>
+    /// <param name="file">The file.</param>
+    /// <param name="clock">Tells the time of changes.</param>
+    /// <param name="who">Tells who makes a change; null where nobody says.</param>
     /// <exception cref="StorageException">The file is empty, newer than the program, or is not a database of Abri.</exception>
     /// <exception cref="SqliteException">The file is locked, read-only or damaged.</exception>
-    public static Database Open(string file, TimeProvider clock)
+    public static Database Open(string file, TimeProvider clock, Func<string?>? who = null)
     {
         // Nothing of this program leaves an empty file, so that what was in it is elsewhere.
         if (new FileInfo(file) is { Exists: true, Length: 0 })
             throw new StorageException($"{file} is empty: what was in it has been lost. Put a backup in its place, or remove it to start anew.");
-        var database = new Database(file, clock);
+        var database = new Database(file, clock, who ?? (() => null));
         using SqliteConnection connection = database.Connect();
         Execute(connection, "PRAGMA journal_mode=WAL");
         database.SchemaVersion = Migrations.Apply(connection, file);
@@ -74,7 +80,7 @@ public sealed class Database : IDisposable
         Monitor.Enter(writing);
         try
         {
-            return new PendingChange(Connect(), Clock, Changed, () => Monitor.Exit(writing));
+            return new PendingChange(Connect(), Clock, who, Changed, () => Monitor.Exit(writing));
         }
         catch
         {

@@ -13,6 +13,7 @@ internal sealed class PendingChange : IDisposable
     private readonly SqliteConnection connection;
     private readonly SqliteTransaction transaction;
     private readonly TimeProvider clock;
+    private readonly Func<string?> who;
     private readonly DateTimeOffset begun;
     private readonly Action<string> kept;
     private readonly Action ended;
@@ -21,11 +22,12 @@ internal sealed class PendingChange : IDisposable
 
     /// <param name="connection">A connection of its own, closed with it.</param>
     /// <param name="clock">Tells the time of the change.</param>
+    /// <param name="who">Tells who makes the change; null where nobody said.</param>
     /// <param name="kept">Called with the scope when the change stands.</param>
     /// <param name="ended">Called once when it is disposed of; not when it could not begin.</param>
-    public PendingChange(SqliteConnection connection, TimeProvider clock, Action<string> kept, Action ended)
+    public PendingChange(SqliteConnection connection, TimeProvider clock, Func<string?> who, Action<string> kept, Action ended)
     {
-        (this.connection, this.clock, this.kept, this.ended) = (connection, clock, kept, ended);
+        (this.connection, this.clock, this.who, this.kept, this.ended) = (connection, clock, who, kept, ended);
         begun = clock.GetUtcNow();
         try
         {
@@ -83,14 +85,18 @@ internal sealed class PendingChange : IDisposable
     }
 
     /// <summary>Writes the history row and makes everything last. What had been undone in the scope cannot be redone after it.</summary>
-    public void Commit(string scope, string what)
+    /// <param name="scope">On what undo works.</param>
+    /// <param name="what">What it was, in a few words.</param>
+    /// <param name="by">Who made it; null for whoever works at the device.</param>
+    public void Commit(string scope, string what, string? by = null)
     {
         Run("UPDATE change SET state = 'dropped' WHERE scope = $scope AND state = 'undone'", ("scope", scope));
         Run(
-            "INSERT INTO change (scope, at, what, state) VALUES ($scope, $at, $what, 'done')",
+            "INSERT INTO change (scope, at, what, state, by) VALUES ($scope, $at, $what, 'done', $by)",
             ("scope", scope),
             ("at", clock.GetUtcNow().ToString("O")),
-            ("what", what)
+            ("what", what),
+            ("by", by ?? who())
         );
         using SqliteCommand last = Database.Command(connection, transaction, "SELECT last_insert_rowid()");
         long seq = (long)last.ExecuteScalar()!;

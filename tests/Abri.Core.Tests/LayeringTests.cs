@@ -19,7 +19,8 @@ public class LayeringTests
         ["Floor"] = ["Declared", "Work", "Geometry", "Shell", "Sealing", "Weather"],
         ["Linings"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Floor"],
         ["Days"] = ["Declared", "Work", "Shell", "Weather"],
-        ["Bench"] = ["Declared", "Work", "Geometry", "Openings"],
+        ["Bench"] = ["Declared", "Work", "Geometry", "Openings", "Weather"],
+        ["Logbook"] = ["Declared", "Geometry", "Weather", "Bench"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
         ["Record"] =
         [
@@ -35,6 +36,7 @@ public class LayeringTests
             "Weather",
             "Days",
             "Bench",
+            "Logbook",
             "Work",
         ],
         ["Stages"] =
@@ -53,6 +55,7 @@ public class LayeringTests
             "Weather",
             "Days",
             "Bench",
+            "Logbook",
         ],
     };
 

@@ -6,6 +6,7 @@ using Abri.Core.Shell;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
@@ -52,6 +53,7 @@ internal sealed class Scratch : IDisposable
         );
         Days = new DayStores(new ForecastStore(Database), new PersonStore(Database), new OwnTaskStore(Database), new PlanStore(Database));
         Done = new StepDoneStore(Database, Openings, Repairs, Floors);
+        Upkeep = new UpkeepStores(new UpkeepDoneStore(Database, Water.Drains), new OwnUpkeepStore(Database));
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,
@@ -70,7 +72,8 @@ internal sealed class Scratch : IDisposable
             Floors,
             Days,
             Products,
-            Done
+            Done,
+            Upkeep
         );
         Records = new RecordStore(
             Database,
@@ -89,7 +92,9 @@ internal sealed class Scratch : IDisposable
             new SheetStore(Database),
             Floors,
             Days,
-            Products
+            Products,
+            Done,
+            Upkeep
         );
     }
 
@@ -108,6 +113,8 @@ internal sealed class Scratch : IDisposable
     public DayStores Days { get; }
 
     public StepDoneStore Done { get; }
+
+    public UpkeepStores Upkeep { get; }
 
     public FloorStores Floors { get; }
 

@@ -1,5 +1,6 @@
 using Abri.Core;
 using Abri.Core.Geometry;
+using Abri.Core.Logbook;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;

@@ -1,5 +1,6 @@
 using Abri.Core.Declared;
 using Abri.Core.Openings;
+using Abri.Core.Weather;
 using Abri.Core.Work;
 
 namespace Abri.Core.Bench;
@@ -8,7 +9,8 @@ namespace Abri.Core.Bench;
 /// <param name="Name">Name of the hold point.</param>
 /// <param name="Value">The reading, in the unit of the hold point; null of what is only looked at.</param>
 /// <param name="Seen">Whether it is so; null of what is measured.</param>
-public sealed record HoldReading([Name(200)] string Name, [Within(-1000, 20_000, "A reading")] double? Value, bool? Seen);
+/// <param name="Unit">Unit of the reading, as the step that is done keeps it; null until then, and of what is only looked at.</param>
+public sealed record HoldReading([Name(200)] string Name, [Within(-1000, 20_000, "A reading")] double? Value, bool? Seen, Unit? Unit = null);
 
 /// <summary>What somebody says of a step that they have done.</summary>
 /// <param name="Token">
@@ -40,6 +42,7 @@ public sealed record StepReport(
 /// <param name="At">When it was done.</param>
 /// <param name="Counted">How long it was counted on to take.</param>
 /// <param name="Report">What was said of it.</param>
+/// <param name="Weather">The weather of that hour by the forecast then; null where none told of it.</param>
 public sealed record StepDone(
     Job Job,
     [Name] string Key,
@@ -47,5 +50,6 @@ public sealed record StepDone(
     ShellChange Shell,
     [Dated] DateTimeOffset At,
     Minutes Counted,
-    StepReport Report
+    StepReport Report,
+    WeatherHour? Weather = null
 );

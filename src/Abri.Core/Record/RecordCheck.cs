@@ -1,3 +1,4 @@
+using Abri.Core.Bench;
 using Abri.Core.Floor;
 using Abri.Core.Linings;
 using Abri.Core.Metal;
@@ -5,6 +6,7 @@ using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
+using Abri.Core.Work;
 
 namespace Abri.Core.Record;
 
@@ -46,6 +48,8 @@ public static class RecordCheck
         }
         HashSet<string> fittings = [.. record.Fittings.Select(f => f.Key)],
             atHand = [.. products.Select(p => p.Key)];
+        if (Twice((record.Upkeep?.Done ?? []).Select(d => $"{d.Key}, {d.On:yyyy-MM-dd}")) is { } again)
+            return new Problem("upkeep-twice", "/upkeep/done", $"Something was looked after twice on a day: {again}.");
         for (int i = 0; i < record.Panels.Count; i++)
         {
             if (OfPanel(record.Panels[i], fittings, atHand) is { } problem)
@@ -95,6 +99,10 @@ public static class RecordCheck
             return repair;
         if (First(record.Joints ?? [], j => JointCheck.Of(j) ?? OfReferences(record, j, products), "/joints") is { } joint)
             return joint;
+        if (First(record.Done ?? [], d => OfJob(record, d), "/done") is { } step)
+            return step;
+        if (Twice((record.Done ?? []).Select(d => $"{d.Job.Kind} {d.Job.Id}: {d.Key}")) is { } twice)
+            return new Problem("step-twice", "/done", $"A step is done twice: {twice}.");
         return (record.Water is { } water ? OfWater(record.Panel, water)?.Under("/water") : null)
             ?? (record.Floor is { } floor ? OfFloor(record, floor)?.Under("/floor") : null);
     }
@@ -104,6 +112,20 @@ public static class RecordCheck
         ?? First(floor.Boards, x => Board.Check(record.Panel, x), "/boards")
         ?? First(floor.Replacements, x => Replacement.Check(record.Panel, x) ?? OfFindings(record, x.Name, x.FindingIds), "/replacements")
         ?? First(floor.Linings ?? [], x => Lining.Check(record.Panel, x), "/linings");
+
+    /// <summary>The job of a step that is done is in the file.</summary>
+    private static Problem? OfJob(PanelRecord panel, StepDone done)
+    {
+        bool known = done.Job.Kind switch
+        {
+            JobKind.Opening => panel.Openings.Any(o => o.Key == done.Job.Id),
+            JobKind.Repair => panel.Repairs?.Any(r => r.Key == done.Job.Id) == true,
+            JobKind.Replacement => panel.Floor?.Replacements.Select((_, i) => VehicleFile.KeyOf("replacement", i)).Contains(done.Job.Id) == true,
+            JobKind.Lining => panel.Floor?.Linings?.Select((_, i) => VehicleFile.KeyOf("lining", i)).Contains(done.Job.Id) == true,
+            _ => false,
+        };
+        return known ? null : new Problem("job-unknown", "/job", $"The step {done.Title} belongs to a job that is not on its panel in the file.");
+    }
 
     /// <summary>What a repair or a replacement mends is in the file.</summary>
     private static Problem? OfFindings(PanelRecord panel, string name, IReadOnlyList<string> findingIds) =>

@@ -1,7 +1,10 @@
+using Abri.Core.Bench;
+using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Work;
 
 namespace Abri.Core.Record;
 
@@ -15,7 +18,17 @@ public static class VehicleFile
     {
         var fittings = new Keys<Fitting>("fitting", of.Fittings);
         var products = new Keys<Product>("product", of.Products);
-        PanelRecord[] panels = [.. of.Panels.Select(panel => OfPanel(of, panel, content, fittings, products))];
+        // By what upkeep names things of the file: the number of a panel, and the key of a thing on it.
+        Dictionary<string, string> local = [];
+        PanelRecord[] panels =
+        [
+            .. of.Panels.Select(
+                (panel, i) => OfPanel(of, panel, content, fittings, products, (id, key) => local[id] = key is null ? $"{i + 1}" : $"{i + 1}/{key}")
+            ),
+        ];
+        foreach ((Stored<OwnUpkeep> own, int i) in of.Upkeep.Own.Select((own, i) => (own, i)))
+            local[own.Id] = $"{i + 1}";
+        UpkeepDone[] lookedAfter = [.. of.Upkeep.Done.Values().Select(d => d.Rekeyed(local.GetValueOrDefault)).OfType<UpkeepDone>()];
         return new VehicleRecord(
             of.Vehicle.Value,
             of.Zones.Values(),
@@ -27,7 +40,8 @@ public static class VehicleFile
             of.Floor.Stock.Count > 0 ? of.Floor.Stock.Values() : null,
             of.Days.Forecast?.Value,
             of.Days.People.Count > 0 ? of.Days.People.Values() : null,
-            of.Days.Own.Count > 0 ? of.Days.Own.Values() : null
+            of.Days.Own.Count > 0 ? of.Days.Own.Values() : null,
+            of.Upkeep.Own.Count + lookedAfter.Length > 0 ? new UpkeepRecord(of.Upkeep.Own.Values(), lookedAfter) : null
         );
     }
 
@@ -36,7 +50,8 @@ public static class VehicleFile
         Stored<Panel> panel,
         Func<string, byte[]?> content,
         Keys<Fitting> fittings,
-        Keys<Product> products
+        Keys<Product> products,
+        Action<string, string?> known
     )
     {
         Stored<Finding>[] findings = [.. of.Findings.On(panel.Id)];
@@ -83,6 +98,24 @@ public static class VehicleFile
             [.. of.Floor.Replacements.On(panel.Id).Values().Select(r => r with { FindingIds = [.. r.FindingIds.Select(found.Of)] })],
             of.Floor.Linings.On(panel.Id).Values() is { Length: > 0 } linings ? linings : null
         );
+        known(panel.Id, null);
+        foreach ((string id, string key) in opened.All.Concat(repairs.All))
+            known(id, key);
+        var wood = of.Floor.Replacements.On(panel.Id).Select((r, i) => (r.Id, Key: KeyOf("replacement", i))).ToDictionary(r => r.Id, r => r.Key);
+        var lined = of.Floor.Linings.On(panel.Id).Select((l, i) => (l.Id, Key: KeyOf("lining", i))).ToDictionary(l => l.Id, l => l.Key);
+        string? KeyOfJob(Job job) =>
+            job.Kind switch
+            {
+                JobKind.Opening => opened.All.GetValueOrDefault(job.Id),
+                JobKind.Repair => repairs.All.GetValueOrDefault(job.Id),
+                JobKind.Replacement => wood.GetValueOrDefault(job.Id),
+                JobKind.Lining => lined.GetValueOrDefault(job.Id),
+                _ => null,
+            };
+        StepDone[] done =
+        [
+            .. of.Done.Values().Select(d => KeyOfJob(d.Job) is { } key ? d with { Job = d.Job with { Id = key } } : null).OfType<StepDone>(),
+        ];
         return new PanelRecord(
             panel.Value,
             members.Used,
@@ -97,9 +130,13 @@ public static class VehicleFile
             water.IsEmpty ? null : water,
             joints.Length > 0 ? joints : null,
             repairs.Used.Count > 0 ? repairs.Used : null,
-            floor.IsEmpty ? null : floor
+            floor.IsEmpty ? null : floor,
+            done.Length > 0 ? done : null
         );
     }
+
+    /// <summary>Key of the nth thing of a list whose rows bear none.</summary>
+    public static string KeyOf(string what, int index) => $"{what}-{index + 1}";
 
     /// <summary>Keys of rows, in the order in which they are first named.</summary>
     private sealed class Keys<T>(string what, IEnumerable<Stored<T>> rows)
@@ -110,6 +147,9 @@ public static class VehicleFile
         private readonly List<Keyed<T>> used = [];
 
         public IReadOnlyList<Keyed<T>> Used => used;
+
+        /// <summary>The keys that were named, by id.</summary>
+        public Dictionary<string, string> All => given.ToDictionary(g => g.Key, g => g.Value.Key);
 
         /// <summary>Keys of all rows, in their order.</summary>
         public static Keys<T> Whole(string what, IEnumerable<Stored<T>> rows)
@@ -124,7 +164,7 @@ public static class VehicleFile
         {
             if (!given.TryGetValue(id, out Keyed<T>? keyed))
             {
-                given[id] = keyed = new Keyed<T>($"{what}-{used.Count + 1}", values[id]);
+                given[id] = keyed = new Keyed<T>(KeyOf(what, used.Count), values[id]);
                 used.Add(keyed);
             }
             return keyed.Key;

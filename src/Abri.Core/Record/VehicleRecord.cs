@@ -1,8 +1,10 @@
+using Abri.Core.Bench;
 using Abri.Core.Days;
 using Abri.Core.Days.Planning;
 using Abri.Core.Declared;
 using Abri.Core.Floor;
 using Abri.Core.Linings;
+using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -25,6 +27,7 @@ namespace Abri.Core.Record;
 /// <param name="Forecast">The last forecast; null for none.</param>
 /// <param name="People">Who works on it; null for nobody.</param>
 /// <param name="OwnTasks">What somebody wrote down to do; null for nothing.</param>
+/// <param name="Upkeep">What is looked after; null for nothing.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -36,7 +39,19 @@ public sealed record VehicleRecord(
     [Count(0, 200, "A vehicle has at most 200 sizes of boards.")] IReadOnlyList<StockBoard>? StockBoards = null,
     Forecast? Forecast = null,
     [Count(0, 20, "At most {1} people work on a vehicle.")] IReadOnlyList<Person>? People = null,
-    [Count(0, 200, "At most {1} tasks are written down.")] IReadOnlyList<OwnTask>? OwnTasks = null
+    [Count(0, 200, "At most {1} tasks are written down.")] IReadOnlyList<OwnTask>? OwnTasks = null,
+    UpkeepRecord? Upkeep = null
+);
+
+/// <summary>What is looked after on a vehicle. What belongs to a thing on a panel stays with it.</summary>
+/// <param name="Own">What somebody wrote down.</param>
+/// <param name="Done">
+/// That it was looked after; its key names a thing by <c>panel/thing</c>: the number of the panel in the file, from 1, and the thing's key there, or by
+/// the number of what was written down.
+/// </param>
+public sealed record UpkeepRecord(
+    [Count(0, 200, "At most {1} things to look after are written down.")] IReadOnlyList<OwnUpkeep> Own,
+    [Count(0, 5000, "At most {1} times are kept.")] IReadOnlyList<UpkeepDone> Done
 );
 
 /// <summary>A panel with all that lies on it.</summary>
@@ -51,6 +66,10 @@ public sealed record VehicleRecord(
 /// </param>
 /// <param name="Repairs">Its repairs, null for none; the findings that they mend are keys of this panel.</param>
 /// <param name="Floor">What is known of its wood; null where nothing was written down.</param>
+/// <param name="Done">
+/// Steps of its jobs that are done, null for none; the id of a job is a key of this panel, of replacements and linings <c>replacement-1</c>,
+/// <c>lining-1</c> and so on, in the order of the list.
+/// </param>
 public sealed record PanelRecord(
     Panel Panel,
     IReadOnlyList<Keyed<Member>> Members,
@@ -59,7 +78,8 @@ public sealed record PanelRecord(
     WaterRecord? Water = null,
     IReadOnlyList<Joint>? Joints = null,
     [Count(0, 300, "A panel has at most 300 repairs.")] IReadOnlyList<Keyed<Repair>>? Repairs = null,
-    FloorRecord? Floor = null
+    FloorRecord? Floor = null,
+    [Count(0, 5000, "Of a panel at most {1} steps are kept.")] IReadOnlyList<StepDone>? Done = null
 )
 {
     /// <summary>A panel of things that have no keys yet: they get <c>member-1</c>, <c>finding-1</c>, <c>opening-1</c>, <c>repair-1</c> and so

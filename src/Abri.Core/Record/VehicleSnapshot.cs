@@ -4,6 +4,7 @@ using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
+using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
@@ -54,6 +55,9 @@ public sealed record VehicleSnapshot(
 {
     /// <summary>Steps that are done, oldest first.</summary>
     public IReadOnlyList<Stored<StepDone>> Done { get; init; } = [];
+
+    /// <summary>What is looked after.</summary>
+    public UpkeepRows Upkeep { get; init; } = new([], []);
 
     /// <summary>The steps of a job that are done, by key.</summary>
     public Dictionary<string, StepDone> DoneOf(Job job) => Done.Where(d => d.Value.Job == job).ToDictionary(d => d.Value.Key, d => d.Value);
@@ -123,6 +127,11 @@ public sealed record DayRows(
     IReadOnlyList<Stored<OwnTask>> Own,
     Stored<KeptPlan>? Plan
 );
+
+/// <summary>What is looked after on a vehicle.</summary>
+/// <param name="Done">That it was.</param>
+/// <param name="Own">What somebody wrote down.</param>
+public sealed record UpkeepRows(IReadOnlyList<Stored<UpkeepDone>> Done, IReadOnlyList<Stored<OwnUpkeep>> Own);
 
 /// <summary>Picks rows by what they belong to.</summary>
 public static class Rows

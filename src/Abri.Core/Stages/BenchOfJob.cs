@@ -170,8 +170,10 @@ public static class BenchOfJob
             counted,
             told with
             {
+                Readings = [.. told.Readings.Select(r => r with { Unit = line.Step.Holds.FirstOrDefault(h => h.Name == r.Name)?.Unit })],
                 Overruled = against.Length > 0 ? report.Overruled : null,
-            }
+            },
+            of.Days.Forecast?.Value.At(now)
         );
         return Change(of, bench, line, done);
     }

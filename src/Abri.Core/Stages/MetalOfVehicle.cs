@@ -21,13 +21,15 @@ public sealed record MetalSpot(string FindingId, string PanelId, Repair Proposal
 /// <param name="Advice">What the rules say of the metal, in a sentence; null where none was looked at.</param>
 /// <param name="Method">What that leads to; null where none was looked at.</param>
 /// <param name="Outline">Its outline on the panel: of a patch its edge, else what is damaged.</param>
-/// <param name="LookAgainOn">When it is looked at again; null where it need not be, or is not done yet.</param>
+/// <param name="LookAgainMonths">Months after which it is looked at again; null where it need not be, or is not done yet.</param>
+/// <param name="LookAgainOn">When that is.</param>
 public sealed record MetalRepair(
     Stored<Repair> Row,
     int? Order,
     string? Advice,
     RustMethod? Method,
     IReadOnlyList<PanelPoint> Outline,
+    int? LookAgainMonths,
     DateOnly? LookAgainOn
 );
 
@@ -59,13 +61,15 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
         {
             RepairWork work = Work(of, of.PanelOf(r), r.Value);
             RustAdvice? advice = work.Spot is { } spot ? RustRules.Of(spot, new RustLimits(), of.Lengths).Result : null;
+            int? months = LookAgain(r.Value, advice);
             return new MetalRepair(
                 r,
                 Order(JobKind.Repair, r.Id),
                 advice?.Summary,
                 advice?.Method,
                 Outline(work.Allowed, work.Panel),
-                LookAgain(r.Value, advice)
+                months,
+                months is { } m ? UpkeepOfVehicle.LookAgainOn(of, r.Id, r.Value.DoneOn!.Value, m) : null
             );
         });
         return new MetalOfVehicle(
@@ -103,12 +107,8 @@ public sealed record MetalOfVehicle(IReadOnlyList<MetalSpot> Spots, IReadOnlyLis
         : repair.Kind == RepairKind.Plug || repair.Shape != FindingShape.Area ? repair.Points
         : repair.Damage;
 
-    private static DateOnly? LookAgain(Repair repair, RustAdvice? advice)
-    {
-        if (!repair.IsOver || repair.DoneOn is not { } done)
-            return null;
-        int? months = advice?.LookAgainMonths
-            ?? (repair.State == RepairState.Watch || repair.Kind == RepairKind.Leave ? RustRules.WatchMonths : null);
-        return months is { } m ? done.AddMonths(m) : null;
-    }
+    private static int? LookAgain(Repair repair, RustAdvice? advice) =>
+        !repair.IsOver || repair.DoneOn is null
+            ? null
+            : advice?.LookAgainMonths ?? (repair.State == RepairState.Watch || repair.Kind == RepairKind.Leave ? RustRules.WatchMonths : null);
 }

@@ -39,6 +39,7 @@ public sealed record PresentAir(AirHour Air, double DryHours);
 /// <param name="NextJob">That job; null where there is none.</param>
 /// <param name="Present">The air now; null where the forecast says nothing of it.</param>
 /// <param name="PlannedOpen">When the plan leaves the shell open, by the name of the job.</param>
+/// <param name="Overdue">How many things are late that are looked after.</param>
 public sealed record WeatherStrip(
     DateTimeOffset Now,
     ShellBadge Badge,
@@ -46,7 +47,8 @@ public sealed record WeatherStrip(
     IReadOnlyList<CutWindow> Windows,
     Job? NextJob,
     PresentAir? Present,
-    IReadOnlyList<TimedStep> PlannedOpen
+    IReadOnlyList<TimedStep> PlannedOpen,
+    int Overdue
 )
 {
     private const int StripHours = 72;
@@ -83,7 +85,8 @@ public sealed record WeatherStrip(
                     Math.Round(((at.WetAt ?? at.Forecast.TrustedUntil) - at.Now).TotalHours, 1)
                 )
                 : null,
-            OpenByPlan(at)
+            OpenByPlan(at),
+            UpkeepOfVehicle.Overdue(at.Of, at.Now)
         );
     }
 

@@ -10,6 +10,6 @@ namespace Abri.Core.Water;
 /// <param name="Notes">Anything worth keeping.</param>
 public sealed record Drain([Name] string Name, PanelPoint Place, [Dated] DateTimeOffset? ClearedAt, [Notes] string Notes)
 {
-    /// <summary>A drain is looked at again after so many days: assumption.</summary>
-    public const int LookAgainDays = 180;
+    /// <summary>A drain is looked at again after so many months: assumption.</summary>
+    public const int LookAgainMonths = 6;
 }

@@ -246,8 +246,7 @@ public static class WaysOut
     private static IEnumerable<Judgement> OfDrain(Drain drain, DateTimeOffset now)
     {
         var at = PanelBox.Around(drain.Place, 2 * DrainMm, 2 * DrainMm);
-        double? days = drain.ClearedAt is { } cleared ? Math.Floor((now - cleared).TotalDays) : null;
-        if (days is null)
+        if (drain.ClearedAt is not { } cleared)
             yield return Row(
                 "drain-never-cleared",
                 JudgementState.NeedsWork,
@@ -258,19 +257,21 @@ public static class WaysOut
                 "Clear it, pour a cup of water through, and write the date down.",
                 at
             );
-        else if (days > Drain.LookAgainDays)
+        else if (now > cleared.AddMonths(Drain.LookAgainMonths))
             yield return new Judgement(
                 "drain-due",
                 JudgementState.NeedsWork,
-                $"{drain.Name} was cleared {days:0} days ago",
-                days,
-                Drain.LookAgainDays,
+                $"{drain.Name} was cleared {Days(cleared, now):0} days ago",
+                Days(cleared, now),
+                Days(cleared, cleared.AddMonths(Drain.LookAgainMonths)),
                 Unit.Days,
                 "Leaves and sealant crumbs close drains.",
                 "Clear it again.",
                 [new Mark(at.Corners, true)]
             );
     }
+
+    private static double Days(DateTimeOffset from, DateTimeOffset to) => Math.Floor((to - from).TotalDays);
 
     private static bool Waits(Finding f) => f.State is FindingState.Open or FindingState.Planned;
 

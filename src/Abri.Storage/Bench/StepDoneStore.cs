@@ -1,5 +1,6 @@
 using Abri.Core.Bench;
 using Abri.Core.Stages;
+using Abri.Core.Weather;
 using Abri.Core.Work;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
@@ -26,7 +27,7 @@ public sealed class StepDoneStore(Database database, OpeningStore openings, Repa
             if (!stands)
                 return WriteState.Stale;
             id = Insert(pending, vehicleId, change.Done);
-            pending.Commit(vehicleId, $"Done: {change.Done.Title}");
+            pending.Commit(vehicleId, $"Done: {change.Done.Title}", change.Done.Report.By);
             return WriteState.Done;
         });
         return new Written<StepDone>(state, state == WriteState.Done ? Find(id!) : null, message);
@@ -44,6 +45,7 @@ public sealed class StepDoneStore(Database database, OpeningStore openings, Repa
             ["at"] = Storage.Columns.MaybeTime(value.At),
             ["counted"] = Storage.Columns.Json(value.Counted),
             ["report"] = Storage.Columns.Json(value.Report),
+            ["weather"] = Storage.Columns.MaybeJson(value.Weather),
         };
 
     /// <inheritdoc/>
@@ -55,7 +57,8 @@ public sealed class StepDoneStore(Database database, OpeningStore openings, Repa
             row.Enum<ShellChange>("shell"),
             row.MaybeTime("at")!.Value,
             row.Json<Minutes>("counted"),
-            row.Json<StepReport>("report")
+            row.Json<StepReport>("report"),
+            row.MaybeJson<WeatherHour>("weather")
         );
 
     /// <inheritdoc/>

@@ -15,15 +15,25 @@ public sealed record FloorStores(ProbeStore Probes, BoardStore Boards, Replaceme
     /// <param name="panelId">The panel.</param>
     /// <param name="floor">What is added.</param>
     /// <param name="findingIds">Ids of the panel's findings by their keys.</param>
-    internal void Insert(PendingChange pending, string panelId, FloorRecord floor, Dictionary<string, string> findingIds)
+    /// <returns>Ids of the replacements, and of the linings, in their order.</returns>
+    internal (string[] Replacements, string[] Linings) Insert(
+        PendingChange pending,
+        string panelId,
+        FloorRecord floor,
+        Dictionary<string, string> findingIds
+    )
     {
         foreach (Core.Floor.Probe probe in floor.Probes)
             Probes.Insert(pending, panelId, probe);
         foreach (Core.Floor.Board board in floor.Boards)
             Boards.Insert(pending, panelId, board);
-        foreach (Core.Floor.Replacement replacement in floor.Replacements)
-            Replacements.Insert(pending, panelId, replacement with { FindingIds = [.. replacement.FindingIds.Select(key => findingIds[key])] });
-        foreach (Core.Linings.Lining lining in floor.Linings ?? [])
-            Linings.Insert(pending, panelId, lining);
+        return (
+            [
+                .. floor.Replacements.Select(r =>
+                    Replacements.Insert(pending, panelId, r with { FindingIds = [.. r.FindingIds.Select(key => findingIds[key])] })
+                ),
+            ],
+            [.. (floor.Linings ?? []).Select(l => Linings.Insert(pending, panelId, l))]
+        );
     }
 }

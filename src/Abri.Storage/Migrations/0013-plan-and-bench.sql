@@ -44,6 +44,34 @@ CREATE TABLE step_done (
     at         TEXT NOT NULL,
     counted    TEXT NOT NULL CHECK (json_valid(counted)),     -- Minutes
     report     TEXT NOT NULL CHECK (json_valid(report)),      -- StepReport
+    weather    TEXT CHECK (json_valid(weather)),              -- WeatherHour
     UNIQUE (job_kind, job_id, key)                            -- a step is done once
 ) STRICT;
 CREATE INDEX step_done_by_vehicle ON step_done (vehicle_id);
+
+-- Who made a change, where the device said so.
+ALTER TABLE change ADD COLUMN by TEXT;
+
+-- What is looked after again and again: that it was, and what somebody wrote down.
+CREATE TABLE upkeep_done (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    vehicle_id TEXT NOT NULL REFERENCES vehicle (id),
+    key        TEXT NOT NULL,                                 -- its thing may be gone
+    what       TEXT NOT NULL,
+    done_on    TEXT NOT NULL,
+    by         TEXT NOT NULL,
+    notes      TEXT NOT NULL,
+    UNIQUE (vehicle_id, key, done_on)
+) STRICT;
+
+CREATE TABLE own_upkeep (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    vehicle_id TEXT NOT NULL REFERENCES vehicle (id),
+    name       TEXT NOT NULL,
+    how        TEXT NOT NULL,
+    first_on   TEXT NOT NULL,
+    months     INTEGER
+) STRICT;
+CREATE INDEX own_upkeep_by_vehicle ON own_upkeep (vehicle_id);

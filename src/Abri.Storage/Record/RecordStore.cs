@@ -1,15 +1,20 @@
 using Abri.Core;
+using Abri.Core.Bench;
 using Abri.Core.Days;
 using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
+using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water.Leaks;
+using Abri.Core.Work;
+using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
@@ -36,7 +41,9 @@ public sealed class RecordStore(
     SheetStore sheets,
     FloorStores floors,
     DayStores days,
-    ProductStore products
+    ProductStore products,
+    StepDoneStore done,
+    UpkeepStores upkeep
 )
 {
     /// <summary>
@@ -66,8 +73,11 @@ public sealed class RecordStore(
             days.Own.Insert(pending, vehicle, own);
         foreach (LeakPrior prior in record.LeakPriors ?? [])
             priors.Insert(pending, vehicle, prior);
-        foreach (PanelRecord panel in record.Panels)
-            AddPanel(pending, vehicle, panel, fittingIds, productIds);
+        // By what the file's upkeep names things.
+        Dictionary<string, string> ids = [];
+        foreach ((PanelRecord panel, int i) in record.Panels.Select((panel, i) => (panel, i)))
+            AddPanel(pending, vehicle, panel, fittingIds, productIds, (key, id) => ids[key is null ? $"{i + 1}" : $"{i + 1}/{key}"] = id);
+        AddUpkeep(pending, vehicle, record.Upkeep, ids);
         pending.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }
@@ -77,7 +87,8 @@ public sealed class RecordStore(
         string vehicle,
         PanelRecord panel,
         Dictionary<string, string> fittingIds,
-        Dictionary<string, string> productIds
+        Dictionary<string, string> productIds,
+        Action<string?, string> known
     )
     {
         string panelId = panels.Insert(pending, vehicle, panel.Panel);
@@ -98,8 +109,21 @@ public sealed class RecordStore(
             r => r.Key,
             r => repairs.Insert(pending, panelId, r.Value with { FindingIds = [.. r.Value.FindingIds.Select(key => findingIds[key])] })
         );
-        if (panel.Floor is { } floor)
-            floors.Insert(pending, panelId, floor, findingIds);
+        (string[] wood, string[] linings) = panel.Floor is { } floor ? floors.Insert(pending, panelId, floor, findingIds) : ([], []);
+        known(null, panelId);
+        foreach ((string key, string id) in openingIds.Concat(repairIds))
+            known(key, id);
+        foreach (StepDone step in panel.Done ?? [])
+        {
+            string job = step.Job.Kind switch
+            {
+                JobKind.Opening => openingIds[step.Job.Id],
+                JobKind.Repair => repairIds[step.Job.Id],
+                JobKind.Replacement => wood.Where((_, i) => VehicleFile.KeyOf("replacement", i) == step.Job.Id).Single(),
+                _ => linings.Where((_, i) => VehicleFile.KeyOf("lining", i) == step.Job.Id).Single(),
+            };
+            done.Insert(pending, vehicle, step with { Job = step.Job with { Id = job } });
+        }
         foreach (Joint joint in panel.Joints ?? [])
         {
             JointOf? of = joint.Of is not { } it
@@ -113,6 +137,21 @@ public sealed class RecordStore(
                     _ => it,
                 };
             joints.Insert(pending, panelId, joint with { Of = of, ProductId = joint.ProductId is { } product ? productIds[product] : null });
+        }
+    }
+
+    /// <summary>What is looked after; of what is not in the file there is nothing to keep.</summary>
+    private void AddUpkeep(PendingChange pending, string vehicle, UpkeepRecord? record, Dictionary<string, string> ids)
+    {
+        string[] own = [.. (record?.Own ?? []).Select(o => upkeep.Own.Insert(pending, vehicle, o))];
+        string? IdOf(string kind, string name) =>
+            kind != nameof(UpkeepKind.Own) ? ids.GetValueOrDefault(name)
+            : int.TryParse(name, out int n) ? own.ElementAtOrDefault(n - 1)
+            : null;
+        foreach (UpkeepDone looked in record?.Done ?? [])
+        {
+            if (looked.Rekeyed(name => IdOf(looked.Key.Split('/')[0], name)) is { } here)
+                upkeep.Done.Insert(pending, vehicle, here);
         }
     }
 

@@ -4,6 +4,7 @@ using Abri.Core.Shell;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
@@ -31,7 +32,8 @@ public sealed class SnapshotStore(
     FloorStores floors,
     DayStores days,
     ProductStore products,
-    StepDoneStore done
+    StepDoneStore done,
+    UpkeepStores upkeep
 )
 {
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
@@ -81,6 +83,7 @@ public sealed class SnapshotStore(
             )
             {
                 Done = done.OfVehicle(vehicleId),
+                Upkeep = new UpkeepRows(upkeep.Done.OfVehicle(vehicleId), upkeep.Own.OfVehicle(vehicleId)),
             };
         });
 }

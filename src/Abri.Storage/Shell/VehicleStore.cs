@@ -19,6 +19,8 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
         "own_task",
         "plan",
         "step_done",
+        "upkeep_done",
+        "own_upkeep",
     ];
 
     /// <summary>Scope of changes to the list of vehicles itself.</summary>

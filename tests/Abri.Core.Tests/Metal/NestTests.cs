@@ -174,8 +174,8 @@ public class NestTests
         return best;
     }
 
-    [Fact]
-    public void Forty_rectangles_have_an_answer_within_three_seconds_and_a_bound()
+    [Fact] // How long that takes is measured in Abri.Bench
+    public void Forty_rectangles_have_an_answer_and_a_bound()
     {
         var random = new Random(5);
         var question = new NestQuestion(
@@ -183,9 +183,7 @@ public class NestTests
             [Sheet(1000, 2000), Sheet(1000, 2000), Sheet(1250, 2500), Sheet(500, 700)],
             2
         );
-        long began = Environment.TickCount64;
         NestPlan plan = Laid(question);
-        Assert.InRange(Environment.TickCount64 - began, 0, 9000);
         Holds(question, plan);
         Assert.Empty(plan.Left);
         Assert.InRange(plan.LeastMm2, plan.PiecesMm2, plan.SheetsMm2);

@@ -93,8 +93,8 @@ public class SealAndWaysOutTests
     public void A_drain_is_due_after_half_a_year_and_at_once_where_nobody_knows()
     {
         Assert.Equal(["drain-never-cleared"], Side([], drains: [new("Drain 1", new(1000, 30), null, "")]).Select(r => r.Id));
-        Assert.Equal(["drain-due"], Side([], drains: [new("Drain 1", new(1000, 30), Now.AddDays(-181), "")]).Select(r => r.Id));
-        Assert.Empty(Side([], drains: [new("Drain 1", new(1000, 30), Now.AddDays(-180), "")]));
+        Assert.Equal(["drain-due"], Side([], drains: [new("Drain 1", new(1000, 30), Now.AddMonths(-6).AddSeconds(-1), "")]).Select(r => r.Id));
+        Assert.Empty(Side([], drains: [new("Drain 1", new(1000, 30), Now.AddMonths(-6), "")]));
     }
 
     private static Covering Over(CoveringKind kind, double footMm, bool sealedAtBottom) =>

@@ -306,6 +306,7 @@ export const bounds = {
     people: { least: 1, most: 20, label: 'The number of people', unit: '' },
     windBelowMs: { least: 1, most: 40, label: 'The wind', unit: 'm/s' },
   },
+  OwnUpkeep: { months: { least: 1, most: 120, label: 'From one time to the next', unit: 'months' } },
   PaintInput: {
     areaM2: { least: 0.001, most: 500, label: 'The area', unit: 'm2' },
     airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },

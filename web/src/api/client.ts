@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { whoHere } from '@/app/person'
 import type { components, paths } from './schema'
 
 export type Schemas = components['schemas']
@@ -44,6 +45,7 @@ const ends = new WeakMap<Response, () => void>()
 export const api = createClient<paths>({
   baseUrl: '',
   async fetch(request) {
+    if (whoHere.value) request.headers.set('Abri-Person', encodeURIComponent(whoHere.value))
     if (!request.headers.has('If-Match')) return await fetch(request)
     let end = () => {}
     const change = new Promise<void>((resolve) => (end = resolve))

@@ -182,6 +182,8 @@ export const enums = {
   TrimHeld: ['clips', 'screws'],
   Unit: ['mm', 'ml', 'count', 'kg', 'days', 'hours', 'percent', 'degrees', 'celsius'],
   UnitSystem: ['mm', 'inch'],
+  UpkeepKind: ['bottomChannels', 'drains', 'roofSealant', 'doorSeals', 'underbodyWax', 'bondedGlass', 'mendedMetal', 'own'],
+  UpkeepState: ['overdue', 'soon', 'unknown', 'later', 'over'],
   VehicleKind: ['panelVan', 'bus', 'boxTrailer', 'caravanBody'],
   ViewedFrom: ['outside', 'inside'],
   WideTrim: ['innerEdge', 'wider'],

@@ -3573,6 +3573,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/as-built": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["as-built"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/upkeep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["upkeep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/upkeep/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["upkeep-calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/upkeep/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["upkeep-do"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/upkeep/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["own-upkeep-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/upkeep/own/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own-upkeep-get"];
+        put: operations["own-upkeep-put"];
+        post?: never;
+        delete: operations["own-upkeep-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -3738,6 +3850,16 @@ export interface components {
             riseMm: number;
             /** Format: double */
             arcMm: number;
+        };
+        AsBuilt: {
+            openingId: string;
+            panelId: string;
+            name: string;
+            state: components["schemas"]["OpeningState"];
+            frame: components["schemas"]["Frame"];
+            measured: components["schemas"]["AsCut"];
+            fit: null | components["schemas"]["HoleFit"];
+            trouble: null | string;
         };
         AsCut: {
             /** Format: double */
@@ -5229,6 +5351,7 @@ export interface components {
             /** Format: double */
             value: null | number;
             seen: null | boolean;
+            unit?: null | components["schemas"]["Unit"];
         };
         HoldReadings: {
             readings: components["schemas"]["HoldReading"][];
@@ -5633,6 +5756,32 @@ export interface components {
             standing: components["schemas"]["OpeningStanding"];
             product: null | string;
         };
+        LogEntry: {
+            /** Format: int64 */
+            seq: number;
+            /** Format: date-time */
+            at: string;
+            by: null | string;
+            what: string;
+            state: components["schemas"]["ChangeState"];
+            lines: components["schemas"]["LogLine"][];
+            /** Format: int32 */
+            more: number;
+            step: null | components["schemas"]["StepDone"];
+            weather: null | components["schemas"]["WeatherHour"];
+        };
+        LogLine: {
+            of: string;
+            what: null | string;
+            before: null | string;
+            after: null | string;
+        };
+        LogPage: {
+            entries: components["schemas"]["LogEntry"][];
+            /** Format: int64 */
+            before: null | number;
+            people: string[];
+        };
         Mark: {
             points: components["schemas"]["PanelPoint"][];
             isArea: boolean;
@@ -5724,6 +5873,8 @@ export interface components {
             advice: null | string;
             method: null | components["schemas"]["RustMethod"];
             outline: components["schemas"]["PanelPoint"][];
+            /** Format: int32 */
+            lookAgainMonths: null | number;
             /** Format: date */
             lookAgainOn: null | string;
         };
@@ -5999,6 +6150,14 @@ export interface components {
             /** Format: date-time */
             until: null | string;
             isDone: boolean;
+        };
+        OwnUpkeep: {
+            name: string;
+            how: string;
+            /** Format: date */
+            first: string;
+            /** Format: int32 */
+            months: null | number;
         };
         /** @enum {unknown} */
         PaintBy: "brush" | "roller" | "sprayCan";
@@ -7369,6 +7528,7 @@ export interface components {
             at: string;
             counted: components["schemas"]["Minutes"];
             report: components["schemas"]["StepReport"];
+            weather?: null | components["schemas"]["WeatherHour"];
         };
         StepReport: {
             token: string;
@@ -7495,6 +7655,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["OwnTask"];
         };
+        StoredOfOwnUpkeep: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["OwnUpkeep"];
+        };
         StoredOfPanel: {
             id: string;
             /** Format: int32 */
@@ -7578,6 +7745,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Suspect"];
+        };
+        StoredOfUpkeepDone: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["UpkeepDone"];
         };
         StoredOfVehicle: {
             id: string;
@@ -7918,6 +8092,34 @@ export interface components {
             id: string;
             why: string;
         };
+        UpkeepDone: {
+            key: string;
+            what: string;
+            /** Format: date */
+            on: string;
+            by: string;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        UpkeepKind: "bottomChannels" | "drains" | "roofSealant" | "doorSeals" | "underbodyWax" | "bondedGlass" | "mendedMetal" | "own";
+        UpkeepLine: {
+            key: string;
+            kind: components["schemas"]["UpkeepKind"];
+            what: string;
+            how: string;
+            panelId: null | string;
+            /** Format: int32 */
+            months: null | number;
+            /** Format: date */
+            last: null | string;
+            /** Format: date */
+            due: null | string;
+            state: components["schemas"]["UpkeepState"];
+            done: components["schemas"]["UpkeepDone"][];
+            ownId: null | string;
+        };
+        /** @enum {unknown} */
+        UpkeepState: "overdue" | "soon" | "unknown" | "later" | "over";
         Vehicle: {
             name: string;
             kind: components["schemas"]["VehicleKind"];
@@ -8045,6 +8247,8 @@ export interface components {
             nextJob: null | components["schemas"]["Job"];
             present: null | components["schemas"]["PresentAir"];
             plannedOpen: components["schemas"]["TimedStep"][];
+            /** Format: int32 */
+            overdue: number;
         };
         WeldOrderInput: {
             edge: components["schemas"]["PanelPoint"][];
@@ -14880,6 +15084,225 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StoredOfStepDone"];
                 };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: {
+                before?: number;
+                steps?: boolean;
+                by?: string;
+                text?: string;
+                record?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogPage"];
+                };
+            };
+        };
+    };
+    "as-built": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsBuilt"][];
+                };
+            };
+        };
+    };
+    upkeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UpkeepLine"][];
+                };
+            };
+        };
+    };
+    "upkeep-calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "upkeep-do": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UpkeepDone"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfUpkeepDone"];
+                };
+            };
+        };
+    };
+    "own-upkeep-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnUpkeep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOwnUpkeep"];
+                };
+            };
+        };
+    };
+    "own-upkeep-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOwnUpkeep"];
+                };
+            };
+        };
+    };
+    "own-upkeep-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnUpkeep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfOwnUpkeep"];
+                };
+            };
+        };
+    };
+    "own-upkeep-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

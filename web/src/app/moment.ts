@@ -13,6 +13,12 @@ export function dayText(at: string, form: 'short' | 'long' = 'short'): string {
   })
 }
 
+/** 12 May 2031, of a day without a time. */
+export function dateText(date: string): string {
+  const [year, month, day] = date.split('-').map(Number)
+  return new Date(year!, month! - 1, day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+}
+
 /** 09:40. */
 export const clockText = (at: string) => parts(at).clock
 

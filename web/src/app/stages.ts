@@ -98,4 +98,12 @@ export const stages: readonly Stage[] = [
       },
     ],
   },
+  {
+    name: 'logbook',
+    screens: [
+      { path: 'logbook', name: 'logbook', component: () => import('@/stages/logbook/UpkeepScreen.vue') },
+      { path: 'logbook/log', name: 'log', component: () => import('@/stages/logbook/LogScreen.vue') },
+      { path: 'logbook/built', name: 'as-built', component: () => import('@/stages/logbook/AsBuiltScreen.vue') },
+    ],
+  },
 ]

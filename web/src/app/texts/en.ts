@@ -3,6 +3,7 @@ import { daysTexts } from './days'
 import { figuresTexts } from './figures'
 import { fittingTexts } from './fitting'
 import { floorTexts } from './floor'
+import { logbookTexts } from './logbook'
 import { openingsTexts } from './openings'
 import { metalTexts } from './metal'
 import { sealingTexts } from './sealing'
@@ -16,6 +17,7 @@ export const en = {
   ...figuresTexts,
   ...fittingTexts,
   ...floorTexts,
+  ...logbookTexts,
   ...openingsTexts,
   ...metalTexts,
   ...sealingTexts,
@@ -55,6 +57,8 @@ export const en = {
       weather: 'weather',
       person: 'person',
       ownTask: 'something to do',
+      upkeepDone: 'that it was looked after:',
+      ownUpkeep: 'something to look after',
       overrule: 'overruling a rule',
     },
     failed: 'Something failed in the program. Nothing was lost; try again.',
@@ -109,6 +113,7 @@ export const en = {
     sealing: 'Sealing',
     days: 'Days',
     bench: 'Bench',
+    logbook: 'Logbook',
     figures: 'Quick figures',
     fittings: 'Fittings',
     vehicles: 'Vehicles',

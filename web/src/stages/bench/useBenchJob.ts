@@ -5,12 +5,12 @@ import { api, got, type Schemas } from '@/api/client'
 import { useDraft } from '@/app/drafts'
 import { useState } from '@/app/state'
 import { useAnswer } from '@/app/useAnswer'
+import { rememberPerson, whoHere } from '@/app/person'
 
 export type BenchStep = Schemas['BenchStep']
 type Kind = 'opening' | 'repair' | 'replacement' | 'lining'
 
 const everyMinute = 60_000
-const who = 'abri.seenBy'
 
 /** What somebody types at a step before it is done. The token is made once, so that a report that is sent again is the same one. */
 export interface Typed {
@@ -26,7 +26,7 @@ export interface Typed {
 
 const blank = (): Typed => ({
   token: crypto.randomUUID(),
-  by: localStorage.getItem(who) ?? '',
+  by: whoHere.value,
   minutes: null,
   values: {},
   seen: {},
@@ -111,7 +111,7 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
   async function done(): Promise<boolean> {
     const at = shown.value!
     const { token, by, minutes, notes, overruled } = typed.value
-    localStorage.setItem(who, by)
+    rememberPerson(by)
     const kept = await change(() =>
       got(
         api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {

@@ -7,6 +7,7 @@ import { enums } from '@/api/enums'
 import { useDraft } from '@/app/drafts'
 import { lengthText } from '@/app/length'
 import { useState } from '@/app/state'
+import { rememberPerson, whoHere } from '@/app/person'
 import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
 import TextField from '@/ui/TextField.vue'
@@ -48,7 +49,7 @@ const entry = reactive<Schemas['JointEvent']>({
   kind: 'sealed',
   family: null,
   product: '',
-  by: localStorage.getItem('abri.seenBy') ?? '',
+  by: whoHere.value,
 })
 const writing = ref(false)
 function begin() {
@@ -68,7 +69,7 @@ useDraft({
   },
 })
 async function write() {
-  localStorage.setItem('abri.seenBy', entry.by)
+  rememberPerson(entry.by)
   const history = [...j.value.history, { ...entry, family: entry.kind === 'sealed' ? entry.family : null }].sort((a, b) =>
     a.on.localeCompare(b.on),
   )

@@ -11,6 +11,7 @@ import { lengthsRead } from '@/app/parseLength'
 import { leaving } from '@/app/leaving'
 import { newName, wasOffered } from '@/app/newName'
 import { onTopOf, saidBeside, useState } from '@/app/state'
+import { rememberPerson } from '@/app/person'
 import Wrong from '@/ui/Wrong.vue'
 import { facingOf, panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
@@ -84,7 +85,7 @@ async function save() {
   const e = edited.value
   if (!e || !(await lengthsRead())) return
   if (e.value.name.trim() === '') e.value.name = t(`findings.kinds.${e.value.kind}`)
-  localStorage.setItem('abri.seenBy', e.value.seenBy)
+  rememberPerson(e.value.seenBy)
   const vehicleId = shell.value!.vehicle.id
   await run(async () => {
     const row = e.id

@@ -6,6 +6,7 @@ import { lengthNumber, lengthText } from '@/app/length'
 import SeverityMark from '@/ui/SeverityMark.vue'
 import { useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
+import LateUpkeep from '@/stages/logbook/LateUpkeep.vue'
 
 /** What comes next and why, then all that waits in the order of work. */
 const props = defineProps<{ shell: Schemas['WholeShell']; numbers: Record<string, number> }>()
@@ -86,6 +87,7 @@ function size(m: Schemas['FindingMeasures']): string {
     <b>{{ t('waysOut.fromWalkaround') }}</b>
     <span v-for="w in shut" :key="w.row.title">{{ w.row.title }}. {{ w.row.remedy }}</span>
   </RouterLink>
+  <LateUpkeep />
   <div class="card">
     <h2>{{ t('walkaround.waiting') }}</h2>
     <div>

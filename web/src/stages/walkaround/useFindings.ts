@@ -6,6 +6,7 @@ import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { useState } from '@/app/state'
 import { i18n } from '@/app/texts'
+import { whoHere } from '@/app/person'
 import { boxOf } from '@/drawing/geometry'
 
 /** A finding being written down: a new one has no id yet. */
@@ -54,7 +55,7 @@ export function useFindings() {
         severity: 'moderate',
         measures: { lengthMm: null, widthMm: null, depthMm: null, moisturePercent: null },
         state: 'open',
-        seenBy: localStorage.getItem('abri.seenBy') ?? '',
+        seenBy: whoHere.value,
         seenAt: new Date().toISOString(),
         notes: '',
       },

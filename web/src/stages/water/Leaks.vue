@@ -7,6 +7,7 @@ import type { Finding, Point, Schemas, Stored } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { useState } from '@/app/state'
 import { usePanelRecord } from '@/app/usePanelRecord'
+import { whoHere } from '@/app/person'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import type { ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
@@ -83,7 +84,7 @@ function lookAt(panelId: string, at: Point) {
     attitude: null,
     spray: null,
     afterMinutes: null,
-    seenBy: localStorage.getItem('abri.seenBy') ?? '',
+    seenBy: whoHere.value,
     notes: '',
   })
 }

@@ -5,6 +5,7 @@ import { enums } from '@/api/enums'
 import NumberInput from '@/ui/NumberInput.vue'
 import RecordDialogue from '@/ui/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
+import { rememberPerson } from '@/app/person'
 
 /** A place inside that was looked at after rain, or that the meter was held to. */
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Observation']>> }>()
@@ -17,7 +18,7 @@ function setKind(kind: Schemas['ObservationKind']) {
   o.wet = kind === 'moisture' ? null : true
 }
 async function keep() {
-  localStorage.setItem('abri.seenBy', edited.value!.value.seenBy)
+  rememberPerson(edited.value!.value.seenBy)
   await save()
 }
 </script>

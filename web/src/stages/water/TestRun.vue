@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import type { usePanelRecord } from '@/app/usePanelRecord'
+import { whoHere } from '@/app/person'
 
 /** A water test while it is being made: what to do, a timer for spraying and waiting, and two keys for the result. */
 const props = defineProps<{ record: ReturnType<typeof usePanelRecord<Schemas['Observation']>> }>()
@@ -61,7 +62,7 @@ async function result(wet: boolean) {
     attitude: null,
     spray: { ...test.value.spray, minutes: Math.round(minutes * 10) / 10 },
     afterMinutes: wet && startedAt.value !== null ? Math.round(goneMinutes.value * 10) / 10 : null,
-    seenBy: localStorage.getItem('abri.seenBy') ?? '',
+    seenBy: whoHere.value,
     notes: '',
   })
   saving.value = false

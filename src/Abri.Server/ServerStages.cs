@@ -79,7 +79,7 @@ internal static class ServerStages
                     .AddSingleton<DayStores>(),
             DaysEndpoints.MapDays
         ),
-        new(services => services.AddSingleton<StepDoneStore>(), BenchEndpoints.MapBench),
+        new(services => services.AddSingleton<StepDoneStore>().AddSingleton<LessonStore>(), BenchEndpoints.MapBench),
         new(
             services => services.AddSingleton<UpkeepDoneStore>().AddSingleton<OwnUpkeepStore>().AddSingleton<UpkeepStores>(),
             LogbookEndpoints.MapLogbook

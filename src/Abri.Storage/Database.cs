@@ -22,6 +22,8 @@ public sealed class Database : IDisposable
 
     private long revision;
 
+    private DateTimeOffset lastId = DateTimeOffset.UnixEpoch;
+
     private readonly Func<string?> who;
 
     private Database(string file, TimeProvider clock, Func<string?> who)
@@ -80,13 +82,23 @@ public sealed class Database : IDisposable
         Monitor.Enter(writing);
         try
         {
-            return new PendingChange(Connect(), Clock, who, Changed, () => Monitor.Exit(writing));
+            return new PendingChange(Connect(), Clock, NextIdTime, who, Changed, () => Monitor.Exit(writing));
         }
         catch
         {
             Monitor.Exit(writing);
             throw;
         }
+    }
+
+    /// <summary>
+    /// A time for an id: that of the clock, but a millisecond after the one before, whichever change that was in. Only the change that is being
+    /// written asks.
+    /// </summary>
+    private DateTimeOffset NextIdTime()
+    {
+        DateTimeOffset now = Clock.GetUtcNow();
+        return lastId = now > lastId.AddMilliseconds(1) ? now : lastId.AddMilliseconds(1);
     }
 
     /// <summary>Opens a connection with the settings that every one needs.</summary>

@@ -14,21 +14,28 @@ internal sealed class PendingChange : IDisposable
     private readonly SqliteTransaction transaction;
     private readonly TimeProvider clock;
     private readonly Func<string?> who;
-    private readonly DateTimeOffset begun;
+    private readonly Func<DateTimeOffset> idTime;
     private readonly Action<string> kept;
     private readonly Action ended;
     private readonly List<(string Table, string Id, string? Before, string? After)> touched = [];
-    private int ids;
+    private readonly List<string> shared = [];
 
     /// <param name="connection">A connection of its own, closed with it.</param>
     /// <param name="clock">Tells the time of the change.</param>
+    /// <param name="idTime">Gives each id its time.</param>
     /// <param name="who">Tells who makes the change; null where nobody said.</param>
     /// <param name="kept">Called with the scope when the change stands.</param>
     /// <param name="ended">Called once when it is disposed of; not when it could not begin.</param>
-    public PendingChange(SqliteConnection connection, TimeProvider clock, Func<string?> who, Action<string> kept, Action ended)
+    public PendingChange(
+        SqliteConnection connection,
+        TimeProvider clock,
+        Func<DateTimeOffset> idTime,
+        Func<string?> who,
+        Action<string> kept,
+        Action ended
+    )
     {
-        (this.connection, this.clock, this.who, this.kept, this.ended) = (connection, clock, who, kept, ended);
-        begun = clock.GetUtcNow();
+        (this.connection, this.clock, this.idTime, this.who, this.kept, this.ended) = (connection, clock, idTime, who, kept, ended);
         try
         {
             // Immediate: a write that has to wait does so here, not half way through.
@@ -41,8 +48,8 @@ internal sealed class PendingChange : IDisposable
         }
     }
 
-    /// <summary>An id for a row of this change: a millisecond after the one before, so that rows added together keep their order.</summary>
-    public string NewId() => Guid.CreateVersion7(begun.AddMilliseconds(ids++)).ToString();
+    /// <summary>An id for a row of this change, after every one before it: rows are listed in the order in which they came.</summary>
+    public string NewId() => Guid.CreateVersion7(idTime()).ToString();
 
     /// <summary>Inserts a row; its version starts at 1.</summary>
     public void Insert(string table, string id, IReadOnlyDictionary<string, object?> columns) => Put(table, id, 1, columns, null);
@@ -84,6 +91,9 @@ internal sealed class PendingChange : IDisposable
         return (int?)(long?)command.ExecuteScalar();
     }
 
+    /// <summary>Says that the change bears on another scope too: what is worked out of that is out of date with it.</summary>
+    public void Shares(string scope) => shared.Add(scope);
+
     /// <summary>Writes the history row and makes everything last. What had been undone in the scope cannot be redone after it.</summary>
     /// <param name="scope">On what undo works.</param>
     /// <param name="what">What it was, in a few words.</param>
@@ -115,7 +125,8 @@ internal sealed class PendingChange : IDisposable
             );
         }
         transaction.Commit();
-        kept(scope);
+        foreach (string of in shared.Append(scope))
+            kept(of);
     }
 
     /// <summary>Takes a change back, or does it again, without a history row of its own: the change's row says which.</summary>

@@ -19,7 +19,7 @@ public class LayeringTests
         ["Floor"] = ["Declared", "Work", "Geometry", "Shell", "Sealing", "Weather"],
         ["Linings"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Floor"],
         ["Days"] = ["Declared", "Work", "Shell", "Weather"],
-        ["Bench"] = ["Declared", "Work", "Geometry", "Openings", "Weather"],
+        ["Bench"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Weather"],
         ["Logbook"] = ["Declared", "Geometry", "Weather", "Bench"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
         ["Record"] =

@@ -52,7 +52,8 @@ internal sealed class Scratch : IDisposable
             new StockBoardStore(Database)
         );
         Days = new DayStores(new ForecastStore(Database), new PersonStore(Database), new OwnTaskStore(Database), new PlanStore(Database));
-        Done = new StepDoneStore(Database, Openings, Repairs, Floors);
+        Lessons = new LessonStore(Database);
+        Done = new StepDoneStore(Database, Openings, Repairs, Floors, Findings, Lessons);
         Upkeep = new UpkeepStores(new UpkeepDoneStore(Database, Water.Drains), new OwnUpkeepStore(Database));
         Snapshots = new SnapshotStore(
             Database,
@@ -73,6 +74,7 @@ internal sealed class Scratch : IDisposable
             Days,
             Products,
             Done,
+            Lessons,
             Upkeep
         );
         Records = new RecordStore(
@@ -113,6 +115,8 @@ internal sealed class Scratch : IDisposable
     public DayStores Days { get; }
 
     public StepDoneStore Done { get; }
+
+    public LessonStore Lessons { get; }
 
     public UpkeepStores Upkeep { get; }
 

@@ -1,6 +1,8 @@
 using Abri.Core;
 using Abri.Core.Bench;
+using Abri.Core.Geometry;
 using Abri.Core.Openings;
+using Abri.Core.Shell;
 using Abri.Core.Stages;
 using Abri.Core.Work;
 
@@ -58,6 +60,62 @@ public sealed class StepDoneStoreTests : IDisposable
         Assert.Equal(OpeningState.Planned, scratch.Openings.Find(opening.Id)!.Value.State);
         scratch.History.Redo(vehicle);
         Assert.Single(scratch.Snapshots.Read(vehicle)!.Done);
+    }
+
+    [Fact]
+    public void What_was_learned_comes_and_goes_with_its_step_and_makes_what_is_known_of_other_vehicles_old()
+    {
+        (string vehicle, Stored<Opening> opening) = Planned();
+        string other = scratch.Vehicles.Add(null, Scratch.Van with { Name = "Plover" }).Row!.Id;
+        long before = scratch.Database.RevisionOf(other);
+        var lesson = new Lesson(
+            "opening/RoofVent",
+            "cut",
+            new Job(JobKind.Opening, opening.Id),
+            "Vent, Heron",
+            new DateOnly(2031, 5, 12),
+            "Slow",
+            "Tape"
+        );
+        Assert.Equal(WriteState.Done, scratch.Done.Do(vehicle, new BenchChange(Cut(opening.Id), Lessons: [lesson])).State);
+        Assert.Equal(lesson, Assert.Single(scratch.Snapshots.Read(other)!.Lessons).Value);
+        Assert.True(scratch.Database.RevisionOf(other) > before);
+        scratch.History.Undo(vehicle);
+        Assert.Empty(scratch.Lessons.All());
+    }
+
+    [Fact]
+    public void A_problem_is_a_finding_and_its_lesson_in_one_change()
+    {
+        (string vehicle, Stored<Opening> opening) = Planned();
+        var finding = new Finding(
+            "Scratch",
+            FindingKind.Dent,
+            FindingShape.Point,
+            [new PanelPoint(900, 10)],
+            ViewedFrom.Outside,
+            Severity.Minor,
+            new FindingMeasures(null, null, null, null),
+            FindingState.Open,
+            "Ada",
+            new DateTimeOffset(2031, 5, 12, 9, 0, 0, TimeSpan.Zero),
+            ""
+        );
+        var lesson = new Lesson(
+            "opening/RoofVent",
+            "cut",
+            new Job(JobKind.Opening, opening.Id),
+            "Vent, Heron",
+            new DateOnly(2031, 5, 12),
+            "Scratch",
+            "Tape"
+        );
+        Assert.Equal(WriteState.Done, scratch.Done.Keep(vehicle, new ProblemChange(opening.OwnerId!, finding, lesson)).State);
+        Assert.Equal("Scratch", Assert.Single(scratch.Findings.All()).Value.Name);
+        Assert.Single(scratch.Lessons.All());
+        Assert.Equal("Added Scratch", scratch.History.Undo(vehicle).What);
+        Assert.Empty(scratch.Findings.All());
+        Assert.Empty(scratch.Lessons.All());
     }
 
     [Fact]

@@ -14,6 +14,19 @@ public sealed class StoreTests : IDisposable
 
     public void Dispose() => scratch.Dispose();
 
+    [Fact] // A vehicle of many rows, and one row right after it: by the clock alone it would stand among them
+    public void Rows_are_listed_in_the_order_in_which_they_came_however_quickly()
+    {
+        string id = scratch.Records.Add(RecordStoreTests.Whole);
+        string panel = scratch.Panels.All(id)[0].Id;
+        for (int i = 0; i < 20; i++)
+            scratch.Members.Add(panel, Scratch.Bow with { Name = $"Late {i}" });
+        Assert.Equal(
+            Enumerable.Range(0, 20).Select(i => $"Late {i}"),
+            scratch.Members.All(panel).Select(m => m.Value.Name).SkipWhile(n => !n.StartsWith("Late", StringComparison.Ordinal))
+        );
+    }
+
     [Fact]
     public void What_is_put_in_comes_out_again()
     {

@@ -23,6 +23,10 @@ public sealed record HoldReading([Name(200)] string Name, [Within(-1000, 20_000,
 /// <param name="Overruled">Why it goes on although a hold point or a wait is in its way; null where none is.</param>
 /// <param name="Notes">Notes.</param>
 /// <param name="Told">What the step told whoever did it.</param>
+/// <param name="NextTime">What to think of next time: told at the same step of the next job of its kind; null for nothing.</param>
+/// <param name="DoneAt">
+/// When it was done, by the clock where it was done, where it is reported later, such as after a time without a connection; null for now.
+/// </param>
 public sealed record StepReport(
     [Name(64)] string Token,
     [Name(80, "Say who does it, in up to 80 characters.")] string By,
@@ -31,7 +35,9 @@ public sealed record StepReport(
     AsCut? AsCut,
     [Name(300, "Say in up to 300 characters why it goes on all the same.")] string? Overruled,
     [Notes] string Notes,
-    [Letters(8000, "The text of a step has at most 8000 characters.")] string Told
+    [Letters(8000, "The text of a step has at most 8000 characters.")] string Told,
+    [Name(300, "Say in up to 300 characters what to think of next time.")] string? NextTime = null,
+    [Dated] DateTimeOffset? DoneAt = null
 );
 
 /// <summary>A step that is done.</summary>

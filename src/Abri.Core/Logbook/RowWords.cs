@@ -34,6 +34,10 @@ public sealed partial class RowWords(Func<string, string?> nameOf, LengthFormat 
     /// <summary>The lines of a change.</summary>
     public IEnumerable<LogLine> Of(IEnumerable<RowChange> rows) => rows.SelectMany(Of);
 
+    /// <summary>A value of an enumeration as it is said: <c>roof vent</c>.</summary>
+    public static string Spoken<T>(T value)
+        where T : struct, Enum => Words(value.ToString()).ToLowerInvariant();
+
     private IEnumerable<LogLine> Of(RowChange row)
     {
         Dictionary<string, JsonElement> before = Columns(row.Before),

@@ -56,6 +56,9 @@ public sealed record VehicleSnapshot(
     /// <summary>Steps that are done, oldest first.</summary>
     public IReadOnlyList<Stored<StepDone>> Done { get; init; } = [];
 
+    /// <summary>What was learned, on all vehicles.</summary>
+    public IReadOnlyList<Stored<Lesson>> Lessons { get; init; } = [];
+
     /// <summary>What is looked after.</summary>
     public UpkeepRows Upkeep { get; init; } = new([], []);
 

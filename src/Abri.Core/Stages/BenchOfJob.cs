@@ -1,9 +1,11 @@
 using Abri.Core.Bench;
 using Abri.Core.Days;
+using Abri.Core.Geometry;
 using Abri.Core.Linings;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
+using Abri.Core.Shell;
 using Abri.Core.Work;
 
 namespace Abri.Core.Stages;
@@ -34,6 +36,7 @@ public enum StepState
 /// <param name="MeasuresHole">Whether six readings of the hole are taken at it.</param>
 /// <param name="Gate">What to know before opening the shell now: other holes, the cut gate; null where there is nothing to know.</param>
 /// <param name="NeedsReason">Whether it is done now only with a reason, whatever is read: something sets, or the gate is shut.</param>
+/// <param name="Lessons">What was learned at this step of other jobs of its kind, the newest first.</param>
 public sealed record BenchStep(
     WorkStep Step,
     StepState State,
@@ -43,7 +46,8 @@ public sealed record BenchStep(
     string? Why,
     bool MeasuresHole,
     string? Gate,
-    bool NeedsReason
+    bool NeedsReason,
+    IReadOnlyList<Lesson> Lessons
 );
 
 /// <summary>A job on the bench, step by step.</summary>
@@ -72,13 +76,21 @@ public sealed record BenchJob(
 /// <param name="Repair">The repair.</param>
 /// <param name="Replacement">The replacement.</param>
 /// <param name="Lining">The lining.</param>
+/// <param name="Lessons">What was learned; null for nothing.</param>
 public sealed record BenchChange(
     StepDone Done,
     Stored<Opening>? Opening = null,
     Stored<Repair>? Repair = null,
     Stored<Floor.Replacement>? Replacement = null,
-    Stored<Lining>? Lining = null
+    Stored<Lining>? Lining = null,
+    IReadOnlyList<Lesson>? Lessons = null
 );
+
+/// <summary>Something that went wrong at a step, as it is kept.</summary>
+/// <param name="PanelId">Its panel.</param>
+/// <param name="Finding">The finding.</param>
+/// <param name="Lesson">What was learned; null for nothing.</param>
+public sealed record ProblemChange(string PanelId, Finding Finding, Lesson? Lesson);
 
 /// <summary>One job on the bench: which step is next, what a done one changes.</summary>
 /// <remarks>
@@ -100,7 +112,15 @@ public static class BenchOfJob
         IReadOnlyList<WorkStep> steps = todo.Procedure?.Steps ?? [];
         Dictionary<string, string> titles = steps.ToDictionary(s => s.Key, s => s.Title);
         HashSet<string> over = [.. done.Keys, .. Before(todo)];
-        BenchStep[] lines = [.. steps.Select(s => Line(at, todo.Procedure!, s, done, over, titles))];
+        ILookup<string, Lesson> learned = of
+            .Lessons.Values()
+            .Where(l => l.Kind == todo.Kind && l.Job != job)
+            .OrderByDescending(l => l.On)
+            .ToLookup(l => l.Key);
+        BenchStep[] lines =
+        [
+            .. steps.Select(s => Line(at, todo.Procedure!, s, done, over, titles) with { Lessons = [.. learned[s.Key].Take(Lesson.MostTold)] }),
+        ];
         return new BenchJob(
             job,
             todo.Name,
@@ -140,8 +160,10 @@ public static class BenchOfJob
     /// <returns>What to keep; a problem where it cannot be so.</returns>
     public static Result<BenchChange> Do(VehicleSnapshot of, Job job, string key, StepReport report, DateTimeOffset now)
     {
-        if (JobToDo.Of(of, job) is not { } todo || Of(of, job, todo, now) is not { } bench)
+        if (JobToDo.Of(of, job) is not { } todo)
             return new Problem("job-gone", "", "This job is not there any more.");
+        now = WhenDone(of, job, report, now);
+        BenchJob bench = Of(of, job, todo, now);
         if (bench.Missing is { } missing)
             return new Problem("job-blocked", "", missing);
         if (bench.Steps.FirstOrDefault(s => s.Step.Key == key) is not { } line)
@@ -175,8 +197,76 @@ public static class BenchOfJob
             },
             of.Days.Forecast?.Value.At(now)
         );
-        return Change(of, bench, line, done);
+        Lesson Learned(string what, string prevention) =>
+            new(todo.Kind, key, job, $"{todo.Name}, {of.Vehicle.Value.Name}", DateOnly.FromDateTime(bench.Now.DateTime), what, prevention);
+        Lesson[] lessons =
+        [
+            .. against.Length > 0 ? [Learned($"Went on although: {string.Join(" ", against)}", "")] : Array.Empty<Lesson>(),
+            .. report.NextTime is { } next ? [Learned(next, "")] : Array.Empty<Lesson>(),
+        ];
+        return Change(of, bench, line, done) with { Lessons = lessons };
     }
+
+    /// <summary>When a step was done: as its report says, but neither ahead of the clock nor before the step before it, however a phone's clock jumps.</summary>
+    private static DateTimeOffset WhenDone(VehicleSnapshot of, Job job, StepReport report, DateTimeOffset now)
+    {
+        if (report.DoneAt is not { } said || said >= now)
+            return now;
+        DateTimeOffset last = of.Done.Where(d => d.Value.Job == job).Select(d => d.Value.At).DefaultIfEmpty(DateTimeOffset.MinValue).Max();
+        // What was kept a moment ago came before this one.
+        return said > last ? said : last;
+    }
+
+    /// <summary>What follows where something went wrong at a step: a finding at the place of the job, and a lesson where one was drawn.</summary>
+    /// <param name="of">The vehicle.</param>
+    /// <param name="job">The job.</param>
+    /// <param name="key">Key of the step.</param>
+    /// <param name="said">What is said of it.</param>
+    /// <param name="now">The moment.</param>
+    public static Result<ProblemChange> Problem(VehicleSnapshot of, Job job, string key, StepProblem said, DateTimeOffset now)
+    {
+        if (JobToDo.Of(of, job) is not { } todo || PlaceOf(of, job) is not { } place)
+            return new Problem("job-gone", "", "This job is not there any more.");
+        var finding = new Finding(
+            said.Name,
+            said.Kind,
+            FindingShape.Point,
+            [place],
+            said.Seen,
+            said.Severity,
+            new FindingMeasures(null, null, null, null),
+            FindingState.Open,
+            said.By,
+            now,
+            said.Notes
+        );
+        return new ProblemChange(
+            todo.PanelId,
+            finding,
+            said.Prevention.Length == 0
+                ? null
+                : new Lesson(
+                    todo.Kind,
+                    key,
+                    job,
+                    $"{todo.Name}, {of.Vehicle.Value.Name}",
+                    DateOnly.FromDateTime(VehicleNow.At(of, now).Now.DateTime),
+                    said.Name,
+                    said.Prevention
+                )
+        );
+    }
+
+    /// <summary>Where a job lies on its panel: a point of what it is about.</summary>
+    private static PanelPoint? PlaceOf(VehicleSnapshot of, Job job) =>
+        job.Kind switch
+        {
+            JobKind.Opening => of.Openings.FirstOrDefault(o => o.Id == job.Id)?.Value.Centre,
+            JobKind.Repair => of.Repairs.FirstOrDefault(r => r.Id == job.Id)?.Value.Points[0],
+            JobKind.Replacement => of.Floor.Replacements.FirstOrDefault(r => r.Id == job.Id)?.Value.Area[0],
+            JobKind.Lining => of.Floor.Linings.FirstOrDefault(l => l.Id == job.Id)?.Value.Outline[0],
+            _ => null,
+        };
 
     private static BenchStep Line(
         VehicleNow at,
@@ -189,11 +279,11 @@ public static class BenchOfJob
     {
         bool hole = step.Holds.Any(h => h.Reads is not null);
         if (done.GetValueOrDefault(step.Key) is { } was)
-            return new BenchStep(step, StepState.Done, was, was.Report.Told == step.Do ? null : was.Report.Told, null, null, hole, null, false);
+            return new BenchStep(step, StepState.Done, was, was.Report.Told == step.Do ? null : was.Report.Told, null, null, hole, null, false, []);
         if (over.Contains(step.Key))
-            return new BenchStep(step, StepState.Done, null, null, null, null, hole, null, false);
+            return new BenchStep(step, StepState.Done, null, null, null, null, hole, null, false, []);
         if (step.After.FirstOrDefault(a => titles.ContainsKey(a.Key) && !over.Contains(a.Key)) is { } first)
-            return new BenchStep(step, StepState.Blocked, null, null, null, $"Do first: {titles[first.Key]}.", hole, null, false);
+            return new BenchStep(step, StepState.Blocked, null, null, null, $"Do first: {titles[first.Key]}.", hole, null, false, []);
         (string Key, DateTimeOffset? At)[] sets =
         [
             .. step
@@ -203,7 +293,7 @@ public static class BenchOfJob
         ];
         (string? gate, bool shut) = step.Shell == ShellChange.Opens ? Gate(at, procedure) : (null, false);
         if (sets.Length == 0)
-            return new BenchStep(step, StepState.Ready, null, null, null, null, hole, gate, shut);
+            return new BenchStep(step, StepState.Ready, null, null, null, null, hole, gate, shut, []);
         (string last, DateTimeOffset? ready) = sets.MaxBy(s => s.At ?? DateTimeOffset.MaxValue);
         string air = at.Forecast is null ? "at 20 C" : "at the temperatures of the forecast";
         string title = titles.GetValueOrDefault(last, done[last].Title);
@@ -216,7 +306,8 @@ public static class BenchOfJob
             ready is { } when ? $"Wait until {at.On.Date(when)} after {title}, {air}." : $"What {title} left does not set in this frost.",
             hole,
             gate,
-            true
+            true,
+            []
         );
     }
 

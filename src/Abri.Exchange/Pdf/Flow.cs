@@ -4,13 +4,21 @@ using SkiaSharp;
 namespace Abri.Exchange.Pdf;
 
 /// <summary>Words that run down a page and on to the next one.</summary>
-internal sealed class Flow(SKDocument document, double widthMm, double heightMm) : IDisposable
+/// <param name="document">The document.</param>
+/// <param name="widthMm">Width of a page, mm.</param>
+/// <param name="heightMm">Height of a page, mm.</param>
+/// <param name="foot">Writes at the foot of each page, which it is told with its number; null for nothing.</param>
+internal sealed class Flow(SKDocument document, double widthMm, double heightMm, Action<Page, int>? foot = null) : IDisposable
 {
     private const double RowSizeMm = 3.4,
-        RowMm = 5.4;
+        RowMm = 5.4,
+        FootMm = 6;
 
     /// <summary>The page that is written on.</summary>
     public Page Page { get; private set; } = new(document, widthMm, heightMm);
+
+    /// <summary>Its number, from 1.</summary>
+    public int Number { get; private set; } = 1;
 
     /// <summary>Where the next line stands, mm from the top.</summary>
     public double Y { get; set; } = Page.MarginMm + 6;
@@ -18,7 +26,7 @@ internal sealed class Flow(SKDocument document, double widthMm, double heightMm)
     /// <summary>Room between the margins, mm.</summary>
     public double Wide => widthMm - (2 * Page.MarginMm);
 
-    public void Dispose() => Page.Dispose();
+    public void Dispose() => End();
 
     /// <summary>A title in as many lines as it needs, and what it belongs to below it.</summary>
     public void Head(string title, string below)
@@ -30,7 +38,7 @@ internal sealed class Flow(SKDocument document, double widthMm, double heightMm)
     /// <summary>Goes to a new page where less than this is left, mm.</summary>
     public void Keep(double roomMm)
     {
-        if (Y > heightMm - Page.MarginMm - roomMm)
+        if (Y > heightMm - Page.MarginMm - roomMm - (foot is null ? 0 : FootMm))
             Turn();
     }
 
@@ -59,10 +67,18 @@ internal sealed class Flow(SKDocument document, double widthMm, double heightMm)
     /// <summary>Draws as large as the room allows.</summary>
     public Laid Lay(Drawing drawing, double highMm) => Laid.On(this, drawing, highMm);
 
-    private void Turn()
+    /// <summary>Goes to a new page.</summary>
+    public void Turn()
     {
-        Page.Dispose();
+        End();
         Page = new Page(document, widthMm, heightMm);
+        Number++;
         Y = Page.MarginMm + 6;
+    }
+
+    private void End()
+    {
+        foot?.Invoke(Page, Number);
+        Page.Dispose();
     }
 }

@@ -49,6 +49,22 @@ internal sealed class Page : IDisposable
         canvas.DrawRect(Rect(box), paint);
     }
 
+    /// <summary>A picture as large as a room allows, its left upper corner at a place; nothing where it cannot be read.</summary>
+    /// <returns>Its width on the page, mm.</returns>
+    public double Picture(byte[] content, double x, double y, double widthMm, double heightMm)
+    {
+        using SKImage? image = SKImage.FromEncodedData(content);
+        if (image is null)
+            return 0;
+        double scale = Math.Min(widthMm / image.Width, heightMm / image.Height);
+        canvas.DrawImage(
+            image,
+            Rect(new PanelBox(x, x + (image.Width * scale), y, y + (image.Height * scale))),
+            new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear)
+        );
+        return image.Width * scale;
+    }
+
     public static SKPaint Pen(SKColor colour, double widthMm, params float[] dashesMm) =>
         new()
         {

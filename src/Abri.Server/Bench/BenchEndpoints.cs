@@ -2,6 +2,7 @@ using Abri.Core;
 using Abri.Core.Bench;
 using Abri.Core.Declared;
 using Abri.Core.Openings;
+using Abri.Core.Shell;
 using Abri.Core.Stages;
 using Abri.Core.Work;
 using Abri.Server.Api;
@@ -35,6 +36,7 @@ internal static class BenchEndpoints
             .WithMetadata(ByTheMinute.Answers)
             .WithName("bench-job");
         bench.MapPost("/{kind}/{id}/{key}/check", Check).Validate<HoldReadings>().WithName("bench-check");
+        bench.MapPost("/{kind}/{id}/{key}/problem", Keep).Validate<StepProblem>().WithName("bench-problem");
         bench.MapPost("/{kind}/{id}/{key}", Do).Validate<StepReport>().WithName("bench-do");
     }
 
@@ -50,6 +52,22 @@ internal static class BenchEndpoints
         BenchOfJob.Of(of.Snapshot, new Job(kind.Value, id), clock.GetUtcNow())?.Steps.FirstOrDefault(s => s.Step.Key == key) is { } line
             ? TypedResults.Ok(HoldCheck.Of(line.Step.Holds, HoldCheck.With(value.Readings, value.AsCut, line.Step.Holds), of.Snapshot.Lengths))
             : Problems.NotFound(Gone);
+
+    /// <summary>Something that went wrong at a step, kept as a finding at its place.</summary>
+    private static Results<Ok<Stored<Finding>>, ProblemHttpResult> Keep(
+        string vehicleId,
+        Named<JobKind> kind,
+        string id,
+        string key,
+        StepProblem value,
+        OfVehicle of,
+        StepDoneStore store,
+        HttpContext context,
+        TimeProvider clock
+    ) =>
+        BenchOfJob.Problem(of.Snapshot, new Job(kind.Value, id), key, value, clock.GetUtcNow()).IsOk(out ProblemChange? change, out Problem? problem)
+            ? RecordEndpoints.Answer(context, store.Keep(vehicleId, change))
+            : Problems.Of(problem);
 
     /// <summary>A step that is done. Sent again it is the same step; from somebody else it was done already.</summary>
     private static Results<Ok<Stored<StepDone>>, ProblemHttpResult> Do(

@@ -3,6 +3,7 @@ using Abri.Core;
 using Abri.Core.Logbook;
 using Abri.Core.Stages;
 using Abri.Exchange;
+using Abri.Exchange.Pdf;
 using Abri.Server.Api;
 using Abri.Server.Shell;
 using Abri.Storage;
@@ -69,6 +70,18 @@ internal static class LogbookEndpoints
             )
             .WithMetadata(ByTheMinute.Answers)
             .WithName("upkeep-calendar");
+        vehicle
+            .MapGet("/dossier.pdf", (OfVehicle of, DataFolder folder, Named<Paper>? paper, TimeProvider clock, CancellationToken stop) =>
+            {
+                Dossier dossier = Dossier.Of(of.Snapshot, clock.GetUtcNow());
+                return TypedResults.File(
+                    DossierPdf.Write(dossier, folder.Photos.Find, paper?.Value ?? Paper.A4, stop),
+                    "application/pdf",
+                    FileNames.Plain(dossier.Vehicle, "vehicle") + "-dossier.pdf"
+                );
+            })
+            .WithMetadata(ByTheMinute.Answers)
+            .WithName("dossier");
         vehicle.MapPost("/upkeep/done", Do).Validate<UpkeepDone>().WithName("upkeep-do");
         vehicle
             .MapPost(

@@ -1,17 +1,25 @@
 using Abri.Core.Bench;
+using Abri.Core.Shell;
 using Abri.Core.Stages;
 using Abri.Core.Weather;
 using Abri.Core.Work;
 using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
+using Abri.Storage.Shell;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage.Bench;
 
 /// <summary>Keeps the steps that are done, and changes with them what they bear on.</summary>
-public sealed class StepDoneStore(Database database, OpeningStore openings, RepairStore repairs, FloorStores floors)
-    : Store<StepDone>(database, "step_done", "vehicle_id")
+public sealed class StepDoneStore(
+    Database database,
+    OpeningStore openings,
+    RepairStore repairs,
+    FloorStores floors,
+    FindingStore findings,
+    LessonStore lessons
+) : Store<StepDone>(database, "step_done", "vehicle_id")
 {
     /// <summary>Keeps a step with what it changes, in one change; a step is done once.</summary>
     public Written<StepDone> Do(string vehicleId, BenchChange change)
@@ -27,10 +35,25 @@ public sealed class StepDoneStore(Database database, OpeningStore openings, Repa
             if (!stands)
                 return WriteState.Stale;
             id = Insert(pending, vehicleId, change.Done);
+            lessons.Insert(pending, change.Lessons ?? []);
             pending.Commit(vehicleId, $"Done: {change.Done.Title}", change.Done.Report.By);
             return WriteState.Done;
         });
         return new Written<StepDone>(state, state == WriteState.Done ? Find(id!) : null, message);
+    }
+
+    /// <summary>Keeps what went wrong at a step as a finding, with what was learned, in one change.</summary>
+    public Written<Finding> Keep(string vehicleId, ProblemChange change)
+    {
+        string? id = null;
+        WriteState state = Guarded(out string? message, pending =>
+        {
+            id = findings.Insert(pending, change.PanelId, change.Finding);
+            lessons.Insert(pending, change.Lesson is null ? [] : [change.Lesson]);
+            pending.Commit(vehicleId, $"Added {change.Finding.Name}", change.Finding.SeenBy);
+            return WriteState.Done;
+        });
+        return new Written<Finding>(state, state == WriteState.Done ? findings.Find(id!) : null, message);
     }
 
     /// <inheritdoc/>

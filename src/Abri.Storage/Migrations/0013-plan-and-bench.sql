@@ -75,3 +75,17 @@ CREATE TABLE own_upkeep (
     months     INTEGER
 ) STRICT;
 CREATE INDEX own_upkeep_by_vehicle ON own_upkeep (vehicle_id);
+
+-- What was learned at a step, told on every vehicle; where it was learned may be gone.
+CREATE TABLE lesson (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    kind       TEXT NOT NULL,
+    key        TEXT NOT NULL,
+    job_kind   TEXT NOT NULL,
+    job_id     TEXT NOT NULL,
+    of_what    TEXT NOT NULL,
+    learned_on TEXT NOT NULL,
+    what       TEXT NOT NULL,
+    prevention TEXT NOT NULL
+) STRICT;

@@ -33,6 +33,7 @@ public sealed class SnapshotStore(
     DayStores days,
     ProductStore products,
     StepDoneStore done,
+    LessonStore lessons,
     UpkeepStores upkeep
 )
 {
@@ -83,6 +84,7 @@ public sealed class SnapshotStore(
             )
             {
                 Done = done.OfVehicle(vehicleId),
+                Lessons = lessons.All(),
                 Upkeep = new UpkeepRows(upkeep.Done.OfVehicle(vehicleId), upkeep.Own.OfVehicle(vehicleId)),
             };
         });

@@ -3557,6 +3557,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}/problem": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bench-problem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}": {
         parameters: {
             query?: never;
@@ -3986,6 +4002,7 @@ export interface components {
             measuresHole: boolean;
             gate: null | string;
             needsReason: boolean;
+            lessons: components["schemas"]["Lesson"][];
         };
         BendInput: {
             metal: components["schemas"]["BendMetal"];
@@ -5643,6 +5660,16 @@ export interface components {
         LengthParseInput: {
             text: string;
             lengths?: null | components["schemas"]["LengthFormat"];
+        };
+        Lesson: {
+            kind: string;
+            key: string;
+            job: components["schemas"]["Job"];
+            of: string;
+            /** Format: date */
+            on: string;
+            what: string;
+            prevention: string;
         };
         LinePair: {
             first: string;
@@ -7530,6 +7557,15 @@ export interface components {
             report: components["schemas"]["StepReport"];
             weather?: null | components["schemas"]["WeatherHour"];
         };
+        StepProblem: {
+            by: string;
+            name: string;
+            kind: components["schemas"]["FindingKind"];
+            severity: components["schemas"]["Severity"];
+            seen: components["schemas"]["ViewedFrom"];
+            notes: string;
+            prevention: string;
+        };
         StepReport: {
             token: string;
             by: string;
@@ -7540,6 +7576,9 @@ export interface components {
             overruled: null | string;
             notes: string;
             told: string;
+            nextTime?: null | string;
+            /** Format: date-time */
+            doneAt?: null | string;
         };
         /** @enum {unknown} */
         StepState: "done" | "ready" | "waiting" | "blocked";
@@ -15054,6 +15093,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HoldVerdict"][];
+                };
+            };
+        };
+    };
+    "bench-problem": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                kind: string;
+                id: string;
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepProblem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfFinding"];
                 };
             };
         };

@@ -18,6 +18,7 @@ import { useState } from './state'
 import { theme } from './theme'
 import { useStrip } from './useStrip'
 import { useForecastAir } from '@/stages/sealing/useAir'
+import QueueNote from '@/stages/bench/QueueNote.vue'
 import WeatherBand from '@/drawing/WeatherBand.vue'
 
 const { t } = useI18n()
@@ -106,6 +107,7 @@ useKeys((event) => {
         <StageLadder :vehicle-id="vehicleId" @keys="keySheet = true" />
       </template>
       <main id="main" tabindex="-1">
+        <QueueNote />
         <div v-for="d in left" :key="d.key" class="typed" role="status">
           <span>{{ t('app.typed', { what: d.what, at: when(d.at) }) }}</span>
           <button class="btn" type="button" @click="goOn(d)">{{ t('app.goOn') }}</button>

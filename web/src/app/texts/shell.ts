@@ -74,7 +74,7 @@ export const shellTexts = {
     photo: 'Photo of the finding',
     addPhoto: 'Add a photo',
     removePhoto: 'Remove this photo',
-    photoTooLarge: '{name} is larger than the 8 MB that a photo may have.',
+    photoTooLarge: '{name} is larger than the 8 MB that a photo may have, and could not be made smaller here.',
     find: 'Find a finding',
     show: 'Show',
     sort: 'Sort by',

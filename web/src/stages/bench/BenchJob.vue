@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { Skeleton } from 'ant-design-vue'
 import { useNow, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
-import { momentText } from '@/app/moment'
+import { dateText, momentText } from '@/app/moment'
 import { useState } from '@/app/state'
 import { stepNeeds, wantedText } from '@/app/stepText'
 import Action from '@/ui/Action.vue'
@@ -17,6 +17,7 @@ import Switch from '@/ui/Switch.vue'
 import TextField from '@/ui/TextField.vue'
 import { facingOf } from '@/drawing/facing'
 import { holeFields } from '@/stages/openings/holeFields'
+import ProblemForm from './ProblemForm.vue'
 import { useBenchJob } from './useBenchJob'
 
 /** One step at a time, large, for gloves: what to do, what to read, whether it may go on, and what to lay out for the next one. */
@@ -25,9 +26,14 @@ const route = useRoute()
 const { shell, lengths } = useState()
 type Kind = 'opening' | 'repair' | 'replacement' | 'lining'
 const kind = () => route.params.kind as Kind
-const { job, steps, shown, chosen, typed, verdicts, done } = useBenchJob(kind, () => String(route.params.jobId))
+const { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack } = useBenchJob(kind, () => String(route.params.jobId))
 const answer = computed(() => job.answer.value)
-const isOpen = computed(() => shown.value?.state === 'ready' || shown.value?.state === 'waiting')
+const isOpen = computed(
+  () =>
+    shown.value !== null &&
+    !isUnsent(shown.value.step.key) &&
+    (goesOn.value || shown.value.state === 'ready' || shown.value.state === 'waiting'),
+)
 const following = computed(() => {
   const at = steps.value.findIndex((s) => s.step.key === shown.value?.step.key)
   return at < 0 ? null : (steps.value[at + 1] ?? null)
@@ -78,6 +84,7 @@ const drawing = computed(() => {
     lining: { name: 'lining', params: { vehicleId, liningId: id, tab: 'design' } },
   }[kind()]
 })
+const asking = ref(false)
 async function finish() {
   if (await done()) document.querySelector('.page')?.scrollTo({ top: 0 })
 }
@@ -104,6 +111,12 @@ async function finish() {
         <h2>{{ shown.step.title }}</h2>
         <p class="do">{{ shown.step.do }}</p>
         <p v-for="c in shown.step.cautions" :key="c.id" class="careful">{{ c.text }}</p>
+        <section v-if="shown.lessons.length > 0" class="learned" data-testid="lessons">
+          <b>{{ t('bench.lessons') }}</b>
+          <p v-for="(l, i) in shown.lessons" :key="i">
+            {{ t('bench.lesson', { what: l.what, prevention: l.prevention, of: l.of, on: dateText(l.on) }) }}
+          </p>
+        </section>
 
         <template v-if="shown.done">
           <p class="good">
@@ -116,7 +129,8 @@ async function finish() {
           <p v-if="shown.since" class="warn">{{ t('bench.since', { text: shown.since }) }}</p>
         </template>
         <p v-else-if="shown.state === 'done'" class="good">{{ t('bench.wasDone') }}</p>
-        <p v-else-if="shown.why" class="warn" role="status">
+        <p v-else-if="isUnsent(shown.step.key)" class="good">{{ t('bench.queue.kept') }}</p>
+        <p v-else-if="shown.why && !goesOn" class="warn" role="status">
           {{ shown.why }}
           <b v-if="leftMinutes !== null">
             {{ t('bench.left', { h: Math.floor(leftMinutes / 60), min: Math.ceil(leftMinutes % 60) }) }}
@@ -125,6 +139,10 @@ async function finish() {
 
         <p v-if="shown.gate" :class="shown.needsReason ? 'warn' : 'good'" data-testid="gate">{{ shown.gate }}</p>
 
+        <div v-if="refused" class="learned" role="alert">
+          <p class="wrong">{{ t('bench.queue.refused', { why: refused.of.trouble }) }}</p>
+          <Action v-if="isOpen" @click="takeBack">{{ t('bench.queue.takeBack') }}</Action>
+        </div>
         <form v-if="isOpen" @submit.prevent="finish">
           <div v-if="shown.measuresHole" class="form">
             <LengthInput
@@ -175,9 +193,11 @@ async function finish() {
           <div class="form">
             <TextField v-model="typed.by" :label="t('bench.who')" :most="80" />
             <NumberInput v-model="typed.minutes" :label="t('bench.minutes')" :bounds="bounds.StepReport.minutes" />
+            <TextField v-model="typed.nextTime" class="wide" :label="t('bench.nextTime')" :most="300" />
             <TextField v-model="typed.notes" class="wide" :label="t('bench.notes')" :most="4000" lines />
           </div>
           <div class="act">
+            <Action @click="asking = true">{{ t('bench.problem') }}</Action>
             <Action look="main" submit :disabled="against && typed.overruled.trim() === ''">
               {{ against ? t('bench.doneAnyway') : t('bench.done') }}
             </Action>
@@ -191,13 +211,15 @@ async function finish() {
         </section>
       </article>
     </div>
+    <ProblemForm v-if="asking && shown && answer" :job="answer" :step="shown" @close="asking = false" />
     <aside>
       <h2>{{ t('bench.steps') }}</h2>
       <ol class="all">
         <li v-for="s in steps" :key="s.step.key" :class="s.state">
           <button type="button" :aria-current="s.step.key === shown?.step.key" @click="chosen = s.step.key">
             <span>{{ s.step.number }} {{ s.step.title }}</span>
-            <small>{{ s.done && s.since ? `${t('bench.state.done')} *` : t(`bench.state.${s.state}`) }}</small>
+            <small v-if="isUnsent(s.step.key)">{{ t('bench.notSent') }}</small>
+            <small v-else>{{ s.done && s.since ? `${t('bench.state.done')} *` : t(`bench.state.${s.state}`) }}</small>
           </button>
         </li>
       </ol>
@@ -276,6 +298,8 @@ form {
   font-size: 18px;
 }
 .act {
+  display: flex;
+  gap: 8px;
   position: sticky;
   /* Down to the edge: the page's own padding would let what is below show under it. */
   bottom: -18px;
@@ -284,9 +308,20 @@ form {
   background: var(--primer);
 }
 .act :deep(.action) {
-  width: 100%;
+  flex: 0 0 auto;
+  min-width: 110px;
   height: 56px;
   font-size: 19px;
+}
+.act :deep(.action[type='submit']) {
+  flex: 1;
+}
+.learned {
+  padding: 8px 12px;
+  background: var(--amber-soft);
+}
+.learned p {
+  margin: 2px 0 0;
 }
 .good {
   color: var(--teal);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { wantedText } from '@/app/stepText'
-import { holeOf, readingsOf, type BenchStep, type Typed } from './useBenchJob'
+import { holeOf, readingsOf, typedOf, type BenchStep, type Typed } from './useBenchJob'
 
 const hold = (h: Partial<Schemas['HoldPoint']>): Schemas['HoldPoint'] => ({
   name: 'Dry inside',
@@ -30,6 +30,7 @@ const typed = (t: Partial<Typed> = {}): Typed => ({
   },
   overruled: '',
   notes: '',
+  nextTime: '',
   ...t,
 })
 const step = (...holds: Schemas['HoldPoint'][]) => ({ step: { holds } }) as unknown as BenchStep
@@ -53,6 +54,24 @@ describe('what is typed at a step', () => {
     const whole = typed()
     whole.hole.fallingDiagonalMm = 500
     expect(holeOf(whole)).toEqual(whole.hole)
+  })
+
+  it('comes back as it was out of a report that was not taken', () => {
+    const was = typed({ seen: { 'Dry inside': false }, values: { Gap: 1.5 }, notes: 'n', nextTime: 'Tape first', minutes: 12 })
+    const at = step(hold({}), hold({ name: 'Gap', unit: 'mm' }))
+    const report = {
+      ...was,
+      readings: readingsOf(at, was),
+      asCut: holeOf(was),
+      overruled: null,
+      told: '',
+      doneAt: null,
+    } as unknown as Schemas['StepReport']
+    const back = typedOf(report)
+    expect({ ...back, hole: null }).toEqual({ ...was, hole: null })
+    expect(holeOf(back)).toBeNull()
+    was.hole.fallingDiagonalMm = 500
+    expect(typedOf({ ...report, asCut: holeOf(was) }).hole).toEqual(was.hole)
   })
 
   it('is told what it should be in the lengths of the vehicle', () => {

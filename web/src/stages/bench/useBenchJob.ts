@@ -1,10 +1,13 @@
 import { useIntervalFn } from '@vueuse/core'
+import { message } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
 import { ofVehicle } from '@/api/cache'
-import { api, got, type Schemas } from '@/api/client'
+import { api, ApiProblem, got, type Schemas } from '@/api/client'
 import { useDraft } from '@/app/drafts'
 import { useState } from '@/app/state'
 import { useAnswer } from '@/app/useAnswer'
+import { drop, keep, waitingOf } from './queue'
 import { rememberPerson, whoHere } from '@/app/person'
 
 export type BenchStep = Schemas['BenchStep']
@@ -22,6 +25,7 @@ export interface Typed {
   hole: Record<keyof Schemas['AsCut'], number | null>
   overruled: string
   notes: string
+  nextTime: string
 }
 
 const blank = (): Typed => ({
@@ -40,6 +44,7 @@ const blank = (): Typed => ({
   },
   overruled: '',
   notes: '',
+  nextTime: '',
 })
 
 /** The six readings of a hole, once all of them are there. */
@@ -58,8 +63,23 @@ export function readingsOf(step: BenchStep, typed: Typed): Schemas['HoldReading'
     }))
 }
 
+/** What was typed, out of the report that was made of it. */
+export const typedOf = (report: Schemas['StepReport']): Typed => ({
+  ...blank(),
+  token: report.token,
+  by: report.by,
+  minutes: report.minutes,
+  values: Object.fromEntries(report.readings.filter((r) => r.seen === null).map((r) => [r.name, r.value])),
+  seen: Object.fromEntries(report.readings.flatMap((r) => (r.seen === null ? [] : [[r.name, r.seen]]))),
+  hole: report.asCut ?? blank().hole,
+  overruled: report.overruled ?? '',
+  notes: report.notes,
+  nextTime: report.nextTime ?? '',
+})
+
 /** One job on the bench: its steps, what is typed at the shown one, and what the server says of it while it is typed. */
 export function useBenchJob(kind: () => Kind, jobId: () => string) {
+  const { t } = useI18n()
   const { shell, change } = useState()
   const path = () => ({ vehicleId: shell.value!.vehicle.id, kind: kind(), id: jobId() })
   const job = useAnswer(
@@ -70,9 +90,25 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
 
   const chosen = ref<string | null>(null)
   const steps = computed(() => job.answer.value?.steps ?? [])
-  const shown = computed(
-    () => steps.value.find((s) => s.step.key === (chosen.value ?? job.answer.value?.nextKey)) ?? steps.value.at(-1) ?? null,
-  )
+  /** Steps that are done here and that the server does not know of yet. */
+  const unsent = waitingOf(jobId)
+  const isUnsent = (key: string) => unsent.value.some((w) => w.of.key === key && !w.of.trouble)
+  /** The step to go on with: the server's, or without a connection the one after the last that is done here. */
+  const next = computed(() => {
+    const at = steps.value.findLastIndex((s) => isUnsent(s.step.key))
+    return at < 0 ? job.answer.value?.nextKey : steps.value[at + 1]?.step.key
+  })
+  const shown = computed(() => steps.value.find((s) => s.step.key === (chosen.value ?? next.value)) ?? steps.value.at(-1) ?? null)
+  /** What was said of the step that is shown, where the server did not take it. */
+  const refused = computed(() => unsent.value.find((w) => w.of.key === shown.value?.step.key && w.of.trouble) ?? null)
+  /** Puts it back into the fields, to be put right and sent again. */
+  async function takeBack() {
+    const { at, of } = refused.value!
+    typed.value = typedOf(of.report)
+    await drop(at)
+  }
+  /** Whether the step that is shown comes after one that is not sent: what the server said of it is from before. */
+  const goesOn = computed(() => unsent.value.length > 0 && shown.value?.step.key === next.value)
   const typed = ref(blank())
   // What was typed at one step is none of the next one's business, and is there again when one comes back to it.
   const others = new Map<string, Typed>()
@@ -110,32 +146,55 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
   /** Whether the step went into the record. */
   async function done(): Promise<boolean> {
     const at = shown.value!
-    const { token, by, minutes, notes, overruled } = typed.value
+    const { token, by, minutes, notes, overruled, nextTime } = typed.value
     rememberPerson(by)
-    const kept = await change(() =>
-      got(
-        api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {
-          params: { path: { ...path(), key: at.step.key } },
-          body: {
-            token,
-            by,
-            minutes,
-            notes,
-            overruled: overruled.trim() || null,
-            readings: readingsOf(at, typed.value),
-            asCut: holeOf(typed.value),
-            told: at.step.do,
-          },
+    const report = {
+      token,
+      by,
+      minutes,
+      notes,
+      overruled: overruled.trim() || null,
+      readings: readingsOf(at, typed.value),
+      asCut: holeOf(typed.value),
+      told: at.step.do,
+      nextTime: nextTime.trim() || null,
+      doneAt: new Date().toISOString(),
+    }
+    const queued = {
+      token,
+      vehicleId: shell.value!.vehicle.id,
+      kind: kind(),
+      jobId: jobId(),
+      job: job.answer.value!.name,
+      key: at.step.key,
+      title: at.step.title,
+      report,
+      trouble: '',
+    }
+    // What comes after a step that waits is sent after it.
+    if (unsent.value.length > 0) await keep(queued)
+    else {
+      const kept = await change(() =>
+        got(
+          api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {
+            params: { path: { ...path(), key: at.step.key } },
+            body: report,
+          }),
+        ).catch(async (e: unknown) => {
+          if (!(e instanceof ApiProblem) || e.status !== 0) throw e
+          await keep(queued)
+          void message.info(t('bench.queue.kept'))
+          return null
         }),
-      ),
-    )
-    if (!kept) return false
+      )
+      if (kept === undefined) return false
+    }
     typed.value = blank()
     chosen.value = null
     await job.again()
     return true
   }
-  return { job, steps, shown, chosen, typed, verdicts, done }
+  return { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack }
 }
 
 /** Whether somebody typed anything but their name. */

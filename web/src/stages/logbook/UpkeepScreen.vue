@@ -54,6 +54,7 @@ async function edit(id: string) {
       <LogbookTabs on="due" />
       <div class="sp" />
       <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/upkeep/calendar.ics`" download>{{ t('logbook.calendar') }}</a>
+      <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/dossier.pdf`" download>{{ t('logbook.dossier') }}</a>
       <Action @click="add">{{ t('logbook.addOwn') }}</Action>
     </header>
     <div class="page" tabindex="0" data-testid="upkeep">

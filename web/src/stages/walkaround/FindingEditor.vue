@@ -12,6 +12,7 @@ import { leaving } from '@/app/leaving'
 import { newName, wasOffered } from '@/app/newName'
 import { onTopOf, saidBeside, useState } from '@/app/state'
 import { rememberPerson } from '@/app/person'
+import { addPhoto } from '@/app/photo'
 import Wrong from '@/ui/Wrong.vue'
 import { facingOf, panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
@@ -105,14 +106,7 @@ async function save() {
     Object.assign(e, { id: (row as Stored<Finding>).id, version: (row as Stored<Finding>).version })
     while (waiting.value.length > 0) {
       const file = waiting.value[0]!
-      await got(
-        api.POST('/api/vehicles/{vehicleId}/findings/{id}/photos', {
-          params: { path: { vehicleId, id: e.id! } },
-          body: file as unknown as string,
-          bodySerializer: (b) => b as unknown as BodyInit,
-          headers: { 'Content-Type': file.type || 'application/octet-stream' },
-        }),
-      )
+      await addPhoto(vehicleId, e.id!, file)
       waiting.value = waiting.value.slice(1)
     }
   })

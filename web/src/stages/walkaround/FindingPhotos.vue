@@ -2,6 +2,7 @@
 import { message } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
+import { sendable } from '@/app/photo'
 import { useState } from '@/app/state'
 
 /** Photos of a finding: those that are kept, and those that go up when it is saved. */
@@ -9,15 +10,16 @@ const waiting = defineModel<File[]>({ required: true })
 const props = defineProps<{ photos: readonly Schemas['StoredOfPhoto'][]; vehicleId: string }>()
 const { t } = useI18n()
 const { change } = useState()
-const mostBytes = 8 * 1024 * 1024
 
-function choose(event: Event) {
+async function choose(event: Event) {
   const input = event.target as HTMLInputElement
-  for (const file of input.files ?? []) {
-    if (file.size > mostBytes) void message.error(t('findings.photoTooLarge', { name: file.name }))
-    else waiting.value = [...waiting.value, file]
-  }
+  const files = [...(input.files ?? [])]
   input.value = ''
+  for (const file of files) {
+    const photo = await sendable(file)
+    if (photo) waiting.value = [...waiting.value, photo]
+    else void message.error(t('findings.photoTooLarge', { name: file.name }))
+  }
 }
 const remove = (id: string) =>
   change(() => got(api.DELETE('/api/vehicles/{vehicleId}/photos/{id}', { params: { path: { vehicleId: props.vehicleId, id } } })))

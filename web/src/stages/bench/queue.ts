@@ -1,0 +1,85 @@
+import { useEventListener, useIntervalFn } from '@vueuse/core'
+import { openDB, type DBSchema } from 'idb'
+import { computed, shallowRef } from 'vue'
+import { api, ApiProblem, got, type Schemas } from '@/api/client'
+import { said } from '@/app/state'
+
+/** A step that is done and that the server does not know of yet. */
+export interface Waiting {
+  /** The report's token: by it the server knows one that it has had already. */
+  token: string
+  vehicleId: string
+  kind: 'opening' | 'repair' | 'replacement' | 'lining'
+  jobId: string
+  job: string
+  key: string
+  title: string
+  report: Schemas['StepReport']
+  /** Why the server does not take it; empty while it has not been asked. */
+  trouble: string
+}
+
+interface Kept extends DBSchema {
+  reports: { key: number; value: Waiting }
+}
+
+const everySeconds = 10
+const open = () => openDB<Kept>('abri', 1, { upgrade: (db) => void db.createObjectStore('reports', { autoIncrement: true }) })
+let kept: ReturnType<typeof open> | null = null
+const database = () => (kept ??= open())
+
+/** In the order in which they were done. */
+const waiting = shallowRef<{ at: number; of: Waiting }[]>([])
+let sending: Promise<void> | null = null
+
+async function read() {
+  const db = await database()
+  const [keys, values] = await Promise.all([db.getAllKeys('reports'), db.getAll('reports')])
+  waiting.value = keys.map((at, i) => ({ at, of: values[i]! }))
+}
+
+/** Keeps a report until it can be sent, in the browser itself: it outlives a reload, and the browser. */
+export async function keep(report: Waiting) {
+  await (await database()).add('reports', JSON.parse(JSON.stringify(report)) as Waiting)
+  await read()
+}
+export async function drop(at: number) {
+  await (await database()).delete('reports', at)
+  await read()
+}
+
+/** Sends what waits, one after the other; what the server refuses stays, with the reason, and holds up what comes after it in its job. */
+async function sendAll(sent: (of: Waiting) => void) {
+  await read()
+  const stuck = new Set<string>()
+  for (const { at, of } of waiting.value) {
+    if (stuck.has(of.jobId)) continue
+    try {
+      await got(
+        api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {
+          params: { path: { vehicleId: of.vehicleId, kind: of.kind, id: of.jobId, key: of.key } },
+          body: of.report,
+        }),
+      )
+      await drop(at)
+      sent(of)
+    } catch (e) {
+      if (!(e instanceof ApiProblem) || e.status === 0) return
+      stuck.add(of.jobId)
+      await (await database()).put('reports', { ...of, trouble: said(e) }, at)
+    }
+  }
+  await read()
+}
+
+/** The queue, sent whenever there is a connection again. One frame uses it; what is sent is told. */
+export function useQueue(sent: (of: Waiting) => void) {
+  const send = () => (sending ??= sendAll(sent).finally(() => (sending = null)))
+  void send()
+  useEventListener(window, 'online', send)
+  useIntervalFn(() => waiting.value.length > 0 && void send(), everySeconds * 1000)
+  return { waiting, send, drop }
+}
+
+/** What waits of one job. */
+export const waitingOf = (jobId: () => string) => computed(() => waiting.value.filter((w) => w.of.jobId === jobId()))

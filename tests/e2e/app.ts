@@ -36,6 +36,19 @@ export async function startApp(port: number, options: string[] = [], data = mkdt
   }
 }
 
+/** Goes to a stage on a phone: from the sheet at the foot of the screen. */
+export async function stageOnPhone(page: Page, name: string): Promise<void> {
+  await page.locator('button.stage').click()
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name }).click()
+}
+
+/** Takes the last change back on a phone. */
+export async function undoOnPhone(page: Page): Promise<void> {
+  await page.locator('button.stage').click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Close' }).click()
+}
+
 /** Chooses from a list with a label, as the eye finds it. */
 export async function choose(page: Page, where: Page | Locator, label: string, text: string): Promise<void> {
   await where.locator('.named', { has: page.getByText(label, { exact: true }) }).locator('.ant-select-selector').click()

@@ -117,6 +117,9 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['the weather', async (page) => stage(page, 'Days').then(() => page.getByRole('button', { name: 'New weather' }).click()), 'Wind, m/s', '7'],
   ['a person', async (page) => stage(page, 'Days').then(() => page.getByRole('button', { name: 'Add a person' }).click()), 'Name', 'Half a helper'],
   ['something to do', async (page) => stage(page, 'Days').then(() => page.getByRole('link', { name: 'Plan', exact: true }).click()).then(() => page.getByRole('button', { name: 'Add something to do' }).click()), 'What', 'Half an errand'],
+  ['something to look after', async (page) => stage(page, 'Logbook').then(() => page.getByRole('button', { name: 'Add something' }).click()), 'What', 'Half a hose'],
+  ['that something was looked after', async (page) => stage(page, 'Logbook').then(() => page.getByTestId('upkeep').getByRole('button', { name: 'Done' }).first().click()), 'What you saw', 'Half a bead'],
+  ['a problem at a step', async (page) => stage(page, 'Bench').then(() => page.getByTestId('bench').getByRole('link', { name: /Stove flue/ }).click()).then(() => page.getByRole('button', { name: 'Problem' }).click()), 'What is wrong', 'Half a crack'],
   ['a replacement', async (page) => floor(page).then(() => page.getByTestId('floor').getByRole('button', { name: 'Soft board by the side door' }).click()).then(() => page.getByRole('button', { name: 'Open', exact: true }).click()), 'Margin beyond sound wood', '75 mm'],
 ]
 for (const [what, open, label, typed] of editors) {

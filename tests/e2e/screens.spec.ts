@@ -56,6 +56,12 @@ async function openBench(page: Page) {
   await expect(page.getByTestId('bench').getByRole('link').first()).toBeVisible()
 }
 
+async function openLogbook(page: Page) {
+  await open(page)
+  await page.getByRole('navigation', { name: 'Stages of the work' }).getByRole('link', { name: 'Logbook' }).click()
+  await expect(page.getByTestId('upkeep').getByRole('listitem').first()).toBeVisible()
+}
+
 async function openLining(page: Page) {
   await openFloor(page)
   await page.getByRole('link', { name: 'Linings', exact: true }).click()
@@ -87,6 +93,9 @@ for (const [name, go] of [
   ['the list of a day', async (page: Page) => openDays(page).then(() => page.getByRole('link', { name: 'List of the day' }).click()).then(() => expect(page.getByText('No work is planned after today.')).toBeVisible())],
   ['bench', async (page: Page) => openBench(page)],
   ['a step on the bench', async (page: Page) => openBench(page).then(() => page.getByTestId('bench').getByRole('link', { name: /Vent over the glaze bench/ }).click()).then(() => expect(page.getByRole('button', { name: 'Done' })).toBeVisible())],
+  ['what is due', async (page: Page) => openLogbook(page)],
+  ['the log', async (page: Page) => openLogbook(page).then(() => page.getByRole('link', { name: 'What was done' }).click()).then(() => expect(page.getByTestId('log')).toContainText('Find'))],
+  ['holes as built', async (page: Page) => openLogbook(page).then(() => page.getByRole('link', { name: 'As built' }).click())],
   ['the simulated weather', async (page: Page) => openDays(page).then(() => page.goto(`${app.url}/simulated-weather`)).then(() => expect(page.getByRole('img', { name: /Forecast and truth/ })).toBeVisible())],
   ['metal', async (page: Page) => open(page).then(() => page.getByRole('link', { name: /^Metal/ }).click())],
   ['a repair', async (page: Page) => openRepair(page)],

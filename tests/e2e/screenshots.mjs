@@ -42,11 +42,11 @@ const views = [
   ['place', at('Vent', 'place')],
   ['mark-out', at('Vent', 'mark-out'), (p) => p.getByRole('button', { name: 'Inside', exact: true }).click()],
   ['as-cut', at('Vent', 'as-cut'), fillHole],
-  ['together', `/vehicles/${id}/openings/together`, together],
   ['sealing', `/vehicles/${id}/sealing`, joint],
   ['days', `/vehicles/${id}/days`],
   ['plan', `/vehicles/${id}/days/plan`, planned],
   ['bench', `/vehicles/${id}/bench/opening/${opening('Vent')}`, wrongReading],
+  ['logbook', `/vehicles/${id}/logbook`],
   ['quick-figures', '/figures', rust],
 ]
 async function tapeTwice(page) {
@@ -67,10 +67,6 @@ async function wrongReading(page) {
   await step.getByLabel(/Width of the part/).fill('390')
   await step.getByLabel('Your name').fill('Ada')
   await step.getByText('5 mm too small').waitFor()
-}
-async function together(page) {
-  await page.getByRole('button', { name: 'Find the best arrangement' }).click()
-  await page.getByTestId('joint').waitFor()
 }
 async function joint(page) {
   await page.getByTestId('joints').getByRole('button', { name: /Vent over the glaze bench/ }).click()

@@ -207,14 +207,15 @@ public static class BenchOfJob
         return Change(of, bench, line, done) with { Lessons = lessons };
     }
 
-    /// <summary>When a step was done: as its report says, but neither ahead of the clock nor before the step before it, however a phone's clock jumps.</summary>
+    /// <summary>When a step was done: as long ago as its report says, but not before the step before it, however a phone's clock jumps.</summary>
     private static DateTimeOffset WhenDone(VehicleSnapshot of, Job job, StepReport report, DateTimeOffset now)
     {
-        if (report.DoneAt is not { } said || said >= now)
-            return now;
+        DateTimeOffset said = now.AddMinutes(-(report.AgoMinutes ?? 0));
         DateTimeOffset last = of.Done.Where(d => d.Value.Job == job).Select(d => d.Value.At).DefaultIfEmpty(DateTimeOffset.MinValue).Max();
         // What was kept a moment ago came before this one.
-        return said > last ? said : last;
+        return said >= last ? said
+            : last < now ? last
+            : now;
     }
 
     /// <summary>What follows where something went wrong at a step: a finding at the place of the job, and a lesson where one was drawn.</summary>

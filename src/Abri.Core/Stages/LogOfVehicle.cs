@@ -42,7 +42,9 @@ public static class LogOfVehicle
             {
                 // What was said of a step is told by the step itself.
                 Bench.StepDone? step = change.Rows.Where(r => r.Table == "step_done").Select(r => steps.GetValueOrDefault(r.Id)).FirstOrDefault();
-                LogLine[] lines = [.. words.Of(change.Rows.Where(r => r.Table != "step_done"))];
+                RowChange[] rows = [.. change.Rows.Where(r => r.Table != "step_done")];
+                // Where one thing came or went the change itself says so.
+                LogLine[] lines = rows is [{ Before: null } or { After: null }] ? [] : [.. words.Of(rows)];
                 return new LogEntry(
                     change.Seq,
                     at.On.Local(change.At),

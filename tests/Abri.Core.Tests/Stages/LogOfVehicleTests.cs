@@ -56,6 +56,8 @@ public class LogOfVehicleTests
         IReadOnlyList<LogEntry> log = LogOfVehicle.Of(van, [Change(2, 5, "Ben"), Change(1, -300, null)], Monday);
         Assert.Equal(Fine(48).At(Monday.AddHours(5)), log[0].Weather);
         Assert.Equal(("Ben", null), (log[0].By, log[0].Step));
+        // Where one thing came the change itself says so.
+        Assert.Empty(LogOfVehicle.Of(van, [Change(3, 5, null, new RowChange("member", "m", null, """{"name":"Bow"}"""))], Monday)[0].Lines);
         Assert.Null(log[1].Weather);
     }
 

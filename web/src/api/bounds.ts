@@ -469,7 +469,10 @@ export const bounds = {
   },
   SpliceReading: { atMm: { least: 0, most: 30000, label: 'The place', unit: 'mm' } },
   Spray: { minutes: { least: 0.5, most: 240, label: 'How long is sprayed', unit: 'minutes' } },
-  StepReport: { minutes: { least: 0, most: 1440, label: 'How long it took', unit: 'minutes' } },
+  StepReport: {
+    minutes: { least: 0, most: 1440, label: 'How long it took', unit: 'minutes' },
+    agoMinutes: { least: 0, most: 44640, label: 'How long ago it was done', unit: 'minutes' },
+  },
   StockBoard: {
     thickMm: { least: 2, most: 60, label: 'The board', unit: 'mm' },
     lengthMm: { least: 50, most: 6000, label: 'The length of a board', unit: 'mm' },

@@ -3653,6 +3653,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/dossier.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dossier"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/upkeep/done": {
         parameters: {
             query?: never;
@@ -7577,8 +7593,8 @@ export interface components {
             notes: string;
             told: string;
             nextTime?: null | string;
-            /** Format: date-time */
-            doneAt?: null | string;
+            /** Format: double */
+            agoMinutes?: null | number;
         };
         /** @enum {unknown} */
         StepState: "done" | "ready" | "waiting" | "blocked";
@@ -15230,6 +15246,28 @@ export interface operations {
     "upkeep-calendar": {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dossier: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
             header?: never;
             path: {
                 vehicleId: string;

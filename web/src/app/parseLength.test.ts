@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { expect, it, vi } from 'vitest'
 import { api, got, ifMatch } from '@/api/client'
-import { lengthsRead } from './parseLength'
+import { lengthsRead, parseLength } from './parseLength'
 
 it('waits for the change before, so that no row is saved over its own older version', async () => {
   let answer: (response: Response) => void = () => {}
@@ -32,4 +32,19 @@ it('waits no longer once an answer has broken off half way', async () => {
   const params = { path: { vehicleId: 'a', id: 'b' }, header: ifMatch(1) }
   await expect(got(api.PUT('/api/vehicles/{vehicleId}/panels/{id}', { params, body: {} as never }))).rejects.toThrow()
   expect(await lengthsRead()).toBe(true)
+})
+
+it('reads a plain number without a connection, and says of anything else that nobody answers', async () => {
+  vi.stubGlobal('fetch', () => Promise.reject(new Error('no network')))
+  const mm = { units: 'mm', inchDenominator: 16 } as const
+  const inch = { units: 'inch', inchDenominator: 16 } as const
+  expect(await parseLength(' 396,5 ', mm)).toBe(396.5)
+  expect(await parseLength('396 mm', inch)).toBe(396)
+  expect(await parseLength('15.5', inch)).toBeCloseTo(393.7)
+  await expect(parseLength('15 1/2"', inch)).rejects.toMatchObject({ status: 0 })
+})
+
+it('leaves to the server what it can read, and what it refuses', async () => {
+  vi.stubGlobal('fetch', () => Promise.resolve(Response.json({ code: 'length', detail: 'No.' }, { status: 422 })))
+  await expect(parseLength('396', { units: 'mm', inchDenominator: 16 })).rejects.toMatchObject({ status: 422 })
 })

@@ -1,11 +1,22 @@
-import { api, got, underWay, type LengthFormat } from '@/api/client'
+import { api, ApiProblem, got, underWay, type LengthFormat } from '@/api/client'
 
-/** Reads a typed length, mm; the server does the reading. */
+const mmPerInch = 25.4
+/** A plain number in the unit of the vehicle, or in mm where that is said. */
+function plain(text: string, lengths: LengthFormat): number | null {
+  const [, number, mm] = text.trim().match(/^(\d+(?:[.,]\d+)?)\s*(mm)?$/) ?? []
+  return number === undefined ? null : Number(number.replace(',', '.')) * (mm || lengths.units === 'mm' ? 1 : mmPerInch)
+}
+
+/** Reads a typed length, mm; the server does the reading, and without a connection a plain number is read here. */
 export async function parseLength(text: string, lengths: LengthFormat): Promise<number> {
   const call = got(api.POST('/api/calculators/length-parse', { body: { text, lengths } }))
   underWay.add(call)
   try {
     return (await call).result.mm
+  } catch (e) {
+    const number = plain(text, lengths)
+    if (number === null || !(e instanceof ApiProblem) || e.status !== 0) throw e
+    return number
   } finally {
     underWay.delete(call)
   }

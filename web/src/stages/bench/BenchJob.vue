@@ -7,6 +7,8 @@ import { useRoute } from 'vue-router'
 import { bounds } from '@/api/bounds'
 import type { Schemas } from '@/api/client'
 import { dateText, momentText } from '@/app/moment'
+import { lengthsRead } from '@/app/parseLength'
+import { whoHere } from '@/app/person'
 import { useState } from '@/app/state'
 import { stepNeeds, wantedText } from '@/app/stepText'
 import Action from '@/ui/Action.vue'
@@ -26,7 +28,9 @@ const route = useRoute()
 const { shell, lengths } = useState()
 type Kind = 'opening' | 'repair' | 'replacement' | 'lining'
 const kind = () => route.params.kind as Kind
-const { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack } = useBenchJob(kind, () => String(route.params.jobId))
+const { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack } = useBenchJob(kind, () =>
+  String(route.params.jobId),
+)
 const answer = computed(() => job.answer.value)
 const isOpen = computed(
   () =>
@@ -84,9 +88,22 @@ const drawing = computed(() => {
     lining: { name: 'lining', params: { vehicleId, liningId: id, tab: 'design' } },
   }[kind()]
 })
-const asking = ref(false)
+/** A problem that is being written down at the step that is shown. */
+const problem = ref<{ key: string; value: Schemas['StepProblem'] } | null>(null)
+function report() {
+  const value = {
+    by: whoHere.value,
+    name: '',
+    kind: 'openHole',
+    severity: 'moderate',
+    seen: 'outside',
+    notes: '',
+    prevention: '',
+  } as const
+  problem.value = { key: shown.value!.step.key, value: { ...value } }
+}
 async function finish() {
-  if (await done()) document.querySelector('.page')?.scrollTo({ top: 0 })
+  if ((await lengthsRead()) && (await done())) document.querySelector('.page')?.scrollTo({ top: 0 })
 }
 </script>
 
@@ -100,7 +117,7 @@ async function finish() {
       <RouterLink class="btn" :to="drawing">{{ t('bench.drawing') }}</RouterLink>
     </header>
     <div class="page" tabindex="0" data-testid="bench-step">
-      <p v-if="job.wrong.value" class="wrong" role="alert">{{ job.wrong.value }}</p>
+      <p v-if="job.wrong.value && !answer" class="wrong" role="alert">{{ job.wrong.value }}</p>
       <Skeleton v-else-if="!answer" active :title="false" />
       <p v-else-if="answer.missing" class="warn">{{ t('bench.missing', { why: answer.missing }) }}</p>
       <article v-else-if="shown" :class="shown.step.shell">
@@ -197,7 +214,7 @@ async function finish() {
             <TextField v-model="typed.notes" class="wide" :label="t('bench.notes')" :most="4000" lines />
           </div>
           <div class="act">
-            <Action @click="asking = true">{{ t('bench.problem') }}</Action>
+            <Action @click="report">{{ t('bench.problem') }}</Action>
             <Action look="main" submit :disabled="against && typed.overruled.trim() === ''">
               {{ against ? t('bench.doneAnyway') : t('bench.done') }}
             </Action>
@@ -211,7 +228,7 @@ async function finish() {
         </section>
       </article>
     </div>
-    <ProblemForm v-if="asking && shown && answer" :job="answer" :step="shown" @close="asking = false" />
+    <ProblemForm v-if="answer" v-model="problem" :job="answer.job" />
     <aside>
       <h2>{{ t('bench.steps') }}</h2>
       <ol class="all">

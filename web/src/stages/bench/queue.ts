@@ -14,6 +14,8 @@ export interface Waiting {
   job: string
   key: string
   title: string
+  /** When it was done, ms by this device's clock: how long ago that is is told when it is sent. */
+  at: number
   report: Schemas['StepReport']
   /** Why the server does not take it; empty while it has not been asked. */
   trouble: string
@@ -24,6 +26,8 @@ interface Kept extends DBSchema {
 }
 
 const everySeconds = 10
+/** Whoever comes back later than a month says so with the most that is taken. */
+const mostMinutes = 44_640
 const open = () => openDB<Kept>('abri', 1, { upgrade: (db) => void db.createObjectStore('reports', { autoIncrement: true }) })
 let kept: ReturnType<typeof open> | null = null
 const database = () => (kept ??= open())
@@ -49,7 +53,7 @@ export async function drop(at: number) {
 }
 
 /** Sends what waits, one after the other; what the server refuses stays, with the reason, and holds up what comes after it in its job. */
-async function sendAll(sent: (of: Waiting) => void) {
+async function sendAll(answered: (of: Waiting) => void) {
   await read()
   const stuck = new Set<string>()
   for (const { at, of } of waiting.value) {
@@ -58,23 +62,25 @@ async function sendAll(sent: (of: Waiting) => void) {
       await got(
         api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {
           params: { path: { vehicleId: of.vehicleId, kind: of.kind, id: of.jobId, key: of.key } },
-          body: of.report,
+          body: { ...of.report, agoMinutes: Math.min(Math.max((Date.now() - of.at) / 60_000, 0), mostMinutes) },
         }),
       )
       await drop(at)
-      sent(of)
+      answered(of)
     } catch (e) {
       if (!(e instanceof ApiProblem) || e.status === 0) return
       stuck.add(of.jobId)
       await (await database()).put('reports', { ...of, trouble: said(e) }, at)
+      // Somebody else may have been quicker: what is shown is from before.
+      if (!of.trouble) answered(of)
     }
   }
   await read()
 }
 
-/** The queue, sent whenever there is a connection again. One frame uses it; what is sent is told. */
-export function useQueue(sent: (of: Waiting) => void) {
-  const send = () => (sending ??= sendAll(sent).finally(() => (sending = null)))
+/** The queue, sent whenever there is a connection again. One frame uses it; what the server has answered is told. */
+export function useQueue(answered: (of: Waiting) => void) {
+  const send = () => (sending ??= sendAll(answered).finally(() => (sending = null)))
   void send()
   useEventListener(window, 'online', send)
   useIntervalFn(() => waiting.value.length > 0 && void send(), everySeconds * 1000)

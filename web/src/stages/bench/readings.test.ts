@@ -65,7 +65,7 @@ describe('what is typed at a step', () => {
       asCut: holeOf(was),
       overruled: null,
       told: '',
-      doneAt: null,
+      agoMinutes: null,
     } as unknown as Schemas['StepReport']
     const back = typedOf(report)
     expect({ ...back, hole: null }).toEqual({ ...was, hole: null })

@@ -158,7 +158,7 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
       asCut: holeOf(typed.value),
       told: at.step.do,
       nextTime: nextTime.trim() || null,
-      doneAt: new Date().toISOString(),
+      agoMinutes: null,
     }
     const queued = {
       token,
@@ -168,30 +168,29 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
       job: job.answer.value!.name,
       key: at.step.key,
       title: at.step.title,
+      at: Date.now(),
       report,
       trouble: '',
     }
+    const params = { path: { ...path(), key: at.step.key } }
     // What comes after a step that waits is sent after it.
-    if (unsent.value.length > 0) await keep(queued)
-    else {
-      const kept = await change(() =>
-        got(
-          api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {
-            params: { path: { ...path(), key: at.step.key } },
-            body: report,
-          }),
-        ).catch(async (e: unknown) => {
-          if (!(e instanceof ApiProblem) || e.status !== 0) throw e
-          await keep(queued)
-          void message.info(t('bench.queue.kept'))
-          return null
-        }),
-      )
-      if (kept === undefined) return false
-    }
+    const answer =
+      unsent.value.length > 0
+        ? null
+        : got(api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', { params, body: report }))
+    const isKept = await (answer ?? Promise.reject(new ApiProblem(0, 'offline', ''))).then(
+      () => false,
+      async (e: unknown) => {
+        if (!(e instanceof ApiProblem) || e.status !== 0) return false
+        await keep(queued)
+        void message.info(t('bench.queue.kept'))
+        return true
+      },
+    )
+    if (!isKept && !(await change(() => answer!))) return false
     typed.value = blank()
     chosen.value = null
-    await job.again()
+    if (!isKept) await job.again()
     return true
   }
   return { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack }

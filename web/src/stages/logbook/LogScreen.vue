@@ -94,14 +94,14 @@ const air = (w: Schemas['WeatherHour']) =>
           <div>
             <p>
               <b>{{ e.what }}</b>
-              <span v-if="e.by" class="soft"> {{ t('logbook.by', { by: e.by }) }}</span>
-              <span v-if="e.state !== 'done'" class="soft"> {{ t('findings.takenBack') }}</span>
+              <span v-if="e.by" class="soft">{{ ` ${t('logbook.by', { by: e.by })}` }}</span>
+              <span v-if="e.state !== 'done'" class="soft">{{ ` ${t('findings.takenBack')}` }}</span>
             </p>
             <StepSaid v-if="e.step" :step="e.step" />
             <p v-for="(l, i) in e.lines" :key="i" class="line">
-              <span class="soft">{{ l.of }}</span>
+              <span class="soft">{{ `${l.of} ` }}</span>
               <template v-if="l.what">
-                {{ l.what }}: <s v-if="l.before">{{ l.before }}</s> {{ l.after ?? t('logbook.removed') }}
+                {{ l.what }}: <s v-if="l.before">{{ l.before }}</s>{{ ` ${l.after ?? t('logbook.removed')}` }}
               </template>
               <template v-else>{{ l.after ? t('logbook.added') : t('logbook.removed') }}</template>
             </p>

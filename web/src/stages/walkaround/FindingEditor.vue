@@ -23,18 +23,23 @@ import type { EditedFinding } from './useFindings'
 
 /** A finding being written down, with its place, its measures and its photos. */
 const edited = defineModel<EditedFinding | null>({ required: true })
-const props = defineProps<{ isTyped: () => boolean }>()
+const props = defineProps<{
+  isTyped: () => boolean
+  /** Photos that were taken before the finding was begun. */
+  taken?: readonly File[]
+}>()
 const { t } = useI18n()
 const { shell, load } = useState()
 const wrong = ref('')
 const waiting = ref<File[]>([])
-/** On a phone findings are looked at; they are written down on something one can prop up. */
-const readOnly = useMediaQuery('(max-width: 560px)')
+/** On a phone findings are added and looked at; they are changed on something one can prop up. */
+const phone = useMediaQuery('(max-width: 560px)')
+const readOnly = computed(() => phone.value && edited.value?.id !== null)
 watch(
   () => edited.value?.id,
   () => {
     wrong.value = ''
-    waiting.value = []
+    waiting.value = edited.value?.id === null ? [...(props.taken ?? [])] : []
   },
 )
 const kinds = enums.FindingKind

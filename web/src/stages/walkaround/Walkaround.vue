@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { Checkbox } from 'ant-design-vue'
+import { Checkbox, message } from 'ant-design-vue'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/app/keys'
+import { sendable } from '@/app/photo'
 import Switch from '@/ui/Switch.vue'
 import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
@@ -40,6 +42,19 @@ const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
 const { numbers, edited, isTyped, begin, open } = useFindings()
 const { repairs } = useRepairs()
+
+/** On a phone the camera comes first: what it took goes with the finding that is begun. */
+const phone = useMediaQuery('(max-width: 560px)')
+const taken = ref<File[]>([])
+async function withPhoto(event: Event) {
+  const input = event.target as HTMLInputElement
+  const photo = input.files?.[0] && (await sendable(input.files[0]))
+  input.value = ''
+  if (!photo) void message.error(t('findings.photoTooLarge', { name: t('findings.photo') }))
+  taken.value = photo ? [photo] : []
+  begin()
+}
+watch(edited, (now) => now === null && (taken.value = []))
 
 const vehicleId = computed(() => shell.value!.vehicle.id)
 const toPanel = (panelId: string) =>
@@ -93,6 +108,12 @@ useKeys((event) => {
       <ViewSwitch v-model="from" />
       <button class="btn main editing" type="button" @click="begin()">{{ t('findings.add') }}</button>
     </header>
+    <div v-if="phone" class="act">
+      <label class="btn main camera">
+        {{ t('findings.add') }}
+        <input type="file" accept="image/*" capture="environment" @change="withPhoto" @cancel="begin()" />
+      </label>
+    </div>
     <UnfoldedShell
       ref="drawing"
       :shell="shell"
@@ -130,7 +151,7 @@ useKeys((event) => {
         <span class="key">?</span> {{ t('app.allKeys') }}
       </div>
     </aside>
-    <FindingEditor v-model="edited" :is-typed="isTyped" />
+    <FindingEditor v-model="edited" :is-typed="isTyped" :taken="taken" />
   </div>
 </template>
 
@@ -143,5 +164,24 @@ useKeys((event) => {
   .editing {
     display: none;
   }
+}
+/* At hand under the thumb, over what scrolls. */
+.act {
+  position: sticky;
+  bottom: 0;
+  order: 1;
+  padding: 8px 12px 12px;
+  background: var(--primer);
+}
+.camera {
+  display: flex;
+  justify-content: center;
+  align-items: center;
+  min-height: 52px;
+  font-size: 18px;
+}
+.camera input {
+  position: absolute;
+  clip-path: inset(50%);
 }
 </style>

@@ -47,7 +47,7 @@ public class DossierPdfTests
     {
         byte[] pdf = DossierPdf.Write(Long, _ => null, Paper.A4, CancellationToken.None);
         int pages = Pages(pdf);
-        Assert.InRange(pages, 5, 8);
+        Assert.InRange(pages, 4, 6);
         string[] texts = Poppler.Text(pdf).Split('\f')[..pages];
         for (int p = 1; p <= pages; p++)
             Assert.Contains($"{p} of {pages}", texts[p - 1], StringComparison.Ordinal);

@@ -24,7 +24,7 @@ public sealed record HoldReading([Name(200)] string Name, [Within(-1000, 20_000,
 /// <param name="Notes">Notes.</param>
 /// <param name="Told">What the step told whoever did it.</param>
 /// <param name="NextTime">What to think of next time: told at the same step of the next job of its kind; null for nothing.</param>
-/// <param name="AgoMinutes">How long ago it was done, min, where it is reported later, such as after a time without a connection; null for now.</param>
+/// <param name="AgoMinutes">How long ago it was done, min, where it is reported later, as after a time without a connection; null for now.</param>
 public sealed record StepReport(
     [Name(64)] string Token,
     [Name(80, "Say who does it, in up to 80 characters.")] string By,

@@ -8,8 +8,9 @@ namespace Abri.Core.Logbook;
 /// <summary>Says in words what changed in rows: each value that differs, with its unit, before and after.</summary>
 /// <remarks>Names of columns and fields are the words of the trade; their ending gives the unit. A list is told by how long it is.</remarks>
 /// <param name="nameOf">What people call a thing by its id; null where it is not known.</param>
+/// <param name="clock">A moment as a clock at the vehicle shows it.</param>
 /// <param name="lengths">How lengths are written.</param>
-public sealed partial class RowWords(Func<string, string?> nameOf, LengthFormat lengths)
+public sealed partial class RowWords(Func<string, string?> nameOf, Func<DateTimeOffset, DateTimeOffset> clock, LengthFormat lengths)
 {
     /// <summary>Longest value that is written out, letters.</summary>
     public const int MostLetters = 200;
@@ -84,7 +85,7 @@ public sealed partial class RowWords(Func<string, string?> nameOf, LengthFormat 
                     .EnumerateObject()
                     .Select(p => (p.Name, Value: Value(p.Name, p.Value)))
                     .Where(p => p.Value is not null)
-                    .Select(p => $"{Words(p.Name)} {p.Value}")
+                    .Select(p => $"{Label(p.Name).ToLowerInvariant()} {p.Value}")
             ),
             _ => Text(value.GetString()!),
         };
@@ -113,6 +114,13 @@ public sealed partial class RowWords(Func<string, string?> nameOf, LengthFormat 
             return "nothing";
         if (Guid.TryParse(text, out _))
             return nameOf(text) ?? "something that is gone";
+        if (DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out DateOnly day))
+            return day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+        if (
+            Moment().IsMatch(text)
+            && DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out DateTimeOffset moment)
+        )
+            return clock(moment).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture);
         return EnumName().IsMatch(text) ? Words(text) : text;
     }
 
@@ -171,6 +179,9 @@ public sealed partial class RowWords(Func<string, string?> nameOf, LengthFormat 
 
     [GeneratedRegex("(?<=[a-z0-9])[A-Z]")]
     private static partial Regex CamelStep();
+
+    [GeneratedRegex(@"^\d{4}-\d\d-\d\dT")]
+    private static partial Regex Moment();
 
     [GeneratedRegex("^[a-z][a-zA-Z]+$")]
     private static partial Regex EnumName();

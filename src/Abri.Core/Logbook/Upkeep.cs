@@ -62,7 +62,7 @@ public sealed record UpkeepRule(UpkeepKind Kind, string How, int Months)
     /// <summary>The rule of a kind.</summary>
     public static UpkeepRule Of(UpkeepKind kind) => All.Single(r => r.Kind == kind);
 
-    /// <summary>When something is due that is done every so many months: the same day of the month, or the month's last where it is shorter.</summary>
+    /// <summary>When something is due that is done every so many months: the same day of the month, or its last where it is shorter.</summary>
     /// <param name="last">When it was done last.</param>
     /// <param name="months">Months from one time to the next.</param>
     /// <example>Done on 31 August, every 6 months: due on 28 February, in a leap year on the 29th.</example>

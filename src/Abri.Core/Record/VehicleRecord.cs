@@ -46,8 +46,8 @@ public sealed record VehicleRecord(
 /// <summary>What is looked after on a vehicle. What belongs to a thing on a panel stays with it.</summary>
 /// <param name="Own">What somebody wrote down.</param>
 /// <param name="Done">
-/// That it was looked after; its key names a thing by <c>panel/thing</c>: the number of the panel in the file, from 1, and the thing's key there, or by
-/// the number of what was written down.
+/// That it was looked after; its key names a thing by <c>panel/thing</c>: the number of the panel in the file, from 1, and the thing's key
+/// there, or by the number of what was written down.
 /// </param>
 public sealed record UpkeepRecord(
     [Count(0, 200, "At most {1} things to look after are written down.")] IReadOnlyList<OwnUpkeep> Own,

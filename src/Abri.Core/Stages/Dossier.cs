@@ -82,8 +82,8 @@ public sealed record Dossier(string Vehicle, string About, DateOnly On, IReadOnl
         return new DossierItem(
             PanelWords.Title(panel),
             [
-                $"{Words(panel.Material)}, {of.Lengths.Text(panel.SkinMm)} thick, {members} {(members == 1 ? "member" : "members")}. Seen from outside; "
-                    + "openings in strong lines, repairs dashed.",
+                $"{Words(panel.Material)}, {of.Lengths.Text(panel.SkinMm)} thick, {members} {(members == 1 ? "member" : "members")}. "
+                    + "Seen from outside; openings in strong lines, repairs dashed.",
             ],
             [],
             Picture(of, row),

@@ -34,7 +34,7 @@ public static class LogOfVehicle
     {
         VehicleNow at = VehicleNow.At(of, now);
         Dictionary<string, string> names = Names(of);
-        var words = new RowWords(names.GetValueOrDefault, of.Lengths);
+        var words = new RowWords(names.GetValueOrDefault, at.On.Local, of.Lengths);
         var steps = of.Done.ToDictionary(d => d.Id, d => d.Value);
         return
         [
@@ -42,7 +42,7 @@ public static class LogOfVehicle
             {
                 // What was said of a step is told by the step itself.
                 Bench.StepDone? step = change.Rows.Where(r => r.Table == "step_done").Select(r => steps.GetValueOrDefault(r.Id)).FirstOrDefault();
-                RowChange[] rows = [.. change.Rows.Where(r => r.Table != "step_done")];
+                RowChange[] rows = [.. change.Rows.Where(r => r.Table is not ("step_done" or "upkeep_done"))];
                 // Where one thing came or went the change itself says so.
                 LogLine[] lines = rows is [{ Before: null } or { After: null }] ? [] : [.. words.Of(rows)];
                 return new LogEntry(

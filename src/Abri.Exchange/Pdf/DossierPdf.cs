@@ -10,6 +10,7 @@ public static class DossierPdf
     private const double SizeMm = 3.4,
         PictureMm = 58,
         PhotoMm = 42,
+        PartMm = 60,
         PhotoGapMm = 3;
 
     /// <summary>The document.</summary>
@@ -52,8 +53,13 @@ public static class DossierPdf
             }
             for (int i = 0; i < dossier.Parts.Count; i++)
             {
-                flow.Turn();
+                // The first one leaves the page of contents; of the others each begins where there is room for something of it.
+                if (i == 0)
+                    flow.Turn();
+                else
+                    flow.Keep(PartMm);
                 found[i] = flow.Number;
+                flow.Y += flow.Y > 2 * Page.MarginMm ? 6 : 0;
                 flow.Paragraph(dossier.Parts[i].Title, 0, 5.4, true);
                 foreach (DossierItem item in dossier.Parts[i].Items)
                 {

@@ -9,7 +9,11 @@ public class RowWordsTests
     private const string Fitting = "019a0000-0000-7000-8000-000000000001";
 
     private static LogLine[] Lines(string? before, string? after, UnitSystem units = UnitSystem.Mm) =>
-        [.. new RowWords(id => id == Fitting ? "400 roof vent" : null, new LengthFormat(units)).Of([new RowChange("own_task", "1", before, after)])];
+        [
+            .. new RowWords(id => id == Fitting ? "400 roof vent" : null, t => t.ToOffset(TimeSpan.FromHours(1)), new LengthFormat(units)).Of([
+                new RowChange("own_task", "1", before, after),
+            ]),
+        ];
 
     private static LogLine Only(string before, string after, UnitSystem units = UnitSystem.Mm) => Assert.Single(Lines(before, after, units));
 
@@ -28,6 +32,9 @@ public class RowWordsTests
         "400 roof vent",
         "something that is gone"
     )]
+    [InlineData("""{"first_on":"2031-05-01"}""", """{"first_on":"2031-12-24"}""", "First on", "1 May 2031", "24 Dec 2031")]
+    [InlineData("""{"cleared_at":null}""", """{"cleared_at":"2031-05-11T12:00:00.0000000+00:00"}""", "Cleared at", null, "11 May 2031 13:00")]
+    [InlineData("""{"as_cut":null}""", """{"as_cut":"{\"topWidthMm\":400.5}"}""", "As cut", null, "top width 400.5 mm")]
     [InlineData("""{"care":"{\"slow\":true}"}""", """{"care":null}""", "Care", "slow yes", null)]
     public void A_value_is_told_with_its_unit_before_and_after(string before, string after, string what, string? was, string? became) =>
         Assert.Equal(new LogLine("own task", what, was, became), Only(before, after));

@@ -5,7 +5,7 @@ import { stageOnPhone, startApp, type RunningApp } from './app.ts'
 
 let app: RunningApp
 test.beforeAll(async () => {
-  app = await startApp(5095, ['--now', '2031-05-12T07:40Z'])
+  app = await startApp(5079, ['--now', '2031-05-12T07:40Z'])
 })
 test.afterAll(async () => {
   await app.stop()

@@ -228,7 +228,8 @@ test('sides are drawn right-handed from outside and inside, and openings work in
 test('the walkaround is looked at on a phone, without sideways scrolling', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await heron(page)
-  await expect(page.getByRole('button', { name: 'Add finding' })).toBeHidden()
+  // A new one begins with the camera; those that are there are read.
+  await expect(page.locator('.camera')).toBeVisible()
   await page.getByRole('button', { name: /Seam open/ }).first().click()
   await expect(page.getByRole('dialog').getByLabel('Name')).toBeDisabled()
   await expect(page.getByRole('button', { name: 'Save' })).toBeHidden()

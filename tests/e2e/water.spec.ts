@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { startApp, type RunningApp } from './app.ts'
+import { stageOnPhone, startApp, undoOnPhone, type RunningApp } from './app.ts'
 
 /** Standing water: the roof as it is parked, tried by hand, at its worst, and on a roof of one's own. */
 let app: RunningApp
@@ -80,7 +80,7 @@ test('a test is timed on a phone, and a result is kept when the network comes ba
   await page.goto(`${app.url}/vehicles`)
   await page.getByRole('link', { name: /Heron/ }).click()
   await expect(page.getByRole('heading', { name: 'Walkaround' })).toBeVisible()
-  await page.getByRole('link', { name: 'Water', exact: true }).click()
+  await stageOnPhone(page, 'Water')
   await page.getByRole('button', { name: 'Do this test' }).click()
   await page.getByRole('button', { name: 'Start spraying' }).click()
   await expect(page.getByRole('timer')).toContainText(/4:5\d/)
@@ -97,7 +97,7 @@ test('a test is timed on a phone, and a result is kept when the network comes ba
   await wet.click()
   await expect(page.getByRole('dialog')).toBeHidden()
   await expect(page.getByTestId('suspects').getByRole('listitem').first()).toContainText('Seam open')
-  await page.getByRole('button', { name: 'Undo' }).click()
+  await undoOnPhone(page)
 })
 
 test('a place is looked at by tapping the shell, and a suspect gets a state', async ({ page }) => {

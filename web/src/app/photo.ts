@@ -1,12 +1,13 @@
 import { api, got } from '@/api/client'
 
-/** What a photo may have, bytes; one that has more is drawn anew with its longer side this long, px. */
+/** What a photo may have, bytes, and what it may be; any other is drawn anew with its longer side this long, px. */
 const mostBytes = 8 * 1024 * 1024
+const kept = ['image/jpeg', 'image/png', 'image/webp']
 const longest = 4000
 
-/** A photo that may be sent: as it is, or drawn smaller; null where it is too large and cannot be read. */
+/** A photo that may be sent: as it is, or drawn anew; null where it would have to be and cannot be read. */
 export async function sendable(file: File): Promise<File | null> {
-  if (file.size <= mostBytes) return file
+  if (file.size <= mostBytes && kept.includes(file.type)) return file
   try {
     const picture = await createImageBitmap(file)
     const scale = Math.min(1, longest / Math.max(picture.width, picture.height))

@@ -74,7 +74,7 @@ export const shellTexts = {
     photo: 'Photo of the finding',
     addPhoto: 'Add a photo',
     removePhoto: 'Remove this photo',
-    photoTooLarge: '{name} is larger than the 8 MB that a photo may have, and could not be made smaller here.',
+    photoTooLarge: '{name} is no photo that can be read here, or has more than 8 MB and cannot be made smaller.',
     find: 'Find a finding',
     show: 'Show',
     sort: 'Sort by',

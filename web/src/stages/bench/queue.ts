@@ -25,7 +25,7 @@ interface Kept extends DBSchema {
   reports: { key: number; value: Waiting }
 }
 
-const everySeconds = 10
+const everySeconds = 5
 /** Whoever comes back later than a month says so with the most that is taken. */
 const mostMinutes = 44_640
 const open = () => openDB<Kept>('abri', 1, { upgrade: (db) => void db.createObjectStore('reports', { autoIncrement: true }) })
@@ -68,7 +68,8 @@ async function sendAll(answered: (of: Waiting) => void) {
       await drop(at)
       answered(of)
     } catch (e) {
-      if (!(e instanceof ApiProblem) || e.status === 0) return
+      // Nobody answers, or a server that stumbled: tried again soon.
+      if (!(e instanceof ApiProblem) || e.status === 0 || e.status >= 500) return
       stuck.add(of.jobId)
       await (await database()).put('reports', { ...of, trouble: said(e) }, at)
       // Somebody else may have been quicker: what is shown is from before.

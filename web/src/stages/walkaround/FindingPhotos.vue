@@ -48,14 +48,7 @@ const remove = (id: string) =>
       </span>
       <label class="btn">
         {{ t('findings.addPhoto') }}
-        <input
-          class="hidden"
-          type="file"
-          accept="image/jpeg,image/png,image/webp"
-          capture="environment"
-          multiple
-          @change="choose"
-        />
+        <input class="hidden" type="file" accept="image/*" capture="environment" multiple @change="choose" />
       </label>
     </div>
   </div>

@@ -6,7 +6,7 @@ import { startApp, type RunningApp } from './app.ts'
 /** Linings with the holes of what passes through the skin, and the boards that they are cut from. */
 let app: RunningApp
 test.beforeAll(async () => {
-  app = await startApp(5094)
+  app = await startApp(5078)
 })
 test.afterAll(() => app.stop())
 

@@ -381,4 +381,30 @@ form {
 .all small {
   color: var(--soft);
 }
+/* A phone scrolls as a whole: the action stands at its foot, and the head in one row. */
+@media (max-width: 560px) {
+  header {
+    flex-wrap: nowrap;
+  }
+  .name {
+    flex: 1;
+    min-width: 0;
+    font-size: 18px;
+  }
+  .sp {
+    display: none;
+  }
+  .act {
+    position: fixed;
+    bottom: 0;
+    left: 0;
+    right: 0;
+    z-index: 2;
+    margin: 0;
+    padding: 8px 12px;
+  }
+  article {
+    padding-bottom: 80px;
+  }
+}
 </style>

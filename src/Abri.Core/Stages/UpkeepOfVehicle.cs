@@ -34,7 +34,7 @@ public enum UpkeepState
 /// <param name="PanelId">Its panel; null where it lies on several.</param>
 /// <param name="Months">Months from one time to the next; null for once.</param>
 /// <param name="Last">When it was done last, or what it looks after was made; null where nobody wrote it down.</param>
-/// <param name="Due">When it is due; null where nobody knows, or where it is over.</param>
+/// <param name="Due">When it is due; null where that is not known, or where it is over.</param>
 /// <param name="State">How it stands.</param>
 /// <param name="Done">What was written down of it, newest first.</param>
 /// <param name="OwnId">Id of what somebody wrote down; null of others.</param>
@@ -157,7 +157,7 @@ public static class UpkeepOfVehicle
                 UpkeepKind.Drains,
                 of.Water.Drains.Count == 1 ? of.Water.Drains[0].Value.Name : $"{of.Water.Drains.Count} drains",
                 null,
-                // As long ago as the one that waits longest; of one nobody knows.
+                // As long ago as the one that waits longest; not known where one has no date.
                 of.Water.Drains.Any(d => d.Value.ClearedAt is null)
                     ? null
                     : of.Water.Drains.Min(d => Day(d.Value.ClearedAt!.Value))

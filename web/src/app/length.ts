@@ -1,6 +1,6 @@
 import type { LengthFormat } from '@/api/client'
 
-const mmPerInch = 25.4
+export const mmPerInch = 25.4
 
 /**
  * Writes a length as Core's LengthFormat does; kept alike by a table of examples that both test against. It stands here too because

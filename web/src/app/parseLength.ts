@@ -1,6 +1,6 @@
 import { api, ApiProblem, got, underWay, type LengthFormat } from '@/api/client'
+import { mmPerInch } from './length'
 
-const mmPerInch = 25.4
 /** A plain number in the unit of the vehicle, or in mm where that is said. */
 function plain(text: string, lengths: LengthFormat): number | null {
   const [, number, mm] = text.trim().match(/^(\d+(?:[.,]\d+)?)\s*(mm)?$/) ?? []

@@ -28,8 +28,9 @@ const route = useRoute()
 const { shell, lengths } = useState()
 type Kind = 'opening' | 'repair' | 'replacement' | 'lining'
 const kind = () => route.params.kind as Kind
-const { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack } = useBenchJob(kind, () =>
-  String(route.params.jobId),
+const { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack, isTakenBack } = useBenchJob(
+  kind,
+  () => String(route.params.jobId),
 )
 const answer = computed(() => job.answer.value)
 const isOpen = computed(
@@ -158,7 +159,7 @@ async function finish() {
 
         <div v-if="refused" class="learned" role="alert">
           <p class="wrong">{{ t('bench.queue.refused', { why: refused.of.trouble }) }}</p>
-          <Action v-if="isOpen" @click="takeBack">{{ t('bench.queue.takeBack') }}</Action>
+          <Action v-if="isOpen && !isTakenBack" @click="takeBack">{{ t('bench.queue.takeBack') }}</Action>
         </div>
         <form v-if="isOpen" @submit.prevent="finish">
           <div v-if="shown.measuresHole" class="form">

@@ -26,6 +26,7 @@ interface Kept extends DBSchema {
 }
 
 const everySeconds = 5
+const mostSeconds = 20
 /** Whoever comes back later than a month says so with the most that is taken. */
 const mostMinutes = 44_640
 const open = () => openDB<Kept>('abri', 1, { upgrade: (db) => void db.createObjectStore('reports', { autoIncrement: true }) })
@@ -42,9 +43,13 @@ async function read() {
   waiting.value = keys.map((at, i) => ({ at, of: values[i]! }))
 }
 
-/** Keeps a report until it can be sent, in the browser itself: it outlives a reload, and the browser. */
-export async function keep(report: Waiting) {
-  await (await database()).add('reports', JSON.parse(JSON.stringify(report)) as Waiting)
+/**
+ * Keeps a report until it can be sent, in the browser itself: it outlives a reload, and the browser. One that was put right takes the place of the
+ * one that was not taken: what was done after it is sent after it.
+ */
+export async function keep(report: Waiting, inPlaceOf: number | null) {
+  const value = JSON.parse(JSON.stringify(report)) as Waiting
+  await (await database()).put('reports', value, inPlaceOf ?? undefined)
   await read()
 }
 export async function drop(at: number) {
@@ -62,6 +67,8 @@ async function sendAll(answered: (of: Waiting) => void) {
       await got(
         api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', {
           params: { path: { vehicleId: of.vehicleId, kind: of.kind, id: of.jobId, key: of.key } },
+          // One that hangs, as at the edge of a network, must not keep the others for ever.
+          signal: AbortSignal.timeout(mostSeconds * 1000),
           body: { ...of.report, agoMinutes: Math.min(Math.max((Date.now() - of.at) / 60_000, 0), mostMinutes) },
         }),
       )
@@ -71,7 +78,9 @@ async function sendAll(answered: (of: Waiting) => void) {
       // Nobody answers, or a server that stumbled: tried again soon.
       if (!(e instanceof ApiProblem) || e.status === 0 || e.status >= 500) return
       stuck.add(of.jobId)
-      await (await database()).put('reports', { ...of, trouble: said(e) }, at)
+      const db = await database()
+      // Unless somebody dropped it meanwhile, or put it right.
+      if ((await db.get('reports', at))?.token === of.token) await db.put('reports', { ...of, trouble: said(e) }, at)
       // Somebody else may have been quicker: what is shown is from before.
       if (!of.trouble) answered(of)
     }

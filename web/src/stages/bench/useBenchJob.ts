@@ -101,12 +101,13 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
   const shown = computed(() => steps.value.find((s) => s.step.key === (chosen.value ?? next.value)) ?? steps.value.at(-1) ?? null)
   /** What was said of the step that is shown, where the server did not take it. */
   const refused = computed(() => unsent.value.find((w) => w.of.key === shown.value?.step.key && w.of.trouble) ?? null)
-  /** Puts it back into the fields, to be put right and sent again. */
-  async function takeBack() {
-    const { at, of } = refused.value!
-    typed.value = typedOf(of.report)
-    await drop(at)
+  /** Puts it back into the fields, to be put right and sent again; it waits until then. */
+  const takeBack = () => {
+    typed.value = { ...typedOf(refused.value!.of.report), token: crypto.randomUUID() }
+    takenBack.value = refused.value!.at
   }
+  const takenBack = ref<number | null>(null)
+  const isTakenBack = computed(() => takenBack.value !== null && takenBack.value === refused.value?.at)
   /** Whether the step that is shown comes after one that is not sent: what the server said of it is from before. */
   const goesOn = computed(() => unsent.value.length > 0 && shown.value?.step.key === next.value)
   const typed = ref(blank())
@@ -173,27 +174,28 @@ export function useBenchJob(kind: () => Kind, jobId: () => string) {
       trouble: '',
     }
     const params = { path: { ...path(), key: at.step.key } }
+    const before = refused.value?.at ?? null
     // What comes after a step that waits is sent after it.
-    const answer =
-      unsent.value.length > 0
-        ? null
-        : got(api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', { params, body: report }))
+    const answer = unsent.value.some((w) => w.at !== before)
+      ? null
+      : got(api.POST('/api/vehicles/{vehicleId}/bench/{kind}/{id}/{key}', { params, body: report }))
     const isKept = await (answer ?? Promise.reject(new ApiProblem(0, 'offline', ''))).then(
       () => false,
       async (e: unknown) => {
         if (!(e instanceof ApiProblem) || e.status !== 0) return false
-        await keep(queued)
-        void message.info(t('bench.queue.kept'))
+        await keep(queued, before)
+        if (answer) void message.info(t('bench.queue.kept'))
         return true
       },
     )
     if (!isKept && !(await change(() => answer!))) return false
+    if (!isKept && before !== null) await drop(before)
     typed.value = blank()
     chosen.value = null
     if (!isKept) await job.again()
     return true
   }
-  return { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack }
+  return { job, steps, shown, chosen, typed, verdicts, done, isUnsent, goesOn, refused, takeBack, isTakenBack }
 }
 
 /** Whether somebody typed anything but their name. */
@@ -201,6 +203,7 @@ function isTouched(typed: Typed): boolean {
   return (
     typed.minutes !== null ||
     typed.notes !== '' ||
+    typed.nextTime !== '' ||
     typed.overruled !== '' ||
     Object.keys(typed.seen).length > 0 ||
     [...Object.values(typed.values), ...Object.values(typed.hole)].some((v) => v !== null)

@@ -167,11 +167,16 @@ useKeys((event) => {
 }
 /* At hand under the thumb, over what scrolls. */
 .act {
-  position: sticky;
+  position: fixed;
   bottom: 0;
-  order: 1;
-  padding: 8px 12px 12px;
+  left: 0;
+  right: 0;
+  z-index: 2;
+  padding: 8px 12px;
   background: var(--primer);
+}
+.act ~ aside {
+  padding-bottom: 84px;
 }
 .camera {
   display: flex;

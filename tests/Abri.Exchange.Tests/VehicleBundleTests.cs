@@ -132,7 +132,7 @@ public class VehicleBundleTests
         return problem;
     }
 
-    private static VehicleRecord Whole() =>
+    internal static VehicleRecord Whole() =>
         new(
             new Vehicle("Heron", VehicleKind.PanelVan, 2009, "", UnitSystem.Mm, 16, new Schools(RibInTheWay.Keep, CutSize.WasteSide), 3.175),
             [new Zone("Bench", ZoneKind.Bench, 0, 1, 0, 1, 0, 1)],

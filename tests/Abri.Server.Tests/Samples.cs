@@ -277,6 +277,7 @@ internal static class Samples
             )!,
             ["rain-risk"] = JsonNode.Parse($$"""{"span":{{Span}},"forecast":{{Hours}},"from":"2031-05-12T09:00:00Z","starts":3,"seed":1}""")!,
             ["learning"] = JsonNode.Parse("""{"firstMinutes":60,"count":4,"rate":0.85}""")!,
+            ["maintenance-due"] = JsonNode.Parse("""{"last":"2031-08-31","months":6}""")!,
             ["sol-air"] = JsonNode.Parse("""{"roof":{"airC":25,"sunDeg":60,"cloudPercent":10,"windMs":2,"shade":"dark"}}""")!,
             ["hole-cover"] = JsonNode.Parse("""{"lengthMm":400,"widthMm":400,"fits":true}""")!,
             ["furring"] = JsonNode.Parse(

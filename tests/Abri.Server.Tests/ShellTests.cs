@@ -564,11 +564,28 @@ public sealed class ShellTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_zip_takes_the_photos_to_a_house_that_has_never_seen_them_and_comes_back_the_same()
+    {
+        await Upload($"/api/vehicles/{heron}/findings/{shell["findings"]![0]!["id"]}/photos", Png, "image/png");
+        byte[] zip = await app.Http.GetByteArrayAsync($"/api/vehicles/{heron}/vehicle.zip");
+        await using RunningApp elsewhere = await RunningApp.Start();
+        using var content = new ByteArrayContent(zip);
+        content.Headers.ContentType = new MediaTypeHeaderValue("application/zip");
+        HttpResponseMessage answer = await elsewhere.Http.PostAsync("/api/vehicles/import", content);
+        Assert.Equal(200, (int)answer.StatusCode);
+        string there = $"/api/vehicles/{JsonNode.Parse(await answer.Content.ReadAsStringAsync())!["id"]}";
+        Assert.Equal(zip, await elsewhere.Http.GetByteArrayAsync($"{there}/vehicle.zip"));
+        JsonNode photo = (await elsewhere.Get($"{there}/shell"))["photos"]!.AsArray().Single()!;
+        Assert.Equal(Png, await elsewhere.Http.GetByteArrayAsync($"{there}/photos/{photo["id"]}"));
+    }
+
+    [Fact]
     public async Task A_file_that_cannot_be_used_changes_nothing()
     {
         string file = await app.Http.GetStringAsync($"/api/vehicles/{heron}/vehicle.json");
         int before = (await app.Get("/api/vehicles")).AsArray().Count;
-        Assert.Equal((400, "bundle-unreadable"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", "PK\u0003\u0004")));
+        Assert.Equal((400, "archive-unreadable"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", "PK\u0003\u0004")));
+        Assert.Equal((400, "bundle-unreadable"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", "PK")));
         Assert.Equal(
             (400, "bundle-shape"),
             Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"skinMm\"", "\"thick\"")))
@@ -582,6 +599,7 @@ public sealed class ShellTests : IAsyncLifetime
             Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", file.Replace("\"key\": \"fitting-2\"", "\"key\": \"fitting-1\"")))
         );
         Assert.Equal((413, "body-too-large"), Code(await app.SendText(HttpMethod.Post, "/api/vehicles/import", new string(' ', 50_000_000))));
+        Assert.DoesNotContain(Directory.GetFiles(Path.GetTempPath(), "abri-????????????????????????????????"), f => new FileInfo(f).Length > 0);
         Assert.Equal(before, (await app.Get("/api/vehicles")).AsArray().Count);
     }
 

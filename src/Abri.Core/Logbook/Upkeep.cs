@@ -70,7 +70,9 @@ public sealed record UpkeepRule(UpkeepKind Kind, string How, int Months)
     {
         var sheet = new Worksheet();
         sheet.Cite(new Source("Every few months, by the calendar", SourceKind.CommonPractice));
-        return sheet.Finish(last.AddMonths(months));
+        DateOnly due = last.AddMonths(months);
+        sheet.Step("d", "days from the last time to the next", "same day of the month, or its last", due.DayNumber - last.DayNumber, "days");
+        return sheet.Finish(due);
     }
 }
 

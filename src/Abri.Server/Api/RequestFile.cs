@@ -16,16 +16,27 @@ internal static class RequestFile
     public static async Task<byte[]> Read(HttpRequest request, long mostBytes)
     {
         using var content = new MemoryStream();
+        await CopyTo(content, request, mostBytes);
+        return content.ToArray();
+    }
+
+    /// <summary>Writes the bytes elsewhere.</summary>
+    /// <exception cref="BadHttpRequestException">The file is larger than the limit.</exception>
+    public static async Task CopyTo(Stream to, HttpRequest request, long mostBytes)
+    {
         byte[] part = new byte[81_920];
         long all = 0;
         for (int read; (read = await request.Body.ReadAsync(part, request.HttpContext.RequestAborted)) > 0; )
         {
             all += read;
             if (all <= mostBytes)
-                content.Write(part, 0, read);
+                await to.WriteAsync(part.AsMemory(0, read), request.HttpContext.RequestAborted);
         }
-        return all <= mostBytes
-            ? content.ToArray()
-            : throw new BadHttpRequestException($"The file is larger than {mostBytes / 1024 / 1024} MB.", StatusCodes.Status413PayloadTooLarge);
+        if (all > mostBytes)
+            throw TooLarge(mostBytes);
     }
+
+    /// <summary>What is answered when a file is larger than the limit.</summary>
+    public static BadHttpRequestException TooLarge(long mostBytes) =>
+        new($"The file is larger than {mostBytes / 1024 / 1024} MB.", StatusCodes.Status413PayloadTooLarge);
 }

@@ -4,6 +4,7 @@ using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
+using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Openings.Clamping;
@@ -248,6 +249,10 @@ internal static class CalculatorEndpoints
             .MapPost("/learning", (LearningInput x) => TypedResults.Ok(Learning.Of(x.FirstMinutes, x.Count, x.Rate)))
             .Validate<LearningInput>()
             .WithName("learning");
+        calculators
+            .MapPost("/maintenance-due", (MaintenanceDueInput x) => TypedResults.Ok(UpkeepRule.Due(x.Last, x.Months)))
+            .Validate<MaintenanceDueInput>()
+            .WithName("maintenance-due");
         calculators.MapPost("/sol-air", (SolAirInput x) => TypedResults.Ok(SolAir.Of(x.Roof))).Validate<SolAirInput>().WithName("sol-air");
         calculators
             .MapPost("/hole-cover", (HoleCoverInput x) => TypedResults.Ok(HoleCover.Of(x.LengthMm, x.WidthMm, x.Fits)))

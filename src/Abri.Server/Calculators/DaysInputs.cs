@@ -59,6 +59,11 @@ public sealed record LearningInput(
     [Within(0.5, 1, "The share")] double Rate = Learning.UsualRate
 );
 
+/// <summary>Input of the calculator <c>maintenance-due</c>.</summary>
+/// <param name="Last">When it was done last.</param>
+/// <param name="Months">Months from one time to the next.</param>
+public sealed record MaintenanceDueInput([Dated] DateOnly Last, [Within(1, 120, "From one time to the next", "months")] int Months);
+
 /// <summary>Input of the calculator <c>sol-air</c>.</summary>
 /// <param name="Roof">The roof in the sun.</param>
 public sealed record SolAirInput(RoofInSun Roof);

@@ -27,8 +27,8 @@ public sealed record AddedVehicle(string Id);
 /// <summary>Vehicles from presets, boxes and files, and as files; drawings and sections read without saving anything.</summary>
 internal static class RecordFileEndpoints
 {
-    /// <summary>Largest vehicle file, bytes; photos take most of it.</summary>
-    private const int MostBundleBytes = 32 * 1024 * 1024;
+    /// <summary>Largest zip of a vehicle, bytes; photos take most of it.</summary>
+    private const int MostArchiveBytes = 190 * 1024 * 1024;
 
     /// <summary>Largest drawing or table, bytes.</summary>
     private const int MostDrawingBytes = 5 * 1024 * 1024;
@@ -41,11 +41,13 @@ internal static class RecordFileEndpoints
             .WithName("vehicle-file-schema");
         app.MapPost("/api/vehicles/new", Begin).Validate<NewVehicle>().WithTags("shell").WithName("vehicle-new");
         app.MapPost("/api/vehicles/import", Import)
-            .Accepts<byte[]>("application/json")
+            .Accepts<byte[]>("application/json", "application/zip")
             .WithMetadata(RequestFile.MostSent)
             .WithTags("shell")
             .WithName("vehicle-import");
-        app.MapVehicle("shell").MapGet("/vehicle.json", Export).WithName("vehicle-export");
+        RouteGroupBuilder vehicle = app.MapVehicle("shell");
+        vehicle.MapGet("/vehicle.json", Export).WithName("vehicle-export");
+        vehicle.MapGet("/vehicle.zip", ExportArchive).WithName("vehicle-export-zip");
         app.MapPost("/api/drawings/read", ReadDrawing)
             .Accepts<byte[]>("application/dxf", "image/svg+xml")
             .WithMetadata(RequestFile.MostSent)
@@ -81,13 +83,15 @@ internal static class RecordFileEndpoints
 
     private static async Task<Results<Ok<AddedVehicle>, ProblemHttpResult>> Import(HttpRequest request, RecordStore records, DataFolder folder)
     {
-        if (!VehicleBundle.Read(await RequestFile.Read(request, MostBundleBytes)).IsOk(out VehicleRecord? record, out Problem? problem))
+        using FileStream file = Scratch();
+        await RequestFile.CopyTo(file, request, MostArchiveBytes);
+        if (!ReadVehicle(file).IsOk(out VehicleRecord? record, out Problem? problem))
             return Problems.Of(problem);
         if (DeclaredRanges.Of(record) is { } range)
             return Problems.Bad(range.Under("/record"));
         if (RecordCheck.Of(record) is { } contradiction)
             return Problems.Of(contradiction.Under("/record"));
-        PhotoRecord[] photos = [.. record.Panels.SelectMany(p => p.Findings).SelectMany(f => f.Photos).Where(p => p.Content is not null)];
+        PhotoRecord[] photos = [.. VehicleArchive.PhotosOf(record).Where(p => p.Content is not null)];
         // All of them are looked at before the first one is kept: a file that is refused leaves nothing behind.
         foreach (PhotoRecord photo in photos)
         {
@@ -107,19 +111,73 @@ internal static class RecordFileEndpoints
         return TypedResults.Ok(new AddedVehicle(records.Add(record)));
     }
 
+    /// <summary>A vehicle file or the zip of one, whatever it is called.</summary>
+    private static Result<VehicleRecord> ReadVehicle(FileStream file)
+    {
+        file.Position = 0;
+        byte[] start = new byte[4];
+        int read = file.ReadAtLeast(start, start.Length, throwOnEndOfStream: false);
+        file.Position = 0;
+        if (VehicleArchive.IsOne(start.AsSpan(0, read)))
+            return VehicleArchive.Read(file, PhotoFolder.MostBytes);
+        if (file.Length > VehicleArchive.MostRecordBytes)
+            throw RequestFile.TooLarge(VehicleArchive.MostRecordBytes);
+        byte[] content = new byte[file.Length];
+        file.ReadExactly(content);
+        return VehicleBundle.Read(content);
+    }
+
     private static Results<FileContentHttpResult, ProblemHttpResult> Export(OfVehicle of, DataFolder folder, bool? photos)
     {
         VehicleRecord record = VehicleFile.Of(of.Snapshot, photos == false ? _ => null : folder.Photos.Find);
         byte[] file = VehicleBundle.Write(record);
-        return file.Length > MostBundleBytes
+        return file.Length > VehicleArchive.MostRecordBytes
             ? Problems.Answer(
                 413,
                 "bundle-too-large",
-                $"With its photos the file would be larger than the {MostBundleBytes / 1024 / 1024} MB that can be read back. "
-                    + "Export it without photos."
+                $"With its photos the file would be larger than the {VehicleArchive.MostRecordBytes / 1024 / 1024} MB that can be read back. "
+                    + "Save it as a zip, or without photos."
             )
             : TypedResults.File(file, "application/json", FileNames.Plain(record.Vehicle.Name, "vehicle") + ".abri.json");
     }
+
+    private static Results<FileStreamHttpResult, ProblemHttpResult> ExportArchive(OfVehicle of, DataFolder folder)
+    {
+        VehicleRecord record = VehicleFile.Of(of.Snapshot, _ => null);
+        FileStream file = Scratch();
+        try
+        {
+            VehicleArchive.Write(record, folder.Photos.Find, file);
+        }
+        catch
+        {
+            file.Dispose();
+            throw;
+        }
+        if (file.Length > MostArchiveBytes)
+        {
+            file.Dispose();
+            return Problems.Answer(
+                413,
+                "bundle-too-large",
+                $"With its photos the zip would be larger than the {MostArchiveBytes / 1024 / 1024} MB that can be read back. "
+                    + "Take photos away that are not needed any more."
+            );
+        }
+        file.Position = 0;
+        return TypedResults.File(file, "application/zip", FileNames.Plain(record.Vehicle.Name, "vehicle") + ".abri.zip");
+    }
+
+    /// <summary>A file that goes when it is closed: a vehicle with photos is too large to be held in memory twice.</summary>
+    private static FileStream Scratch() =>
+        new(
+            Path.Combine(Path.GetTempPath(), "abri-" + Guid.NewGuid().ToString("N")),
+            FileMode.CreateNew,
+            FileAccess.ReadWrite,
+            FileShare.None,
+            81_920,
+            FileOptions.DeleteOnClose
+        );
 
     private static async Task<Results<Ok<PanelDrawing>, ProblemHttpResult>> ReadDrawing(HttpRequest request, Named<UnitSystem>? unit)
     {

@@ -264,6 +264,7 @@ export const bounds = {
     gapMm: { least: 0, most: 300, label: 'The gap behind the lining', unit: 'mm' },
     undersizeMm: { least: 0, most: 60, label: 'How much smaller holes are first', unit: 'mm' },
   },
+  MaintenanceDueInput: { months: { least: 1, most: 120, label: 'From one time to the next', unit: 'months' } },
   Marking: {
     markerOffsetMm: { least: 0, most: 20, label: "The pencil's offset", unit: 'mm' },
     startHoleMm: { least: 3, most: 100, label: 'A start hole', unit: 'mm' },

@@ -1168,6 +1168,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/maintenance-due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["maintenance-due"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/sol-air": {
         parameters: {
             query?: never;
@@ -1933,6 +1949,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["vehicle-export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/vehicle.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vehicle-export-zip"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5825,6 +5857,12 @@ export interface components {
             before: null | number;
             people: string[];
         };
+        MaintenanceDueInput: {
+            /** Format: date */
+            last: string;
+            /** Format: int32 */
+            months: number;
+        };
         Mark: {
             points: components["schemas"]["PanelPoint"][];
             isArea: boolean;
@@ -8546,6 +8584,13 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfDateOnly: {
+            /** Format: date */
+            result: string;
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfDew: {
             result: components["schemas"]["Dew"];
             steps: components["schemas"]["Step"][];
@@ -9054,6 +9099,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": string;
+                "application/zip": string;
             };
         };
         responses: {
@@ -10499,6 +10545,30 @@ export interface operations {
             };
         };
     };
+    "maintenance-due": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MaintenanceDueInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDateOnly"];
+                };
+            };
+        };
+    };
     "sol-air": {
         parameters: {
             query?: never;
@@ -11707,6 +11777,26 @@ export interface operations {
             query?: {
                 photos?: boolean;
             };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "vehicle-export-zip": {
+        parameters: {
+            query?: never;
             header?: never;
             path: {
                 vehicleId: string;

@@ -7,7 +7,7 @@ import { useRouter } from 'vue-router'
 import { api, got, ifMatch, type ApiProblem, type Stored, type Vehicle } from '@/api/client'
 import { lengthsRead } from '@/app/parseLength'
 import { copyOf } from '@/app/copy'
-import { fileText } from '@/app/fileText'
+import { smallEnough } from '@/app/fileText'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { formLengths, onTopOf, said, saidBeside, useState } from '@/app/state'
@@ -108,12 +108,12 @@ async function bringIn(event: Event) {
   input.value = ''
   if (!file) return
   try {
-    const body = await fileText(file, 32 * 1024 * 1024)
+    const body = smallEnough(file, 190 * 1024 * 1024)
     const row = await got(
       api.POST('/api/vehicles/import', {
         body: body as never,
         bodySerializer: (b) => b as unknown as string,
-        headers: { 'Content-Type': 'application/json' },
+        headers: { 'Content-Type': /\.zip$/i.test(file.name) ? 'application/zip' : 'application/json' },
       }),
     )
     trouble.value = ''
@@ -146,7 +146,7 @@ async function takeBack() {
       <button class="btn main" type="button" @click="begin()">{{ t('vehicles.add') }}</button>
       <label class="btn">
         {{ t('vehicles.import') }}
-        <input class="hidden" type="file" accept=".json" @change="bringIn" />
+        <input class="hidden" type="file" accept=".zip,.json" @change="bringIn" />
       </label>
       <button class="btn plain" type="button" @click="takeBack">{{ t('vehicles.takeBack') }}</button>
     </div>
@@ -166,7 +166,7 @@ async function takeBack() {
           <span class="soft">{{ t(`vehicles.kinds.${row.value.kind}`) }}{{ row.value.year ? `, ${row.value.year}` : '' }}</span>
           <span class="soft notes">{{ row.value.notes }}</span>
         </RouterLink>
-        <a class="btn" :href="`/api/vehicles/${row.id}/vehicle.json`" download>{{ t('vehicles.export') }}</a>
+        <a class="btn" :href="`/api/vehicles/${row.id}/vehicle.zip`" download>{{ t('vehicles.export') }}</a>
         <button class="btn" type="button" @click="begin(row)">{{ t('app.edit') }}</button>
         <Popconfirm
           :title="t('vehicles.removeSure', { name: row.value.name })"

@@ -81,7 +81,7 @@ function size(panel: Schemas['Panel']) {
         </tr>
       </tbody>
     </table>
-    <a class="btn" :href="`/api/vehicles/${shell!.vehicle.id}/vehicle.json`" download>{{ t('vehicles.export') }}</a>
+    <a class="btn" :href="`/api/vehicles/${shell!.vehicle.id}/vehicle.zip`" download>{{ t('vehicles.export') }}</a>
   </div>
   <form class="card" @submit.prevent="add">
     <h2>{{ t('walkaround.addPanel') }}</h2>

@@ -1,6 +1,7 @@
 using Abri.Server.Bench;
 using Abri.Server.Days;
 using Abri.Server.Floor;
+using Abri.Server.Load;
 using Abri.Server.Logbook;
 using Abri.Server.Metal;
 using Abri.Server.Openings;
@@ -10,6 +11,7 @@ using Abri.Server.Water;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Load;
 using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -84,6 +86,7 @@ internal static class ServerStages
             services => services.AddSingleton<UpkeepDoneStore>().AddSingleton<OwnUpkeepStore>().AddSingleton<UpkeepStores>(),
             LogbookEndpoints.MapLogbook
         ),
+        new(services => services.AddSingleton<LoadItemStore>().AddSingleton<WeighingStore>().AddSingleton<LoadStores>(), LoadEndpoints.MapLoad),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -21,6 +21,7 @@ public class LayeringTests
         ["Days"] = ["Declared", "Work", "Shell", "Weather"],
         ["Bench"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Weather"],
         ["Logbook"] = ["Declared", "Geometry", "Weather", "Bench"],
+        ["Load"] = ["Declared"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
         ["Record"] =
         [
@@ -37,6 +38,7 @@ public class LayeringTests
             "Days",
             "Bench",
             "Logbook",
+            "Load",
             "Work",
         ],
         ["Stages"] =
@@ -56,6 +58,7 @@ public class LayeringTests
             "Days",
             "Bench",
             "Logbook",
+            "Load",
         ],
     };
 

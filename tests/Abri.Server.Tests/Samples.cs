@@ -277,6 +277,16 @@ internal static class Samples
             )!,
             ["rain-risk"] = JsonNode.Parse($$"""{"span":{{Span}},"forecast":{{Hours}},"from":"2031-05-12T09:00:00Z","starts":3,"seed":1}""")!,
             ["learning"] = JsonNode.Parse("""{"firstMinutes":60,"count":4,"rate":0.85}""")!,
+            ["axle-loads"] = JsonNode.Parse(
+                """{"gear":{"frontAtMm":0,"wheelbaseMm":3000},"masses":[{"name":"Stove","kg":100,"at":{"xMm":1800,"yMm":0,"zMm":300}}]}"""
+            )!,
+            ["weighbridge"] = JsonNode.Parse(
+                """
+                {"papers":{"kerbKg":2400,"frontKg":1300},"weighed":[{"reading":{"totalKg":2700,"frontKg":1400,"rearKg":null},
+                "aboard":{"frontKg":80,"rearKg":120,"leftKg":100}}]}
+                """
+            )!,
+            ["deadening"] = JsonNode.Parse("""{"question":{"areaM2":10,"kgM2":2,"coveredPercent":100}}""")!,
             ["maintenance-due"] = JsonNode.Parse("""{"last":"2031-08-31","months":6}""")!,
             ["sol-air"] = JsonNode.Parse("""{"roof":{"airC":25,"sunDeg":60,"cloudPercent":10,"windMs":2,"shade":"dark"}}""")!,
             ["hole-cover"] = JsonNode.Parse("""{"lengthMm":400,"widthMm":400,"fits":true}""")!,

@@ -6,6 +6,7 @@ using Abri.Core.Shell;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Load;
 using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -55,6 +56,7 @@ internal sealed class Scratch : IDisposable
         Lessons = new LessonStore(Database);
         Done = new StepDoneStore(Database, Openings, Repairs, Floors, Findings, Lessons);
         Upkeep = new UpkeepStores(new UpkeepDoneStore(Database, Water.Drains), new OwnUpkeepStore(Database));
+        Load = new LoadStores(new LoadItemStore(Database), new WeighingStore(Database));
         Snapshots = new SnapshotStore(
             Database,
             Vehicles,
@@ -75,7 +77,8 @@ internal sealed class Scratch : IDisposable
             Products,
             Done,
             Lessons,
-            Upkeep
+            Upkeep,
+            Load
         );
         Records = new RecordStore(
             Database,
@@ -96,7 +99,8 @@ internal sealed class Scratch : IDisposable
             Days,
             Products,
             Done,
-            Upkeep
+            Upkeep,
+            Load
         );
     }
 
@@ -119,6 +123,8 @@ internal sealed class Scratch : IDisposable
     public LessonStore Lessons { get; }
 
     public UpkeepStores Upkeep { get; }
+
+    public LoadStores Load { get; }
 
     public FloorStores Floors { get; }
 

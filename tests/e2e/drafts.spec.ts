@@ -119,6 +119,9 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['something to do', async (page) => stage(page, 'Days').then(() => page.getByRole('link', { name: 'Plan', exact: true }).click()).then(() => page.getByRole('button', { name: 'Add something to do' }).click()), 'What', 'Half an errand'],
   ['something to look after', async (page) => stage(page, 'Logbook').then(() => page.getByRole('button', { name: 'Add something' }).click()), 'What', 'Half a hose'],
   ['that something was looked after', async (page) => stage(page, 'Logbook').then(() => page.getByTestId('upkeep').getByRole('button', { name: 'Done' }).first().click()), 'What you saw', 'Half a bead'],
+  ['a mass', async (page) => stage(page, 'Load').then(() => page.getByRole('button', { name: 'Add a mass' }).click()), 'What', 'Half a kiln'],
+  ['papers', async (page) => stage(page, 'Load').then(() => page.getByRole('button', { name: 'Papers' }).click()), 'Permitted mass, kg', '3850'],
+  ['a weighing', async (page) => stage(page, 'Load').then(() => page.getByRole('button', { name: 'Weighbridge' }).click()), 'Rear axle, kg', '1234'],
   ['a problem at a step', async (page) => stage(page, 'Bench').then(() => page.getByTestId('bench').getByRole('link', { name: /Stove flue/ }).click()).then(() => page.getByRole('button', { name: 'Problem' }).click()), 'What is wrong', 'Half a crack'],
   ['a replacement', async (page) => floor(page).then(() => page.getByTestId('floor').getByRole('button', { name: 'Soft board by the side door' }).click()).then(() => page.getByRole('button', { name: 'Open', exact: true }).click()), 'Margin beyond sound wood', '75 mm'],
 ]

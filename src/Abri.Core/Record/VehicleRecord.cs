@@ -4,6 +4,7 @@ using Abri.Core.Days.Planning;
 using Abri.Core.Declared;
 using Abri.Core.Floor;
 using Abri.Core.Linings;
+using Abri.Core.Load;
 using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -28,6 +29,7 @@ namespace Abri.Core.Record;
 /// <param name="People">Who works on it; null for nobody.</param>
 /// <param name="OwnTasks">What somebody wrote down to do; null for nothing.</param>
 /// <param name="Upkeep">What is looked after; null for nothing.</param>
+/// <param name="Load">What it carries, and what it weighed; null for nothing.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -40,8 +42,21 @@ public sealed record VehicleRecord(
     Forecast? Forecast = null,
     [Count(0, 20, "At most {1} people work on a vehicle.")] IReadOnlyList<Person>? People = null,
     [Count(0, 200, "At most {1} tasks are written down.")] IReadOnlyList<OwnTask>? OwnTasks = null,
-    UpkeepRecord? Upkeep = null
+    UpkeepRecord? Upkeep = null,
+    LoadRecord? Load = null
 );
+
+/// <summary>What a vehicle carries, and what it weighed.</summary>
+/// <param name="Items">What somebody wrote down.</param>
+/// <param name="Weighings">Times on a weighbridge.</param>
+public sealed record LoadRecord(
+    [Count(0, LoadRecord.MostItems, "A vehicle carries at most {1} things.")] IReadOnlyList<LoadItem> Items,
+    [Count(0, 200, "At most {1} times on a weighbridge are kept.")] IReadOnlyList<Weighing> Weighings
+)
+{
+    /// <summary>Most things that a vehicle carries.</summary>
+    public const int MostItems = 2000;
+}
 
 /// <summary>What is looked after on a vehicle. What belongs to a thing on a panel stays with it.</summary>
 /// <param name="Own">What somebody wrote down.</param>

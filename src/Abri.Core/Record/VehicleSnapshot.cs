@@ -4,6 +4,7 @@ using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
+using Abri.Core.Load;
 using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -61,6 +62,9 @@ public sealed record VehicleSnapshot(
 
     /// <summary>What is looked after.</summary>
     public UpkeepRows Upkeep { get; init; } = new([], []);
+
+    /// <summary>What it carries, and what it weighed.</summary>
+    public LoadRows Load { get; init; } = new([], []);
 
     /// <summary>The steps of a job that are done, by key.</summary>
     public Dictionary<string, StepDone> DoneOf(Job job) => Done.Where(d => d.Value.Job == job).ToDictionary(d => d.Value.Key, d => d.Value);
@@ -147,3 +151,8 @@ public static class Rows
     public static T[] Values<T>(this IEnumerable<Stored<T>> rows)
         where T : notnull => [.. rows.Select(r => r.Value)];
 }
+
+/// <summary>What a vehicle carries, and what it weighed.</summary>
+/// <param name="Items">What somebody wrote down.</param>
+/// <param name="Weighings">Times on a weighbridge.</param>
+public sealed record LoadRows(IReadOnlyList<Stored<LoadItem>> Items, IReadOnlyList<Stored<Weighing>> Weighings);

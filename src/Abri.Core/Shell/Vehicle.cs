@@ -52,13 +52,30 @@ public sealed record Place(
 /// <param name="FrontAxleKg">Limit of the front axle, kg; of a trailer's coupling.</param>
 /// <param name="RearAxleKg">Limit of the rear axle, kg.</param>
 /// <param name="WheelbaseMm">From axle to axle, mm; of a trailer, from coupling to axle.</param>
+/// <param name="KerbFrontKg">How much of the kerb mass stands on the front axle, kg; of a trailer, hangs on the coupling.</param>
+/// <param name="FrontAxleAtMm">X of the front axle, mm; of a trailer, of the coupling.</param>
+/// <param name="TrackMm">From the middle of a left wheel to that of a right one, mm.</param>
+/// <param name="KerbHeightMm">Height of the empty vehicle's centre of mass above the road, mm.</param>
+/// <param name="FloorHeightMm">Height of the floor above the road, mm.</param>
 public sealed record Masses(
     [Within(50, 40_000, "The kerb mass", "kg")] double? KerbKg,
     [Within(50, 40_000, "The permitted mass", "kg")] double? PermittedKg,
     [Within(20, 20_000, "The front axle's limit", "kg")] double? FrontAxleKg,
     [Within(20, 30_000, "The rear axle's limit", "kg")] double? RearAxleKg,
-    [Within(500, 15_000, "The wheelbase", "mm")] double? WheelbaseMm
-);
+    [Within(500, 15_000, "The wheelbase", "mm")] double? WheelbaseMm,
+    [Within(0, 20_000, "The kerb mass on the front axle", "kg")] double? KerbFrontKg = null,
+    [Within(-6000, 6000, "The place of the front axle", "mm")] double? FrontAxleAtMm = null,
+    [Within(700, 2600, "The track", "mm")] double? TrackMm = null,
+    [Within(200, 2500, "The height of the centre of mass", "mm")] double? KerbHeightMm = null,
+    [Within(100, 1800, "The floor's height above the road", "mm")] double? FloorHeightMm = null
+) : IConsistent
+{
+    (string Field, string Message)? IConsistent.Contradiction() =>
+        PermittedKg < KerbKg
+            ? ("permittedKg", $"The permitted mass ({PermittedKg:0} kg) is below the kerb mass ({KerbKg:0} kg): look at the papers again.")
+        : KerbFrontKg > KerbKg ? ("kerbFrontKg", $"No more than the whole kerb mass ({KerbKg:0} kg) can stand on the front axle.")
+        : null;
+}
 
 /// <summary>How a vehicle stands.</summary>
 /// <param name="PitchDeg">Degrees; positive with the nose up.</param>

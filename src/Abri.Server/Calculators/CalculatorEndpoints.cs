@@ -4,6 +4,7 @@ using Abri.Core.Days.Planning;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
 using Abri.Core.Linings;
+using Abri.Core.Load;
 using Abri.Core.Logbook;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
@@ -249,6 +250,18 @@ internal static class CalculatorEndpoints
             .MapPost("/learning", (LearningInput x) => TypedResults.Ok(Learning.Of(x.FirstMinutes, x.Count, x.Rate)))
             .Validate<LearningInput>()
             .WithName("learning");
+        calculators
+            .MapPost("/axle-loads", (AxleLoadsInput x) => TypedResults.Ok(AxleLoads.Of(x.Gear, x.Masses)))
+            .Validate<AxleLoadsInput>()
+            .WithName("axle-loads");
+        calculators
+            .MapPost("/weighbridge", (WeighbridgeInput x) => TypedResults.Ok(Weighbridge.Of(x.Papers, x.Weighed, x.IsTrailer)))
+            .Validate<WeighbridgeInput>()
+            .WithName("weighbridge");
+        calculators
+            .MapPost("/deadening", (DeadeningInput x) => TypedResults.Ok(Deadening.Of(x.Question)))
+            .Validate<DeadeningInput>()
+            .WithName("deadening");
         calculators
             .MapPost("/maintenance-due", (MaintenanceDueInput x) => TypedResults.Ok(UpkeepRule.Due(x.Last, x.Months)))
             .Validate<MaintenanceDueInput>()

@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Load;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
@@ -36,7 +37,7 @@ internal static partial class Heron
                 Vehicle.UsualMarkerOffsetMm,
                 "Europe/London",
                 new Place(54.6, -3.5),
-                new Masses(2460, 3500, 1750, 2240, 3750),
+                new Masses(2460, 3500, 1750, 2240, 3750, 1390, -1150, 1740, 860, 690),
                 new Attitude(-0.6, 0.4)
             ),
             Zones,
@@ -54,8 +55,44 @@ internal static partial class Heron
                     [new(0, 0), new(420, 0), new(420, 90), new(260, 90), new(260, 160), new(0, 160)],
                     "A corner is cut away."
                 ),
-            ]
+            ],
+            Load: new LoadRecord(Carried, [])
         );
+
+    private static LoadItem[] Carried =>
+        [
+            new(
+                "Bookcases and lending desk",
+                LoadKind.Fixed,
+                310,
+                new(2200, 0, 800),
+                100,
+                TakenOut: true,
+                IsIn: true,
+                "Weighed on the bathroom scale."
+            ),
+            new("Throwing wheel", LoadKind.Fixed, 52, new(2730, 0, 300), 100, TakenOut: false, IsIn: false, ""),
+            new("Glaze bench with cupboards", LoadKind.Fixed, 64, new(1520, 520, 450), 100, TakenOut: false, IsIn: false, ""),
+            new("Stove with hearth", LoadKind.Fixed, 58, new(3910, -540, 300), 100, TakenOut: false, IsIn: false, ""),
+            new("Bed", LoadKind.Fixed, 46, new(3650, 280, 500), 100, TakenOut: false, IsIn: false, ""),
+            new("Test kiln", LoadKind.Fixed, 118, new(4020, 480, 300), 100, TakenOut: false, IsIn: false, "Stands on the floor, strapped."),
+            new("Deadening of sides and roof", LoadKind.Deadening, 44, new(2150, 0, 1300), 100, TakenOut: false, IsIn: false, "All over, so far."),
+            new("Batteries", LoadKind.Fixed, 56, new(620, -600, 150), 100, TakenOut: false, IsIn: false, ""),
+            new("Fresh water", LoadKind.Tank, 90, new(2100, -640, 200), 80, TakenOut: false, IsIn: false, ""),
+            new("Driver", LoadKind.Person, 78, new(-780, 380, 350), 100, TakenOut: false, IsIn: true, ""),
+            new("Passenger", LoadKind.Person, 70, new(-780, -380, 350), 0, TakenOut: false, IsIn: true, ""),
+            new(
+                "Clay, glazes, pots",
+                LoadKind.Baggage,
+                260,
+                new(3500, -300, 350),
+                50,
+                TakenOut: false,
+                IsIn: false,
+                "Under the bed and on the rack."
+            ),
+            new("Clothes, food, tools", LoadKind.Baggage, 110, new(2600, 500, 500), 70, TakenOut: false, IsIn: false, ""),
+        ];
 
     private static Zone[] Zones =>
         [

@@ -1,6 +1,7 @@
 using Abri.Core;
 using Abri.Core.Floor;
 using Abri.Core.Geometry;
+using Abri.Core.Load;
 using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Record;
@@ -29,7 +30,7 @@ internal static class Plover
                 Vehicle.UsualMarkerOffsetMm,
                 "Europe/London",
                 new Place(54.6, -3.5),
-                new Masses(640, 1300, 100, 1300, 2300),
+                new Masses(640, 1300, 100, 1300, 2300, 45, -720, 1650, 900, 520),
                 new Attitude(0, 0)
             ),
             [new("Bench", ZoneKind.Bench, 700, 2300, -950, -520, 0, 450), new("Spotting shelf", ZoneKind.Bench, 700, 2300, -950, -700, 900, 940)],
@@ -70,7 +71,24 @@ internal static class Plover
                             floor: Wood(p.Panel.Kind)
                         )
                     ),
-            ]
+            ],
+            Load: new LoadRecord(
+                [
+                    new("Bench and spotting shelf", LoadKind.Fixed, 34, new(1500, -720, 500), 100, TakenOut: false, IsIn: false, ""),
+                    new(
+                        "Batteries",
+                        LoadKind.Fixed,
+                        52,
+                        new(2700, 600, 200),
+                        100,
+                        TakenOut: false,
+                        IsIn: false,
+                        "By the rear doors, where they are reached."
+                    ),
+                    new("Scopes, tripods, folding chairs", LoadKind.Baggage, 45, new(1900, 0, 300), 100, TakenOut: false, IsIn: false, ""),
+                ],
+                []
+            )
         );
 
     private static Repair[]? Repairs(PanelKind panel) =>

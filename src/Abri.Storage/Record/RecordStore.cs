@@ -14,6 +14,7 @@ using Abri.Core.Work;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Load;
 using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -43,7 +44,8 @@ public sealed class RecordStore(
     DayStores days,
     ProductStore products,
     StepDoneStore done,
-    UpkeepStores upkeep
+    UpkeepStores upkeep,
+    LoadStores load
 )
 {
     /// <summary>
@@ -78,6 +80,8 @@ public sealed class RecordStore(
         foreach ((PanelRecord panel, int i) in record.Panels.Select((panel, i) => (panel, i)))
             AddPanel(pending, vehicle, panel, fittingIds, productIds, (key, id) => ids[key is null ? $"{i + 1}" : $"{i + 1}/{key}"] = id);
         AddUpkeep(pending, vehicle, record.Upkeep, ids);
+        if (record.Load is { } carried)
+            load.Insert(pending, vehicle, carried);
         pending.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }

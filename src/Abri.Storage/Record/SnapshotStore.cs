@@ -4,6 +4,7 @@ using Abri.Core.Shell;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
 using Abri.Storage.Floor;
+using Abri.Storage.Load;
 using Abri.Storage.Logbook;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
@@ -34,7 +35,8 @@ public sealed class SnapshotStore(
     ProductStore products,
     StepDoneStore done,
     LessonStore lessons,
-    UpkeepStores upkeep
+    UpkeepStores upkeep,
+    LoadStores load
 )
 {
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
@@ -86,6 +88,7 @@ public sealed class SnapshotStore(
                 Done = done.OfVehicle(vehicleId),
                 Lessons = lessons.All(),
                 Upkeep = new UpkeepRows(upkeep.Done.OfVehicle(vehicleId), upkeep.Own.OfVehicle(vehicleId)),
+                Load = load.OfVehicle(vehicleId),
             };
         });
 }

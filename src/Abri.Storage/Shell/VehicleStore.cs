@@ -21,6 +21,8 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
         "step_done",
         "upkeep_done",
         "own_upkeep",
+        "load_item",
+        "weighing",
     ];
 
     /// <summary>Scope of changes to the list of vehicles itself.</summary>

@@ -32,6 +32,15 @@ export const bounds = {
     pitchDeg: { least: -20, most: 20, label: 'The pitch', unit: 'degrees' },
     rollDeg: { least: -20, most: 20, label: 'The roll', unit: 'degrees' },
   },
+  AxleShares: {
+    frontKg: { least: -20000, most: 30000, label: 'The mass on the front axle', unit: 'kg' },
+    rearKg: { least: -20000, most: 40000, label: 'The mass on the rear axle', unit: 'kg' },
+    leftKg: { least: -20000, most: 40000, label: 'The mass on the left wheels', unit: 'kg' },
+  },
+  BasePapers: {
+    kerbKg: { least: 50, most: 40000, label: 'The kerb mass', unit: 'kg' },
+    frontKg: { least: 0, most: 20000, label: 'The kerb mass on the front axle', unit: 'kg' },
+  },
   BeadInput: {
     pathMm: { least: 1, most: 200000, label: 'The path', unit: 'mm' },
     notchBaseMm: { least: 0.5, most: 60, label: "The notch's base", unit: 'mm' },
@@ -140,6 +149,11 @@ export const bounds = {
     lowC: { least: -55, most: 50, label: 'The low', unit: 'C' },
     windMs: { least: 0, most: 60, label: 'The wind', unit: 'm/s' },
   },
+  DeadeningQuestion: {
+    areaM2: { least: 0.1, most: 200, label: 'The area', unit: 'm2' },
+    kgM2: { least: 0.2, most: 12, label: 'The sheet', unit: 'kg/m2' },
+    coveredPercent: { least: 1, most: 100, label: 'What is covered', unit: '%' },
+  },
   Deck: {
     thickMm: { least: 2, most: 60, label: 'The sheet', unit: 'mm' },
     modulusMPa: { least: 100, most: 250000, label: 'The modulus', unit: 'MPa' },
@@ -218,6 +232,11 @@ export const bounds = {
     closeToMm: { least: 0, most: 30000, label: 'The end', unit: 'mm' },
     crossMm: { least: 100, most: 1500, label: 'The cross spacing', unit: 'mm' },
   },
+  Gear: {
+    frontAtMm: { least: -6000, most: 6000, label: 'The place of the front axle', unit: 'mm' },
+    wheelbaseMm: { least: 500, most: 15000, label: 'The wheelbase', unit: 'mm' },
+    trackMm: { least: 700, most: 2600, label: 'The track', unit: 'mm' },
+  },
   Halves: {
     gapMm: { least: 0, most: 300, label: 'The gap between the halves', unit: 'mm' },
     lugs: { least: 0, most: 100, label: 'The number of lugs', unit: '' },
@@ -264,6 +283,10 @@ export const bounds = {
     gapMm: { least: 0, most: 300, label: 'The gap behind the lining', unit: 'mm' },
     undersizeMm: { least: 0, most: 60, label: 'How much smaller holes are first', unit: 'mm' },
   },
+  LoadItem: {
+    kg: { least: 0.01, most: 20000, label: 'The mass', unit: 'kg' },
+    travelPercent: { least: 0, most: 100, label: 'What is there when ready to travel', unit: '%' },
+  },
   MaintenanceDueInput: { months: { least: 1, most: 120, label: 'From one time to the next', unit: 'months' } },
   Marking: {
     markerOffsetMm: { least: 0, most: 20, label: "The pencil's offset", unit: 'mm' },
@@ -275,6 +298,11 @@ export const bounds = {
     frontAxleKg: { least: 20, most: 20000, label: "The front axle's limit", unit: 'kg' },
     rearAxleKg: { least: 20, most: 30000, label: "The rear axle's limit", unit: 'kg' },
     wheelbaseMm: { least: 500, most: 15000, label: 'The wheelbase', unit: 'mm' },
+    kerbFrontKg: { least: 0, most: 20000, label: 'The kerb mass on the front axle', unit: 'kg' },
+    frontAxleAtMm: { least: -6000, most: 6000, label: 'The place of the front axle', unit: 'mm' },
+    trackMm: { least: 700, most: 2600, label: 'The track', unit: 'mm' },
+    kerbHeightMm: { least: 200, most: 2500, label: 'The height of the centre of mass', unit: 'mm' },
+    floorHeightMm: { least: 100, most: 1800, label: "The floor's height above the road", unit: 'mm' },
   },
   MeasuredLine: {
     firstMm: { least: -30000, most: 30000, label: 'A distance', unit: 'mm' },
@@ -352,6 +380,7 @@ export const bounds = {
     latitudeDeg: { least: -90, most: 90, label: 'The latitude', unit: 'degrees' },
     longitudeDeg: { least: -180, most: 180, label: 'The longitude', unit: 'degrees' },
   },
+  PlacedMass: { kg: { least: -40000, most: 40000, label: 'The mass', unit: 'kg' } },
   PlanQuestion: { days: { least: 1, most: 21, label: 'The days ahead', unit: '' } },
   PondingInput: { cellMm: { least: 2, most: 500, label: "A cell's side", unit: 'mm' } },
   PotLifeInput: {
@@ -526,6 +555,13 @@ export const bounds = {
     rainMm: { least: 0, most: 200, label: 'The rain of an hour', unit: 'mm' },
     rainPercent: { least: 0, most: 100, label: 'The chance of rain', unit: '%' },
     cloudPercent: { least: 0, most: 100, label: 'The cloud', unit: '%' },
+  },
+  WeighbridgeReading: {
+    totalKg: { least: 20, most: 50000, label: 'The reading', unit: 'kg' },
+    frontKg: { least: 0, most: 30000, label: 'The reading', unit: 'kg' },
+    rearKg: { least: 0, most: 40000, label: 'The reading', unit: 'kg' },
+    leftKg: { least: 0, most: 30000, label: 'The reading', unit: 'kg' },
+    rightKg: { least: 0, most: 30000, label: 'The reading', unit: 'kg' },
   },
   WeldOrderInput: { sheetMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   Wish: {

@@ -72,6 +72,9 @@ export const enums = {
   LeakState: ['nothingWet', 'searching', 'oneCause', 'twoCauses', 'contradiction'],
   LiningLies: ['bent', 'flat'],
   LiningState: ['planned', 'cut', 'fixed'],
+  LoadKind: ['fixed', 'deadening', 'tank', 'person', 'baggage'],
+  LoadSource: ['own', 'opening', 'lining', 'replacement', 'repair'],
+  LoadState: ['empty', 'travel', 'loaded'],
   MarkFate: ['cutAway', 'underFlange', 'shows'],
   MaterialKind: ['sealant', 'tape', 'paint', 'cleaner', 'fastener', 'abrasive', 'trim', 'wood'],
   MemberKind: [

@@ -1168,6 +1168,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/axle-loads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["axle-loads"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/weighbridge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weighbridge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/deadening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deadening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/maintenance-due": {
         parameters: {
             query?: never;
@@ -3749,6 +3797,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["load"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/load/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["load-what-if"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/load/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["load-item-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/load/weighings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weighing-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/load/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["load-item-get"];
+        put: operations["load-item-put"];
+        post?: never;
+        delete: operations["load-item-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/load/weighings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weighing-get"];
+        put: operations["weighing-put"];
+        post?: never;
+        delete: operations["weighing-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -3945,8 +4089,26 @@ export interface components {
             /** Format: double */
             rollDeg: number;
         };
+        AxleLoadsInput: {
+            gear: components["schemas"]["Gear"];
+            masses: components["schemas"]["PlacedMass"][];
+        };
+        AxleShares: {
+            /** Format: double */
+            frontKg: number;
+            /** Format: double */
+            rearKg: number;
+            /** Format: double */
+            leftKg: number;
+        };
         /** @enum {unknown} */
         BadgeKind: "closed" | "open" | "lastCut";
+        BasePapers: {
+            /** Format: double */
+            kerbKg: null | number;
+            /** Format: double */
+            frontKg: null | number;
+        };
         Bay: {
             label: string;
             area: components["schemas"]["RegionPart"];
@@ -4691,6 +4853,24 @@ export interface components {
             gates: components["schemas"]["JobGate"][];
             strip: components["schemas"]["WeatherStrip"];
         };
+        DeadeningInput: {
+            question: components["schemas"]["DeadeningQuestion"];
+        };
+        DeadeningPlan: {
+            /** Format: double */
+            kg: number;
+            /** Format: double */
+            enoughKg: number;
+            verdict: string;
+        };
+        DeadeningQuestion: {
+            /** Format: double */
+            areaM2: number;
+            /** Format: double */
+            kgM2: number;
+            /** Format: double */
+            coveredPercent: number;
+        };
         Deck: {
             /** Format: double */
             thickMm: number;
@@ -5300,6 +5480,16 @@ export interface components {
         };
         /** @enum {unknown} */
         GateState: "go" | "withCover" | "later" | "notToday";
+        Gear: {
+            /** Format: double */
+            frontAtMm: number;
+            /** Format: double */
+            wheelbaseMm: number;
+            /** Format: double */
+            trackMm?: null | number;
+            /** @default false */
+            isTrailer: boolean;
+        };
         /** @enum {unknown} */
         Grain: "lengthways" | "across";
         GridFound: {
@@ -5719,6 +5909,12 @@ export interface components {
             what: string;
             prevention: string;
         };
+        LighterWay: {
+            what: string;
+            /** Format: double */
+            savesKg: number;
+            costs: string;
+        };
         LinePair: {
             first: string;
             second: string;
@@ -5831,6 +6027,64 @@ export interface components {
             standing: components["schemas"]["OpeningStanding"];
             product: null | string;
         };
+        LoadCase: {
+            state: components["schemas"]["LoadState"];
+            planned: boolean;
+            /** Format: double */
+            addedKg: number;
+            /** Format: double */
+            totalKg: null | number;
+            on: null | components["schemas"]["OnAxles"];
+            /** Format: double */
+            heightMm: null | number;
+            rows: components["schemas"]["Judgement"][];
+        };
+        LoadItem: {
+            name: string;
+            kind: components["schemas"]["LoadKind"];
+            /** Format: double */
+            kg: number;
+            at: components["schemas"]["LoadPlace"];
+            /** Format: double */
+            travelPercent: number;
+            takenOut: boolean;
+            isIn: boolean;
+            notes: string;
+        };
+        /** @enum {unknown} */
+        LoadKind: "fixed" | "deadening" | "tank" | "person" | "baggage";
+        LoadLine: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            source: components["schemas"]["LoadSource"];
+            item: components["schemas"]["LoadItem"];
+            makes: string;
+        };
+        LoadOfVehicle: {
+            gear: null | components["schemas"]["Gear"];
+            lines: components["schemas"]["LoadLine"][];
+            base: null | components["schemas"]["WeighedBase"];
+            baseAt: null | components["schemas"]["LoadPlace"];
+            weighings: components["schemas"]["StoredOfWeighing"][];
+            cases: components["schemas"]["LoadCase"][];
+            lighter: components["schemas"]["LighterWay"][];
+            missing: string[];
+            fromSide: components["schemas"]["PanelPoint"][];
+            fromAbove: components["schemas"]["PanelPoint"][];
+        };
+        LoadPlace: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        /** @enum {unknown} */
+        LoadSource: "own" | "opening" | "lining" | "replacement" | "repair";
+        /** @enum {unknown} */
+        LoadState: "empty" | "travel" | "loaded";
         LogEntry: {
             /** Format: int64 */
             seq: number;
@@ -5888,6 +6142,16 @@ export interface components {
             rearAxleKg: null | number;
             /** Format: double */
             wheelbaseMm: null | number;
+            /** Format: double */
+            kerbFrontKg?: null | number;
+            /** Format: double */
+            frontAxleAtMm?: null | number;
+            /** Format: double */
+            trackMm?: null | number;
+            /** Format: double */
+            kerbHeightMm?: null | number;
+            /** Format: double */
+            floorHeightMm?: null | number;
         };
         Material: {
             id: string;
@@ -6053,6 +6317,13 @@ export interface components {
             box: null | components["schemas"]["BoxSize"];
             material: components["schemas"]["SkinMaterial"];
         };
+        NewWeighing: {
+            /** Format: date */
+            on: string;
+            state: components["schemas"]["LoadState"];
+            reading: components["schemas"]["WeighbridgeReading"];
+            notes: string;
+        };
         NextJob: {
             job: components["schemas"]["Job"];
             what: string;
@@ -6102,6 +6373,19 @@ export interface components {
             after: components["schemas"]["AfterWindow"];
             sameAdhesive: boolean;
             marks: components["schemas"]["DigMark"][];
+        };
+        OnAxles: {
+            /** Format: double */
+            totalKg: number;
+            /** Format: double */
+            frontKg: number;
+            /** Format: double */
+            rearKg: number;
+            /** Format: double */
+            leftKg: null | number;
+            /** Format: double */
+            rightKg: null | number;
+            centre: null | components["schemas"]["LoadPlace"];
         };
         OpenNow: {
             job: components["schemas"]["Job"];
@@ -6482,6 +6766,12 @@ export interface components {
             latitudeDeg: number;
             /** Format: double */
             longitudeDeg: number;
+        };
+        PlacedMass: {
+            name: string;
+            /** Format: double */
+            kg: number;
+            at: components["schemas"]["LoadPlace"];
         };
         PlanAnswer: {
             verdict: string;
@@ -7720,6 +8010,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Lining"];
         };
+        StoredOfLoadItem: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["LoadItem"];
+        };
         StoredOfMember: {
             id: string;
             /** Format: int32 */
@@ -7852,6 +8149,13 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Vehicle"];
+        };
+        StoredOfWeighing: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["Weighing"];
         };
         StoredOfZone: {
             id: string;
@@ -8343,6 +8647,46 @@ export interface components {
             /** Format: int32 */
             overdue: number;
         };
+        WeighbridgeInput: {
+            papers: components["schemas"]["BasePapers"];
+            weighed: components["schemas"]["WeighedLoad"][];
+            /** @default false */
+            isTrailer: boolean;
+        };
+        WeighbridgeReading: {
+            /** Format: double */
+            totalKg: null | number;
+            /** Format: double */
+            frontKg: null | number;
+            /** Format: double */
+            rearKg: null | number;
+            /** Format: double */
+            leftKg?: null | number;
+            /** Format: double */
+            rightKg?: null | number;
+        };
+        WeighedBase: {
+            on: components["schemas"]["AxleShares"];
+            /** Format: double */
+            moreKg: null | number;
+            /** Format: double */
+            worstKg: number;
+            knowsTotal: boolean;
+            knowsAxles: boolean;
+            knowsSides: boolean;
+        };
+        WeighedLoad: {
+            reading: components["schemas"]["WeighbridgeReading"];
+            aboard: components["schemas"]["AxleShares"];
+        };
+        Weighing: {
+            /** Format: date */
+            on: string;
+            state: components["schemas"]["LoadState"];
+            reading: components["schemas"]["WeighbridgeReading"];
+            aboard: components["schemas"]["AxleShares"];
+            notes: string;
+        };
         WeldOrderInput: {
             edge: components["schemas"]["PanelPoint"][];
             /** Format: double */
@@ -8387,6 +8731,10 @@ export interface components {
             panelId: string;
             place: components["schemas"]["PanelPoint"];
             wet: boolean;
+        };
+        WhatIf: {
+            item: components["schemas"]["LoadItem"];
+            insteadOf: null | string;
         };
         WholeShell: {
             vehicle: components["schemas"]["StoredOfVehicle"];
@@ -8591,6 +8939,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfDeadeningPlan: {
+            result: components["schemas"]["DeadeningPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfDew: {
             result: components["schemas"]["Dew"];
             steps: components["schemas"]["Step"][];
@@ -8737,6 +9091,12 @@ export interface components {
         };
         WorkedOfNestPlan: {
             result: components["schemas"]["NestPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfOnAxles: {
+            result: components["schemas"]["OnAxles"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -8959,6 +9319,12 @@ export interface components {
         };
         WorkedOfWaterMap: {
             result: components["schemas"]["WaterMap"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfWeighedBase: {
+            result: components["schemas"]["WeighedBase"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -10541,6 +10907,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfLearnt"];
+                };
+            };
+        };
+    };
+    "axle-loads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AxleLoadsInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfOnAxles"];
+                };
+            };
+        };
+    };
+    weighbridge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighbridgeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfWeighedBase"];
+                };
+            };
+        };
+    };
+    deadening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeadeningInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfDeadeningPlan"];
                 };
             };
         };
@@ -15480,6 +15918,256 @@ export interface operations {
         };
     };
     "own-upkeep-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    load: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadOfVehicle"];
+                };
+            };
+        };
+    };
+    "load-what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIf"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadOfVehicle"];
+                };
+            };
+        };
+    };
+    "load-item-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoadItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLoadItem"];
+                };
+            };
+        };
+    };
+    "weighing-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWeighing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfWeighing"];
+                };
+            };
+        };
+    };
+    "load-item-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLoadItem"];
+                };
+            };
+        };
+    };
+    "load-item-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoadItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfLoadItem"];
+                };
+            };
+        };
+    };
+    "load-item-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "weighing-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfWeighing"];
+                };
+            };
+        };
+    };
+    "weighing-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Weighing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfWeighing"];
+                };
+            };
+        };
+    };
+    "weighing-delete": {
         parameters: {
             query?: never;
             header?: {

@@ -18,7 +18,7 @@ const beside = ['figures', 'fittings', 'vehicles'] as const
   <nav class="ladder" :aria-label="t('stages.ladder')">
     <template v-if="vehicleId">
       <RouterLink
-        v-for="stage in stages"
+        v-for="stage in stages.filter((s) => !s.beside)"
         :key="stage.name"
         class="rung"
         :to="{ name: stage.name, params: { vehicleId } }"
@@ -29,6 +29,16 @@ const beside = ['figures', 'fittings', 'vehicles'] as const
       </RouterLink>
     </template>
     <div class="beside">
+      <template v-if="vehicleId">
+        <RouterLink
+          v-for="stage in stages.filter((s) => s.beside)"
+          :key="stage.name"
+          :to="{ name: stage.name, params: { vehicleId } }"
+          :class="{ on: stage.screens.some((screen) => screen.name === route.name) }"
+        >
+          {{ t(`stages.${stage.name}`) }}
+        </RouterLink>
+      </template>
       <RouterLink v-for="name in beside" :key="name" :to="{ name }" :class="{ on: route.name === name }">
         {{ t(`stages.${name}`) }} <span v-if="name === 'figures'" class="key">K</span>
       </RouterLink>

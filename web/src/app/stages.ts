@@ -7,6 +7,8 @@ export interface Stage {
   name: string
   /** What waits in it; shown on its rung. */
   waiting?: (shell: Schemas['WholeShell']) => number
+  /** Whether it stands beside the ladder: what all work draws on, at no rung of its own. */
+  beside?: true
   /** Its screens, the first one first; addresses under a vehicle. */
   screens: RouteRecordRaw[]
 }
@@ -105,5 +107,10 @@ export const stages: readonly Stage[] = [
       { path: 'logbook/log', name: 'log', component: () => import('@/stages/logbook/LogScreen.vue') },
       { path: 'logbook/built', name: 'as-built', component: () => import('@/stages/logbook/AsBuiltScreen.vue') },
     ],
+  },
+  {
+    name: 'load',
+    beside: true,
+    screens: [{ path: 'load', name: 'load', component: () => import('@/stages/load/LoadStage.vue') }],
   },
 ]

@@ -3,6 +3,7 @@ import { daysTexts } from './days'
 import { figuresTexts } from './figures'
 import { fittingTexts } from './fitting'
 import { floorTexts } from './floor'
+import { loadTexts } from './load'
 import { logbookTexts } from './logbook'
 import { openingsTexts } from './openings'
 import { metalTexts } from './metal'
@@ -17,6 +18,7 @@ export const en = {
   ...figuresTexts,
   ...fittingTexts,
   ...floorTexts,
+  ...loadTexts,
   ...logbookTexts,
   ...openingsTexts,
   ...metalTexts,
@@ -114,6 +116,7 @@ export const en = {
     days: 'Days',
     bench: 'Bench',
     logbook: 'Logbook',
+    load: 'Load',
     figures: 'Quick figures',
     fittings: 'Fittings',
     vehicles: 'Vehicles',

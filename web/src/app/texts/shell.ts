@@ -28,13 +28,6 @@ export const shellTexts = {
     longitude: 'Longitude, degrees east',
     pitch: 'Nose up, degrees',
     roll: 'Left side up, degrees',
-    masses: {
-      kerbKg: 'Kerb mass, kg',
-      permittedKg: 'Permitted mass, kg',
-      frontAxleKg: 'Front axle limit, kg',
-      rearAxleKg: 'Rear axle limit, kg',
-      wheelbaseMm: 'Wheelbase',
-    },
     kinds: { panelVan: 'Panel van', bus: 'Bus', boxTrailer: 'Box trailer', caravanBody: 'Caravan body' },
   },
   panels: {

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import Switch from '@/ui/Switch.vue'
 import AirFigure from './AirFigure.vue'
+import AxleFigure from './AxleFigure.vue'
 import BaysFigure from './BaysFigure.vue'
 import BeadFigure from './BeadFigure.vue'
 import BuildUpFigure from './BuildUpFigure.vue'
@@ -47,6 +48,7 @@ const figures = {
   buildUp: BuildUpFigure,
   daylight: SunFigure,
   learning: LearningFigure,
+  axles: AxleFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')

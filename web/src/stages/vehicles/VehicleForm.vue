@@ -1,21 +1,16 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { computed } from 'vue'
 import type { Vehicle } from '@/api/client'
 import { enums } from '@/api/enums'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
+import PapersFields from '@/stages/load/PapersFields.vue'
 import SchoolFields from './SchoolFields.vue'
 
 /** What is known of a vehicle as a whole; all but the name may stay as it is. */
 const vehicle = defineModel<Vehicle>({ required: true })
 const { t } = useI18n()
 const zones = ['Etc/UTC', ...Intl.supportedValuesOf('timeZone')]
-const masses = computed(
-  () => vehicle.value.masses ?? { kerbKg: null, permittedKg: null, frontAxleKg: null, rearAxleKg: null, wheelbaseMm: null },
-)
-const setMass = (key: keyof NonNullable<Vehicle['masses']>, value: number | null) =>
-  (vehicle.value.masses = { ...masses.value, [key]: value })
 /** A place needs both figures; without one of them none is kept. */
 function setPlace(key: 'latitudeDeg' | 'longitudeDeg', value: number | null) {
   const other = key === 'latitudeDeg' ? 'longitudeDeg' : 'latitudeDeg'
@@ -79,19 +74,7 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
         :label="t('vehicles.roll')"
         @update:model-value="(n) => setAttitude('rollDeg', n)"
       />
-      <NumberInput
-        v-for="key in ['kerbKg', 'permittedKg', 'frontAxleKg', 'rearAxleKg'] as const"
-        :key="key"
-        :model-value="masses[key]"
-        :label="t(`vehicles.masses.${key}`)"
-        @update:model-value="(n) => setMass(key, n)"
-      />
-      <LengthInput
-        :model-value="masses.wheelbaseMm"
-        :label="t('vehicles.masses.wheelbaseMm')"
-        optional
-        @update:model-value="(mm) => setMass('wheelbaseMm', mm)"
-      />
+      <PapersFields v-model="vehicle.masses" :trailer="['boxTrailer', 'caravanBody'].includes(vehicle.kind)" />
     </div>
   </details>
   <label class="named wide">{{ t('app.notes') }}<textarea v-model="vehicle.notes" class="field" maxlength="4000" /></label>

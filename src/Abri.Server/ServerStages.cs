@@ -7,6 +7,7 @@ using Abri.Server.Metal;
 using Abri.Server.Openings;
 using Abri.Server.Sealing;
 using Abri.Server.Shell;
+using Abri.Server.Stores;
 using Abri.Server.Water;
 using Abri.Storage.Bench;
 using Abri.Storage.Days;
@@ -17,6 +18,7 @@ using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
+using Abri.Storage.Stores;
 using Abri.Storage.Water;
 
 namespace Abri.Server;
@@ -87,6 +89,7 @@ internal static class ServerStages
             LogbookEndpoints.MapLogbook
         ),
         new(services => services.AddSingleton<LoadItemStore>().AddSingleton<WeighingStore>().AddSingleton<LoadStores>(), LoadEndpoints.MapLoad),
+        new(services => services.AddSingleton<StockStore>(), StoresEndpoints.MapStores),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

@@ -22,6 +22,7 @@ public class LayeringTests
         ["Bench"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Weather"],
         ["Logbook"] = ["Declared", "Geometry", "Weather", "Bench"],
         ["Load"] = ["Declared"],
+        ["Stores"] = ["Declared", "Work", "Shell"],
         ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
         ["Record"] =
         [
@@ -39,6 +40,7 @@ public class LayeringTests
             "Bench",
             "Logbook",
             "Load",
+            "Stores",
             "Work",
         ],
         ["Stages"] =
@@ -59,6 +61,7 @@ public class LayeringTests
             "Bench",
             "Logbook",
             "Load",
+            "Stores",
         ],
     };
 

@@ -277,6 +277,11 @@ internal static class Samples
             )!,
             ["rain-risk"] = JsonNode.Parse($$"""{"span":{{Span}},"forecast":{{Hours}},"from":"2031-05-12T09:00:00Z","starts":3,"seed":1}""")!,
             ["learning"] = JsonNode.Parse("""{"firstMinutes":60,"count":4,"rate":0.85}""")!,
+            ["packs"] = JsonNode.Parse("""{"question":{"need":1000,"sizes":[{"holds":290,"price":8},{"holds":600,"price":14}],"aim":"cheapest"}}""")!,
+            ["blade-life"] = JsonNode.Parse("""{"question":{"material":"mildSteel","thickMm":1,"lengthMm":12000}}""")!,
+            ["stock-expiry"] = JsonNode.Parse(
+                """{"boughtOn":"2031-01-31","expiresOn":null,"openedOn":"2031-02-01","closedMonths":1,"openDays":7}"""
+            )!,
             ["axle-loads"] = JsonNode.Parse(
                 """{"gear":{"frontAtMm":0,"wheelbaseMm":3000},"masses":[{"name":"Stove","kg":100,"at":{"xMm":1800,"yMm":0,"zMm":300}}]}"""
             )!,

@@ -13,6 +13,7 @@ using Abri.Storage.Openings;
 using Abri.Storage.Record;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
+using Abri.Storage.Stores;
 using Abri.Storage.Water;
 
 namespace Abri.Storage.Tests;
@@ -54,7 +55,8 @@ internal sealed class Scratch : IDisposable
         );
         Days = new DayStores(new ForecastStore(Database), new PersonStore(Database), new OwnTaskStore(Database), new PlanStore(Database));
         Lessons = new LessonStore(Database);
-        Done = new StepDoneStore(Database, Openings, Repairs, Floors, Findings, Lessons);
+        Stock = new StockStore(Database);
+        Done = new StepDoneStore(Database, Openings, Repairs, Floors, Findings, Lessons, Stock);
         Upkeep = new UpkeepStores(new UpkeepDoneStore(Database, Water.Drains), new OwnUpkeepStore(Database));
         Load = new LoadStores(new LoadItemStore(Database), new WeighingStore(Database));
         Snapshots = new SnapshotStore(
@@ -78,7 +80,8 @@ internal sealed class Scratch : IDisposable
             Done,
             Lessons,
             Upkeep,
-            Load
+            Load,
+            Stock
         );
         Records = new RecordStore(
             Database,
@@ -100,7 +103,8 @@ internal sealed class Scratch : IDisposable
             Products,
             Done,
             Upkeep,
-            Load
+            Load,
+            Stock
         );
     }
 
@@ -125,6 +129,8 @@ internal sealed class Scratch : IDisposable
     public UpkeepStores Upkeep { get; }
 
     public LoadStores Load { get; }
+
+    public StockStore Stock { get; }
 
     public FloorStores Floors { get; }
 

@@ -42,7 +42,8 @@ public static class VehicleFile
             of.Days.People.Count > 0 ? of.Days.People.Values() : null,
             of.Days.Own.Count > 0 ? of.Days.Own.Values() : null,
             of.Upkeep.Own.Count + lookedAfter.Length > 0 ? new UpkeepRecord(of.Upkeep.Own.Values(), lookedAfter) : null,
-            of.Load.Items.Count + of.Load.Weighings.Count > 0 ? new LoadRecord(of.Load.Items.Values(), of.Load.Weighings.Values()) : null
+            of.Load.Items.Count + of.Load.Weighings.Count > 0 ? new LoadRecord(of.Load.Items.Values(), of.Load.Weighings.Values()) : null,
+            of.Stock.Count > 0 ? of.Stock.Values() : null
         );
     }
 

@@ -10,6 +10,7 @@ using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Stores;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Core.Weather;
@@ -30,6 +31,7 @@ namespace Abri.Core.Record;
 /// <param name="OwnTasks">What somebody wrote down to do; null for nothing.</param>
 /// <param name="Upkeep">What is looked after; null for nothing.</param>
 /// <param name="Load">What it carries, and what it weighed; null for nothing.</param>
+/// <param name="Stock">What is there to work with; null for nothing.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -43,8 +45,13 @@ public sealed record VehicleRecord(
     [Count(0, 20, "At most {1} people work on a vehicle.")] IReadOnlyList<Person>? People = null,
     [Count(0, 200, "At most {1} tasks are written down.")] IReadOnlyList<OwnTask>? OwnTasks = null,
     UpkeepRecord? Upkeep = null,
-    LoadRecord? Load = null
-);
+    LoadRecord? Load = null,
+    [Count(0, VehicleRecord.MostStock, "At most {1} things are in stock.")] IReadOnlyList<StockItem>? Stock = null
+)
+{
+    /// <summary>Most things in stock.</summary>
+    public const int MostStock = 1000;
+}
 
 /// <summary>What a vehicle carries, and what it weighed.</summary>
 /// <param name="Items">What somebody wrote down.</param>

@@ -10,6 +10,7 @@ using Abri.Core.Metal;
 using Abri.Core.Openings;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Stores;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Core.Weather;
@@ -62,6 +63,9 @@ public sealed record VehicleSnapshot(
 
     /// <summary>What is looked after.</summary>
     public UpkeepRows Upkeep { get; init; } = new([], []);
+
+    /// <summary>What is there to work with.</summary>
+    public IReadOnlyList<Stored<StockItem>> Stock { get; init; } = [];
 
     /// <summary>What it carries, and what it weighed.</summary>
     public LoadRows Load { get; init; } = new([], []);

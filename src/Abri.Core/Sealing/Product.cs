@@ -158,7 +158,7 @@ public sealed record Product(
 )
 {
     /// <summary>It as something that is used up.</summary>
-    internal Material Material =>
+    public Material AsMaterial() =>
         PackMl > 0
             ? new Material($"product/{Name}", Name, MaterialKind.Sealant, Unit.Ml, PackMl)
             : new Material($"product/{Name}", Name, MaterialKind.Tape, Unit.Ml, null);

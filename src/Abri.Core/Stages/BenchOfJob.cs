@@ -77,13 +77,15 @@ public sealed record BenchJob(
 /// <param name="Replacement">The replacement.</param>
 /// <param name="Lining">The lining.</param>
 /// <param name="Lessons">What was learned; null for nothing.</param>
+/// <param name="Taken">What is taken from stock; null for nothing.</param>
 public sealed record BenchChange(
     StepDone Done,
     Stored<Opening>? Opening = null,
     Stored<Repair>? Repair = null,
     Stored<Floor.Replacement>? Replacement = null,
     Stored<Lining>? Lining = null,
-    IReadOnlyList<Lesson>? Lessons = null
+    IReadOnlyList<Lesson>? Lessons = null,
+    StockTaken? Taken = null
 );
 
 /// <summary>Something that went wrong at a step, as it is kept.</summary>
@@ -204,7 +206,7 @@ public static class BenchOfJob
             .. against.Length > 0 ? [Learned($"Went on although: {string.Join(" ", against)}", "")] : Array.Empty<Lesson>(),
             .. report.NextTime is { } next ? [Learned(next, "")] : Array.Empty<Lesson>(),
         ];
-        return Change(of, bench, line, done) with { Lessons = lessons };
+        return Change(of, bench, line, done) with { Lessons = lessons, Taken = StoresOfVehicle.TakeOff(of, line.Step.Consumables, now) };
     }
 
     /// <summary>When a step was done: as long ago as its report says, but not before the step before it, however a phone's clock jumps.</summary>

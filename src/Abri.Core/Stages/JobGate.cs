@@ -35,7 +35,7 @@ public sealed record JobGate(
     internal static JobGate Of(VehicleNow at, OpeningJob job)
     {
         Worked<CoverPlan>? cover = job.Hole is var (length, width) ? HoleCover.Of(length, width, job.Job.Kind == JobKind.Opening) : null;
-        ReadyLine[] ready = [.. OtherHoles(at), .. job.Told, .. job.Asked.Select(item => Asked(item, job.Ticked, cover?.Result, at.Of.Lengths))];
+        ReadyLine[] ready = [.. OtherHoles(at), .. job.Told, .. job.Asked.Select(item => Asked(item, job, cover?.Result, at))];
         JobGate Without(string why) => new(job.Job, job.PanelId, job.Name, why, null, null, ready, cover);
         if (job.Trouble is { } trouble)
             return Without(trouble);
@@ -60,10 +60,12 @@ public sealed record JobGate(
             );
     }
 
-    private static ReadyLine Asked(ReadyItem item, IReadOnlyList<ReadyItem> ticked, CoverPlan? cover, LengthFormat lengths)
+    private static ReadyLine Asked(ReadyItem item, OpeningJob job, CoverPlan? cover, VehicleNow at)
     {
-        (string title, string why) = Ask(item, cover, lengths);
-        return new ReadyLine(item, title, ticked.Contains(item) ? JudgementState.Good : JudgementState.NeedsWork, why);
+        (string title, string why) = Ask(item, cover, at.Of.Lengths);
+        if (item == ReadyItem.ConsumablesIn && StoresOfVehicle.NotThere(at.Of, job.Used, DateOnly.FromDateTime(at.Now.DateTime)) is { } missing)
+            why = missing.Count == 0 ? "All of it is on the shelf and in date." : $"Not on the shelf, or too old: {string.Join(", ", missing)}.";
+        return new ReadyLine(item, title, job.Ticked.Contains(item) ? JudgementState.Good : JudgementState.NeedsWork, why);
     }
 
     private static (string Title, string Why) Ask(ReadyItem item, CoverPlan? cover, LengthFormat lengths) =>

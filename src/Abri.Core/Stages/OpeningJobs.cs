@@ -18,7 +18,8 @@ internal sealed record OpeningJob(
     (double LengthMm, double WidthMm)? Hole,
     IReadOnlyList<ReadyLine> Told,
     IReadOnlyList<ReadyItem> Asked,
-    IReadOnlyList<ReadyItem> Ticked
+    IReadOnlyList<ReadyItem> Ticked,
+    IReadOnlyList<Consumable> Used
 );
 
 /// <summary>The jobs of a vehicle that open its shell.</summary>
@@ -80,7 +81,8 @@ internal static class OpeningJobs
             HoleOf(of, row.Value),
             [place, product],
             asked,
-            row.Value.Ready ?? []
+            row.Value.Ready ?? [],
+            procedure?.Result.Consumables ?? []
         );
     }
 
@@ -105,7 +107,8 @@ internal static class OpeningJobs
                 ReadyItem.CoverReady,
                 .. two ? new[] { ReadyItem.SecondPerson } : [],
             ],
-            row.Value.Ready ?? []
+            row.Value.Ready ?? [],
+            plan.Result.Procedure.Consumables
         );
     }
 

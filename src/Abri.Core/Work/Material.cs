@@ -207,4 +207,44 @@ public static class Materials
     private static Material Tape(string id, string name, double rollMm) => new(id, name, MaterialKind.Tape, Unit.Mm, rollMm);
 
     private static Material Cartridge(string id, string name) => new(id, name, MaterialKind.Sealant, Unit.Ml, 290);
+
+    /// <summary>All that come in one kind only: what one may have at hand without any work that needs it yet.</summary>
+    public static IReadOnlyList<Material> All { get; } =
+    [
+        HoldingTape,
+        MaskingTape,
+        RoofingTape,
+        FoamTape,
+        PolyurethaneAdhesive,
+        LapSealant,
+        ToolingSealant,
+        HeatSealant,
+        Bedding,
+        FlangeAdhesive,
+        PaneAdhesive,
+        SeamSealer,
+        GutterSealant,
+        PanelAdhesive,
+        WoodAdhesive,
+        MarineVarnish,
+        Bolt,
+        Putty,
+        Degreaser,
+        ActivatorWipe,
+        GlassPrimer,
+        AcrylicPrimer,
+        ZincPrimer,
+        EdgePrimer,
+        EpoxyPrimer,
+        RustConverter,
+        CavityWax,
+        TopCoat,
+        AbrasivePad,
+        FlapDisc,
+        MetalBlade,
+        Screw,
+        TrimClip,
+        EdgeTrim,
+        WideEdgeTrim,
+    ];
 }

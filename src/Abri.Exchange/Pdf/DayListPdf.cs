@@ -68,7 +68,8 @@ public static class DayListPdf
             Ticked(flow, step.Title, 7, false);
     }
 
-    private static void Ticked(Flow flow, string text, double inMm, bool strong)
+    /// <summary>A line behind a box to tick.</summary>
+    internal static void Ticked(Flow flow, string text, double inMm, bool strong)
     {
         flow.Keep(0);
         using (SKPaint pen = Page.Pen(Page.Ink, 0.3))

@@ -14,6 +14,7 @@ using Abri.Core.Openings.Together;
 using Abri.Core.Procedures;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Stores;
 using Abri.Core.Water;
 using Abri.Core.Water.Leaks;
 using Abri.Core.Weather;
@@ -262,6 +263,24 @@ internal static class CalculatorEndpoints
             .MapPost("/deadening", (DeadeningInput x) => TypedResults.Ok(Deadening.Of(x.Question)))
             .Validate<DeadeningInput>()
             .WithName("deadening");
+        calculators.MapPost("/packs", (PacksInput x) => Answer(Packs.Of(x.Question), "/question")).Validate<PacksInput>().WithName("packs");
+        calculators
+            .MapPost("/blade-life", (BladeLifeInput x) => TypedResults.Ok(BladeLife.Of(x.Question)))
+            .Validate<BladeLifeInput>()
+            .WithName("blade-life");
+        calculators
+            .MapPost("/stock-expiry", (StockExpiryInput x) =>
+                TypedResults.Ok(
+                    StockLife.Of(
+                        x.BoughtOn,
+                        x.ExpiresOn,
+                        x.OpenedOn,
+                        new KeepsFor(x.ClosedMonths, x.OpenDays, new Source("What was typed", SourceKind.Assumption))
+                    )
+                )
+            )
+            .Validate<StockExpiryInput>()
+            .WithName("stock-expiry");
         calculators
             .MapPost("/maintenance-due", (MaintenanceDueInput x) => TypedResults.Ok(UpkeepRule.Due(x.Last, x.Months)))
             .Validate<MaintenanceDueInput>()

@@ -1,6 +1,9 @@
 using Abri.Core.Days;
+using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Stores;
 using Abri.Core.Weather;
+using Abri.Core.Work;
 using Abri.Storage.Openings;
 using Abri.Storage.Record;
 using Abri.Storage.Shell;
@@ -17,8 +20,36 @@ internal sealed class DemoData(RecordStore records, VehicleStore vehicles, Fitti
     {
         if (vehicles.All().Count > 0 || fittings.All().Count > 0)
             return;
-        records.Add(Heron.Record with { Forecast = WithFront(Heron.Record.Vehicle.Place!, clock.GetUtcNow()), People = People });
+        records.Add(
+            Heron.Record with
+            {
+                Forecast = WithFront(Heron.Record.Vehicle.Place!, clock.GetUtcNow()),
+                People = People,
+                Stock = StockOn(DateOnly.FromDateTime(clock.GetUtcNow().DateTime)),
+            }
+        );
         records.Add(Plover.Record);
+    }
+
+    /// <summary>What lies on the Heron's shelf: not enough for the flue's bead, wipes that have dried out, a primer that soon will.</summary>
+    private static StockItem[] StockOn(DateOnly today)
+    {
+        static StockItem Of(Material m, double amount, string place, DateOnly? bought, string batch = "", DateOnly? opened = null) =>
+            new(m.Id, m.Name, m.Kind, m.Unit, m.Pack, amount, place, bought, null, opened, batch, "");
+        Material Product(ProductFamily family) => TypicalProducts.All.First(p => p.Family == family).AsMaterial();
+        return
+        [
+            Of(Product(ProductFamily.HeatSilicone), 310, "Shelf", today.AddDays(-40), "H 2207"),
+            Of(Product(ProductFamily.PolyurethaneAdhesive), 620, "Shelf", today.AddDays(-90), "P 1184"),
+            Of(Materials.ActivatorWipe, 10, "Drawer", today.AddMonths(-13), "A 0031"),
+            Of(Materials.GlassPrimer, 30, "Drawer", today.AddMonths(-9).AddDays(6), "G 0412"),
+            Of(Materials.Degreaser, 300, "Shelf", today.AddDays(-200), opened: today.AddDays(-20)),
+            Of(Materials.ZincPrimer, 400, "Shelf", today.AddDays(-60), "Z 77"),
+            Of(Materials.MaskingTape, 14_000, "Drawer", today.AddDays(-30)),
+            Of(Materials.MetalBlade, 5, "Saw case", null),
+            Of(Materials.Screw, 100, "Tin", null),
+            Of(Materials.TopCoat, 400, "Shelf", today.AddDays(-60), "T 19"),
+        ];
     }
 
     /// <summary>Who works on the Heron.</summary>

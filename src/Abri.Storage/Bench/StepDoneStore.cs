@@ -7,6 +7,7 @@ using Abri.Storage.Floor;
 using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Shell;
+using Abri.Storage.Stores;
 using Microsoft.Data.Sqlite;
 
 namespace Abri.Storage.Bench;
@@ -18,7 +19,8 @@ public sealed class StepDoneStore(
     RepairStore repairs,
     FloorStores floors,
     FindingStore findings,
-    LessonStore lessons
+    LessonStore lessons,
+    StockStore stock
 ) : Store<StepDone>(database, "step_done", "vehicle_id")
 {
     /// <summary>Keeps a step with what it changes, in one change; a step is done once.</summary>
@@ -31,7 +33,8 @@ public sealed class StepDoneStore(
                 openings.Follow(pending, change.Opening)
                 && repairs.Follow(pending, change.Repair)
                 && floors.Replacements.Follow(pending, change.Replacement)
-                && floors.Linings.Follow(pending, change.Lining);
+                && floors.Linings.Follow(pending, change.Lining)
+                && stock.Take(pending, vehicleId, change.Taken);
             if (!stands)
                 return WriteState.Stale;
             id = Insert(pending, vehicleId, change.Done);

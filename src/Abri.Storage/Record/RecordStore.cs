@@ -9,6 +9,7 @@ using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
+using Abri.Core.Stores;
 using Abri.Core.Water.Leaks;
 using Abri.Core.Work;
 using Abri.Storage.Bench;
@@ -20,6 +21,7 @@ using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
+using Abri.Storage.Stores;
 using Abri.Storage.Water;
 
 namespace Abri.Storage.Record;
@@ -45,7 +47,8 @@ public sealed class RecordStore(
     ProductStore products,
     StepDoneStore done,
     UpkeepStores upkeep,
-    LoadStores load
+    LoadStores load,
+    StockStore stock
 )
 {
     /// <summary>
@@ -82,6 +85,8 @@ public sealed class RecordStore(
         AddUpkeep(pending, vehicle, record.Upkeep, ids);
         if (record.Load is { } carried)
             load.Insert(pending, vehicle, carried);
+        foreach (StockItem item in record.Stock ?? [])
+            stock.Insert(pending, vehicle, item);
         pending.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }

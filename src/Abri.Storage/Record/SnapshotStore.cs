@@ -10,6 +10,7 @@ using Abri.Storage.Metal;
 using Abri.Storage.Openings;
 using Abri.Storage.Sealing;
 using Abri.Storage.Shell;
+using Abri.Storage.Stores;
 using Abri.Storage.Water;
 
 namespace Abri.Storage.Record;
@@ -36,7 +37,8 @@ public sealed class SnapshotStore(
     StepDoneStore done,
     LessonStore lessons,
     UpkeepStores upkeep,
-    LoadStores load
+    LoadStores load,
+    StockStore stock
 )
 {
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
@@ -89,6 +91,7 @@ public sealed class SnapshotStore(
                 Lessons = lessons.All(),
                 Upkeep = new UpkeepRows(upkeep.Done.OfVehicle(vehicleId), upkeep.Own.OfVehicle(vehicleId)),
                 Load = load.OfVehicle(vehicleId),
+                Stock = stock.OfVehicle(vehicleId),
             };
         });
 }

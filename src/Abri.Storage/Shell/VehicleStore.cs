@@ -23,6 +23,7 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
         "own_upkeep",
         "load_item",
         "weighing",
+        "stock_item",
     ];
 
     /// <summary>Scope of changes to the list of vehicles itself.</summary>

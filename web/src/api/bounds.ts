@@ -62,6 +62,10 @@ export const bounds = {
     radiusMm: { least: 0.1, most: 50, label: 'The inside radius', unit: 'mm' },
     degrees: { least: 1, most: 165, label: 'The bend', unit: 'degrees' },
   },
+  BladeQuestion: {
+    thickMm: { least: 0.3, most: 30, label: 'The thickness', unit: 'mm' },
+    lengthMm: { least: 1, most: 1000000, label: 'The cuts', unit: 'mm' },
+  },
   BlankDesign: {
     thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' },
     cornerMm: { least: 0, most: 500, label: "The corner's radius", unit: 'mm' },
@@ -336,6 +340,11 @@ export const bounds = {
     windBelowMs: { least: 1, most: 40, label: 'The wind', unit: 'm/s' },
   },
   OwnUpkeep: { months: { least: 1, most: 120, label: 'From one time to the next', unit: 'months' } },
+  PackQuestion: { need: { least: 0.01, most: 10000000, label: 'The need', unit: '' } },
+  PackSize: {
+    holds: { least: 0.01, most: 1000000, label: 'A pack', unit: '' },
+    price: { least: 0, most: 100000, label: 'The price', unit: '' },
+  },
   PaintInput: {
     areaM2: { least: 0.001, most: 500, label: 'The area', unit: 'm2' },
     airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
@@ -508,6 +517,14 @@ export const bounds = {
     lengthMm: { least: 50, most: 6000, label: 'The length of a board', unit: 'mm' },
     widthMm: { least: 50, most: 3000, label: 'The width of a board', unit: 'mm' },
     count: { least: 1, most: 60, label: 'The number of equal boards', unit: '' },
+  },
+  StockExpiryInput: {
+    closedMonths: { least: 0, most: 600, label: 'The shelf life', unit: 'months' },
+    openDays: { least: 0, most: 10000, label: 'The open life', unit: 'days' },
+  },
+  StockItem: {
+    pack: { least: 0.01, most: 10000000, label: 'A pack', unit: '' },
+    amount: { least: 0, most: 10000000, label: 'The amount', unit: '' },
   },
   StockSheet: { thickMm: { least: 0.3, most: 6, label: 'The sheet', unit: 'mm' } },
   SurfaceReliefInput: { stepMm: { least: 2, most: 500, label: 'The step', unit: 'mm' } },

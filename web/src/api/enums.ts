@@ -98,6 +98,7 @@ export const enums = {
   NextPlace: ['place', 'settings', 'markOut', 'asCut', 'clamp', 'bond', 'sealing', 'steps'],
   ObservationKind: ['rain', 'waterTest', 'moisture'],
   OpeningState: ['planned', 'cut', 'fitted'],
+  PackAim: ['cheapest', 'fewest', 'leastLeft'],
   PaintBy: ['brush', 'roller', 'sprayCan'],
   Pane: ['glass', 'acrylic'],
   PanelKind: ['roof', 'left', 'right', 'rearLeftDoor', 'rearRightDoor', 'slidingDoor', 'bulkhead', 'floor', 'step', 'other'],
@@ -143,6 +144,7 @@ export const enums = {
   Severity: ['minor', 'moderate', 'severe'],
   SheetMetal: ['mildSteel', 'galvanisedSteel', 'aluminium'],
   ShellChange: ['none', 'opens', 'closes'],
+  Shop: ['sealants', 'paint', 'hardware', 'trims', 'timber'],
   Side: ['front', 'rear', 'top', 'bottom'],
   SkinMaterial: ['mildSteel', 'galvanisedSteel', 'aluminium', 'glassReinforcedPlastic', 'plywoodSkin'],
   SkinShade: ['light', 'middle', 'dark'],
@@ -150,6 +152,7 @@ export const enums = {
   SourceKind: ['published', 'commonPractice', 'fromMemory', 'assumption', 'geometry'],
   SpacerRing: ['adhesive', 'foamTape'],
   StepState: ['done', 'ready', 'waiting', 'blocked'],
+  StockState: ['good', 'endsSoon', 'expired', 'usedUp'],
   Substrate: [
     'bareSteel',
     'galvanisedSteel',

@@ -1216,6 +1216,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["packs"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/blade-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["blade-life"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/stock-expiry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stock-expiry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/maintenance-due": {
         parameters: {
             query?: never;
@@ -3893,6 +3941,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/stores": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stores"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stores/shopping.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shopping-csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stores/shopping.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shopping-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stores/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stock-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stores/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stock-get"];
+        put: operations["stock-put"];
+        post?: never;
+        delete: operations["stock-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -4238,6 +4366,23 @@ export interface components {
             /** Format: double */
             leastFlangeMm: number;
             verdict: string;
+        };
+        BladeLifeInput: {
+            question: components["schemas"]["BladeQuestion"];
+        };
+        BladePlan: {
+            /** Format: double */
+            metresEach: number;
+            /** Format: int32 */
+            blades: number;
+            verdict: string;
+        };
+        BladeQuestion: {
+            material: components["schemas"]["SkinMaterial"];
+            /** Format: double */
+            thickMm: number;
+            /** Format: double */
+            lengthMm: number;
         };
         BlankDesign: {
             base: components["schemas"]["PanelPoint"][];
@@ -5810,6 +5955,11 @@ export interface components {
         };
         /** @enum {unknown} */
         Lap: "unknown" | "upperOverLower" | "lowerOverUpper" | "lowerOverUpperSealed";
+        LastDay: {
+            /** Format: date */
+            on: null | string;
+            verdict: string;
+        };
         LeakEvidence: {
             name: string;
             /** Format: int32 */
@@ -6523,6 +6673,38 @@ export interface components {
             first: string;
             /** Format: int32 */
             months: null | number;
+        };
+        /**
+         * @default leastLeft
+         * @enum {unknown}
+         */
+        PackAim: "cheapest" | "fewest" | "leastLeft";
+        PackPlan: {
+            counts: number[];
+            /** Format: int32 */
+            packs: number;
+            /** Format: double */
+            holds: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            price: null | number;
+            verdict: string;
+        };
+        PackQuestion: {
+            /** Format: double */
+            need: number;
+            sizes: components["schemas"]["PackSize"][];
+            aim?: components["schemas"]["PackAim"];
+        };
+        PackSize: {
+            /** Format: double */
+            holds: number;
+            /** Format: double */
+            price?: null | number;
+        };
+        PacksInput: {
+            question: components["schemas"]["PackQuestion"];
         };
         /** @enum {unknown} */
         PaintBy: "brush" | "roller" | "sprayCan";
@@ -7714,6 +7896,8 @@ export interface components {
             mayTakeOffMm: number;
             lengths?: null | components["schemas"]["LengthFormat"];
         };
+        /** @enum {unknown} */
+        Shop: "sealants" | "paint" | "hardware" | "trims" | "timber";
         ShutWay: {
             id: string;
             title: string;
@@ -7939,6 +8123,44 @@ export interface components {
             count: number;
             notes: string;
         };
+        StockExpiryInput: {
+            /** Format: date */
+            boughtOn: null | string;
+            /** Format: date */
+            expiresOn: null | string;
+            /** Format: date */
+            openedOn: null | string;
+            /** Format: int32 */
+            closedMonths: null | number;
+            /** Format: double */
+            openDays: null | number;
+        };
+        StockItem: {
+            materialId: string;
+            name: string;
+            kind: components["schemas"]["MaterialKind"];
+            unit: components["schemas"]["Unit"];
+            /** Format: double */
+            pack: null | number;
+            /** Format: double */
+            amount: number;
+            place: string;
+            /** Format: date */
+            boughtOn: null | string;
+            /** Format: date */
+            expiresOn: null | string;
+            /** Format: date */
+            openedOn: null | string;
+            batch: string;
+            notes: string;
+        };
+        StockLine: {
+            row: components["schemas"]["StoredOfStockItem"];
+            /** Format: date */
+            lastDay: null | string;
+            state: components["schemas"]["StockState"];
+            forJobs: string[];
+        };
         StockSheet: {
             name: string;
             metal: components["schemas"]["SheetMetal"];
@@ -7946,6 +8168,39 @@ export interface components {
             thickMm: number;
             outline: components["schemas"]["PanelPoint"][];
             notes: string;
+        };
+        /** @enum {unknown} */
+        StockState: "good" | "endsSoon" | "expired" | "usedUp";
+        StoreLine: {
+            material: components["schemas"]["Material"];
+            shop: components["schemas"]["Shop"];
+            /** Format: double */
+            need: number;
+            /** Format: double */
+            inStock: number;
+            /** Format: double */
+            short: number;
+            /** Format: int32 */
+            packs: null | number;
+            /** Format: date */
+            neededBy: null | string;
+            firstFor: null | string;
+            uses: components["schemas"]["StoreUse"][];
+            stock: components["schemas"]["StockLine"][];
+        };
+        StoreUse: {
+            job: components["schemas"]["Job"];
+            name: string;
+            step: string;
+            /** Format: double */
+            amount: number;
+            /** Format: date */
+            on: null | string;
+            /** Format: double */
+            missing: number;
+            /** Format: double */
+            tooOld: number;
+            alert: null | string;
         };
         StoredOfBoard: {
             id: string;
@@ -8122,6 +8377,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["StockBoard"];
         };
+        StoredOfStockItem: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["StockItem"];
+        };
         StoredOfStockSheet: {
             id: string;
             /** Format: int32 */
@@ -8163,6 +8425,15 @@ export interface components {
             version: number;
             ownerId: null | string;
             value: components["schemas"]["Zone"];
+        };
+        StoresOfVehicle: {
+            /** Format: date */
+            today: string;
+            lines: components["schemas"]["StoreLine"][];
+            alerts: string[];
+            catalogue: components["schemas"]["Material"][];
+            without: components["schemas"]["JobWithoutTasks"][];
+            verdict: string;
         };
         /** @enum {unknown} */
         Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
@@ -8884,6 +9155,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfBladePlan: {
+            result: components["schemas"]["BladePlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfBoardShape: {
             result: components["schemas"]["BoardShape"];
             steps: components["schemas"]["Step"][];
@@ -9053,6 +9330,12 @@ export interface components {
             sources: components["schemas"]["Source"][];
             warnings: string[];
         };
+        WorkedOfLastDay: {
+            result: components["schemas"]["LastDay"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
         WorkedOfLeakHunt: {
             result: components["schemas"]["LeakHunt"];
             steps: components["schemas"]["Step"][];
@@ -9097,6 +9380,12 @@ export interface components {
         };
         WorkedOfOnAxles: {
             result: components["schemas"]["OnAxles"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfPackPlan: {
+            result: components["schemas"]["PackPlan"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -10979,6 +11268,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfDeadeningPlan"];
+                };
+            };
+        };
+    };
+    packs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PacksInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfPackPlan"];
+                };
+            };
+        };
+    };
+    "blade-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BladeLifeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfBladePlan"];
+                };
+            };
+        };
+    };
+    "stock-expiry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockExpiryInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfLastDay"];
                 };
             };
         };
@@ -16168,6 +16529,171 @@ export interface operations {
         };
     };
     "weighing-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stores: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoresOfVehicle"];
+                };
+            };
+        };
+    };
+    "shopping-csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "shopping-pdf": {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "stock-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockItem"];
+                };
+            };
+        };
+    };
+    "stock-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockItem"];
+                };
+            };
+        };
+    };
+    "stock-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfStockItem"];
+                };
+            };
+        };
+    };
+    "stock-delete": {
         parameters: {
             query?: never;
             header?: {

@@ -109,6 +109,11 @@ export const stages: readonly Stage[] = [
     ],
   },
   {
+    name: 'stores',
+    beside: true,
+    screens: [{ path: 'stores', name: 'stores', component: () => import('@/stages/stores/StoresStage.vue') }],
+  },
+  {
     name: 'load',
     beside: true,
     screens: [{ path: 'load', name: 'load', component: () => import('@/stages/load/LoadStage.vue') }],

@@ -58,7 +58,7 @@ internal static class BedPhase
             ? family == ProductFamily.ButylTape
             : !x.Roof || x.Schools.Bedding == FlangeBedding.ButylAndLapSealant;
         bool tape = x.Seat.Strips.Count > 0 && butyl;
-        Material adhesive = x.Product?.Material ?? (butyl ? Materials.Bedding : Materials.FlangeAdhesive);
+        Material adhesive = x.Product?.AsMaterial() ?? (butyl ? Materials.Bedding : Materials.FlangeAdhesive);
         string what =
             !x.Seat.Bedded ? "Make the adapter plate first, or fill the valleys solid and let that harden: no bedding carries these gaps."
             : tape
@@ -121,6 +121,6 @@ internal static class BedPhase
             Cautions = [Cautions.FirstFiring, .. x.OutCautions],
             Weather = x.Laying,
             WaitHours = HotHours,
-            Consumables = [new Consumable(x.Product?.Material ?? Materials.HeatSealant, x.Fitting.Flange.PerimeterMm * OverMlPerMm)],
+            Consumables = [new Consumable(x.Product?.AsMaterial() ?? Materials.HeatSealant, x.Fitting.Flange.PerimeterMm * OverMlPerMm)],
         };
 }

@@ -92,7 +92,7 @@ internal static class BondPhase
                 .. x.RefusedCaution,
                 .. x.Product?.Hazards is { Length: > 0 } hazards ? [Cautions.OfProduct(hazards)] : Array.Empty<Caution>(),
             ],
-            Consumables = [new Consumable(x.Product?.Material ?? Materials.PaneAdhesive, bead.BoughtMl)],
+            Consumables = [new Consumable(x.Product?.AsMaterial() ?? Materials.PaneAdhesive, bead.BoughtMl)],
         };
     }
 

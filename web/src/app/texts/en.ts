@@ -9,6 +9,7 @@ import { openingsTexts } from './openings'
 import { metalTexts } from './metal'
 import { sealingTexts } from './sealing'
 import { shellTexts } from './shell'
+import { storesTexts } from './stores'
 import { waterTexts } from './water'
 
 /** The catalogue in English: what stands everywhere, and the texts of each stage. */
@@ -24,6 +25,7 @@ export const en = {
   ...metalTexts,
   ...sealingTexts,
   ...shellTexts,
+  ...storesTexts,
   ...waterTexts,
   app: {
     product: 'Abri',
@@ -116,6 +118,7 @@ export const en = {
     days: 'Days',
     bench: 'Bench',
     logbook: 'Logbook',
+    stores: 'Stores',
     load: 'Load',
     figures: 'Quick figures',
     fittings: 'Fittings',

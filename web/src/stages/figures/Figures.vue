@@ -16,6 +16,7 @@ import HoleFigure from './HoleFigure.vue'
 import LearningFigure from './LearningFigure.vue'
 import LengthFigure from './LengthFigure.vue'
 import LinesFigure from './LinesFigure.vue'
+import PacksFigure from './PacksFigure.vue'
 import PaintFigure from './PaintFigure.vue'
 import PieceFigure from './PieceFigure.vue'
 import RustFigure from './RustFigure.vue'
@@ -49,6 +50,7 @@ const figures = {
   daylight: SunFigure,
   learning: LearningFigure,
   axles: AxleFigure,
+  packs: PacksFigure,
 }
 type Figure = keyof typeof figures
 const which = ref<Figure>('length')

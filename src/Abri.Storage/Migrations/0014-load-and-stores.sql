@@ -1,4 +1,4 @@
--- What a vehicle carries, and what it weighed.
+-- What a vehicle carries, what it weighed, and what is there to work with.
 
 CREATE TABLE load_item (
     id             TEXT PRIMARY KEY,
@@ -26,3 +26,22 @@ CREATE TABLE weighing (
     notes          TEXT NOT NULL
 ) STRICT;
 CREATE INDEX weighing_by_vehicle ON weighing (vehicle_id);
+
+CREATE TABLE stock_item (
+    id          TEXT PRIMARY KEY,
+    version     INTEGER NOT NULL,
+    vehicle_id  TEXT NOT NULL REFERENCES vehicle (id),
+    material_id TEXT NOT NULL,                                -- of the catalogue, or of work that is gone
+    name        TEXT NOT NULL,
+    kind        TEXT NOT NULL,
+    unit        TEXT NOT NULL,
+    pack        REAL,
+    amount      REAL NOT NULL,
+    place       TEXT NOT NULL,
+    bought_on   TEXT,
+    expires_on  TEXT,
+    opened_on   TEXT,
+    batch       TEXT NOT NULL,
+    notes       TEXT NOT NULL
+) STRICT;
+CREATE INDEX stock_item_by_vehicle ON stock_item (vehicle_id);

@@ -94,7 +94,7 @@ public class VehicleArchiveTests
             Findings = [.. panel.Findings.Select(f => f with { Photos = [.. f.Photos.Select(p => p with { Content = null })] })],
         };
 
-    /// <summary>Read by the letter of APPNOTE 6.3: local heads (4.3.7) and CRC-32 with the polynomial 0xEDB88320 (4.4.7), without the library that wrote it.</summary>
+    /// <summary>Read by the letter of APPNOTE 6.3, without the library that wrote it: local heads (4.3.7), CRC-32 of 0xEDB88320 (4.4.7).</summary>
     [Fact]
     public void Every_photo_stands_in_the_zip_once_under_its_hash_as_it_is()
     {

@@ -30,7 +30,7 @@ public sealed class LoadTests : IAsyncLifetime
         load["cases"]!.AsArray().Single(c => (string)c!["state"]! == state && (bool)c["planned"]! == planned)!;
 
     /// <summary>
-    /// Held against a sum over what the vehicle's answer lists, written apart: the empty van of the papers, its front axle at -1150, 3750 to the rear.
+    /// Held against a sum over what the answer lists, written apart: the empty van of the papers, its front axle at -1150, 3750 to the rear.
     /// </summary>
     [Fact]
     public async Task The_axles_of_the_Heron_agree_with_a_sheet_worked_out_by_hand()

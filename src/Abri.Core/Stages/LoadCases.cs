@@ -137,7 +137,8 @@ internal static class LoadCases
             return $"Take something out at the {other}.";
         double byMm = Math.Ceiling(overKg * gear.WheelbaseMm / heaviest.In(state) / 10) * 10;
         return byMm <= gear.WheelbaseMm
-            ? $"Move {heaviest.Name} ({heaviest.In(state):0} kg) {lengths.Amount(byMm)} to the {(toRear ? "rear" : "front")}, or take something out at the {other}."
+            ? $"Move {heaviest.Name} ({heaviest.In(state):0} kg) {lengths.Amount(byMm)} to the {(toRear ? "rear" : "front")}, "
+                + $"or take something out at the {other}."
             : $"Moving {heaviest.Name} is not enough: take something out at the {other}.";
     }
 
@@ -178,7 +179,7 @@ internal static class LoadCases
             Math.Round(on.FrontKg, 1),
             Math.Round(on.FrontKg > most ? most : least, 1),
             Unit.Kg,
-            "A trailer runs straight with 4 to 10 % of its mass on the coupling (common practice); coupling and towing vehicle have limits of their own.",
+            "A trailer runs straight with 4 to 10 % of its mass on the coupling (common practice); coupling and towing vehicle have limits too.",
             remedy,
             []
         );
@@ -201,7 +202,7 @@ internal static class LoadCases
         );
     }
 
-    /// <summary>How hard a pull sideways it stands before it tips as a rigid body: half the track, less what the centre lies aside, by the height.</summary>
+    /// <summary>How hard a pull sideways it stands as a rigid body: half the track, less what the centre lies aside, by the height.</summary>
     private static Judgement Tipping(double heightMm, double trackMm, double asideMm)
     {
         double stands = ((trackMm / 2) - asideMm) / heightMm;

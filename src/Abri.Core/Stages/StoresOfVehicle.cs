@@ -241,7 +241,8 @@ public sealed record StoresOfVehicle(
             yield return $"{line.Material.Name}{(old.Row.Value.Batch is { Length: > 0 } batch ? $", batch {batch}" : "")}: too old since "
                 + $"{Day(old.LastDay!.Value.AddDays(1))}. It is not counted; do not use it.";
         foreach (StockLine soon in line.Stock.Where(s => s.State == StockState.EndsSoon && s.ForJobs.Count == 0 && line.Need > 0))
-            yield return $"{line.Material.Name}: can be used until {Day(soon.LastDay!.Value)} only, {soon.LastDay!.Value.DayNumber - today.DayNumber} days on.";
+            yield return $"{line.Material.Name}: can be used until {Day(soon.LastDay!.Value)} only, "
+                + $"{soon.LastDay!.Value.DayNumber - today.DayNumber} days on.";
     }
 
     private static string VerdictOf(StoreLine[] lines)

@@ -140,7 +140,7 @@ public static class Packs
                 _ => new(left, packs, price),
             };
 
-        /// <summary>No answer below this branch costs less: what is left is bought at the best rate of the sizes that are left, without rounding.</summary>
+        /// <summary>No answer below this branch costs less: the rest at the best rate of the sizes that are left, without rounding.</summary>
         private Cost Bound(int depth, double rest, int packs, double price)
         {
             IEnumerable<PackSize> left = usable.Skip(depth).Select(i => question.Sizes[i]);

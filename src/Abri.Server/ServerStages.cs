@@ -89,7 +89,7 @@ internal static class ServerStages
             LogbookEndpoints.MapLogbook
         ),
         new(services => services.AddSingleton<LoadItemStore>().AddSingleton<WeighingStore>().AddSingleton<LoadStores>(), LoadEndpoints.MapLoad),
-        new(services => services.AddSingleton<StockStore>(), StoresEndpoints.MapStores),
+        new(services => services.AddSingleton<StockStore>().AddSingleton<BorrowedToolStore>(), StoresEndpoints.MapStores),
         new(services => services.AddSingleton<ProductStore>().AddSingleton<JointStore>(), SealingEndpoints.MapSealing),
     ];
 }

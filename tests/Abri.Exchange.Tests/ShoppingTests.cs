@@ -22,6 +22,7 @@ public class ShoppingTests
         [],
         [],
         [],
+        [],
         "3 materials are short."
     );
 

@@ -116,6 +116,23 @@ public sealed class StoresTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_borrowed_tool_is_kept_given_back_and_told_when_it_is_late()
+    {
+        JsonNode tool = JsonNode.Parse("""{"name":"Nibbler","lender":"Jo","until":"2026-01-31","isBack":false,"notes":""}""")!;
+        var (status, row) = await app.Send(HttpMethod.Post, $"{heron}/stores/borrowed", tool);
+        Assert.Equal(200, status);
+        string[] Alerts(JsonNode stores) => [.. stores["alerts"]!.AsArray().Select(a => (string)a!)];
+        const string late = "Nibbler, lent by Jo: should have gone back on 31 Jan 2026.";
+        Assert.Contains(late, Alerts(await app.Get($"{heron}/stores")));
+        tool["isBack"] = true;
+        Assert.Equal(200, (await app.Send(HttpMethod.Put, $"{heron}/stores/borrowed/{row!["id"]}", tool, "1")).Status);
+        Assert.DoesNotContain(late, Alerts(await app.Get($"{heron}/stores")));
+        tool["name"] = "";
+        var (refused, problem) = await app.Send(HttpMethod.Post, $"{heron}/stores/borrowed", tool);
+        Assert.Equal((400, "/name"), (refused, (string)problem!["pointer"]!));
+    }
+
+    [Fact]
     public async Task The_list_goes_to_the_shops_on_paper_and_as_a_table()
     {
         string csv = await app.Http.GetStringAsync($"{heron}/stores/shopping.csv");

@@ -56,6 +56,7 @@ internal sealed class Scratch : IDisposable
         Days = new DayStores(new ForecastStore(Database), new PersonStore(Database), new OwnTaskStore(Database), new PlanStore(Database));
         Lessons = new LessonStore(Database);
         Stock = new StockStore(Database);
+        Borrowed = new BorrowedToolStore(Database);
         Done = new StepDoneStore(Database, Openings, Repairs, Floors, Findings, Lessons, Stock);
         Upkeep = new UpkeepStores(new UpkeepDoneStore(Database, Water.Drains), new OwnUpkeepStore(Database));
         Load = new LoadStores(new LoadItemStore(Database), new WeighingStore(Database));
@@ -81,7 +82,8 @@ internal sealed class Scratch : IDisposable
             Lessons,
             Upkeep,
             Load,
-            Stock
+            Stock,
+            Borrowed
         );
         Records = new RecordStore(
             Database,
@@ -104,7 +106,8 @@ internal sealed class Scratch : IDisposable
             Done,
             Upkeep,
             Load,
-            Stock
+            Stock,
+            Borrowed
         );
     }
 
@@ -131,6 +134,8 @@ internal sealed class Scratch : IDisposable
     public LoadStores Load { get; }
 
     public StockStore Stock { get; }
+
+    public BorrowedToolStore Borrowed { get; }
 
     public FloorStores Floors { get; }
 

@@ -33,12 +33,16 @@ public sealed class StockStoreTests : IDisposable
     [Fact]
     public void What_is_there_comes_back_as_it_was_travels_in_the_file_and_goes_with_its_vehicle()
     {
-        string id = scratch.Records.Add(RecordStoreTests.Whole with { Stock = [Sealer, Timber] });
+        BorrowedTool nibbler = new("Nibbler", "Jo", Day, false, "with its spare die");
+        string id = scratch.Records.Add(RecordStoreTests.Whole with { Stock = [Sealer, Timber], Borrowed = [nibbler] });
         VehicleSnapshot van = scratch.Snapshots.Read(id)!;
         Assert.Equal([Sealer, Timber], van.Stock.Select(s => s.Value));
         Assert.Equal([Sealer, Timber], VehicleFile.Of(van, _ => null).Stock!);
+        Assert.Equal([nibbler], van.Borrowed.Select(b => b.Value));
+        Assert.Equal([nibbler], VehicleFile.Of(van, _ => null).Borrowed!);
         scratch.Vehicles.Remove(id, van.Vehicle.Version);
         Assert.Null(scratch.Stock.Find(van.Stock[0].Id));
+        Assert.Null(scratch.Borrowed.Find(van.Borrowed[0].Id));
         scratch.History.Undo(VehicleStore.ListScope);
         Assert.Equal(2, scratch.Snapshots.Read(id)!.Stock.Count);
     }

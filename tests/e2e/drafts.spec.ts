@@ -121,6 +121,7 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['that something was looked after', async (page) => stage(page, 'Logbook').then(() => page.getByTestId('upkeep').getByRole('button', { name: 'Done' }).first().click()), 'What you saw', 'Half a bead'],
   ['a mass', async (page) => stage(page, 'Load').then(() => page.getByRole('button', { name: 'Add a mass' }).click()), 'What', 'Half a kiln'],
   ['something on the shelf', async (page) => stage(page, 'Stores').then(() => page.getByRole('button', { name: 'Put on the shelf' }).click()), 'Where it lies', 'Half a drawer'],
+  ['a borrowed tool', async (page) => stage(page, 'Stores').then(() => page.getByRole('tab', { name: 'Borrowed' }).click()).then(() => page.getByRole('button', { name: 'Borrow a tool' }).click()), 'Lent by', 'Half a neighbour'],
   ['papers', async (page) => stage(page, 'Load').then(() => page.getByRole('button', { name: 'Papers' }).click()), 'Permitted mass, kg', '3850'],
   ['a weighing', async (page) => stage(page, 'Load').then(() => page.getByRole('button', { name: 'Weighbridge' }).click()), 'Rear axle, kg', '1234'],
   ['a problem at a step', async (page) => stage(page, 'Bench').then(() => page.getByTestId('bench').getByRole('link', { name: /Stove flue/ }).click()).then(() => page.getByRole('button', { name: 'Problem' }).click()), 'What is wrong', 'Half a crack'],

@@ -110,6 +110,7 @@ for (const [name, go] of [
   ['what is short', async (page: Page) => openStores(page)],
   ['what is needed', async (page: Page) => openStores(page).then(() => page.getByRole('tab', { name: 'Needed' }).click())],
   ['the shelf', async (page: Page) => openStores(page).then(() => page.getByRole('tab', { name: 'On the shelf' }).click())],
+  ['what is borrowed', async (page: Page) => openStores(page).then(() => page.getByRole('tab', { name: 'Borrowed' }).click())],
   ['what it carries', async (page: Page) => openLoad(page)],
   ['a mass', async (page: Page) => openLoad(page).then(() => page.getByRole('button', { name: 'Add a mass' }).click()).then(() => expect(page.getByTestId('would')).toBeVisible())],
   ['holes as built', async (page: Page) => openLogbook(page).then(() => page.getByRole('link', { name: 'As built' }).click())],

@@ -106,6 +106,21 @@ test('the list goes along as a table and on paper, and the cut gate names what i
   await expect(page.getByText(/Not on the shelf, or too old: .*Activator wipe/).first()).toBeVisible()
 })
 
+test('a borrowed tool that should be back is told until it is given back', async ({ page }) => {
+  await stores(page, 'Borrowed')
+  await expect(page.getByText('Nothing is borrowed')).toBeVisible()
+  await page.getByRole('button', { name: 'Borrow a tool' }).click()
+  const form = page.getByRole('dialog')
+  await form.getByLabel('Tool').fill('Nibbler')
+  await form.getByLabel('Lent by').fill('Jo')
+  await form.getByLabel('Goes back on').fill('2031-05-11')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByTestId('alerts')).toContainText('Nibbler, lent by Jo: should have gone back on 11 May 2031.')
+  await page.getByTestId('borrowed').getByRole('button', { name: 'Given back' }).click()
+  await expect(page.getByTestId('alerts')).not.toContainText('Nibbler')
+  await expect(page.getByTestId('borrowed')).toContainText('Given back')
+})
+
 test('in the shop on a phone one thumb ticks things off', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await heron(page)

@@ -43,7 +43,8 @@ public static class VehicleFile
             of.Days.Own.Count > 0 ? of.Days.Own.Values() : null,
             of.Upkeep.Own.Count + lookedAfter.Length > 0 ? new UpkeepRecord(of.Upkeep.Own.Values(), lookedAfter) : null,
             of.Load.Items.Count + of.Load.Weighings.Count > 0 ? new LoadRecord(of.Load.Items.Values(), of.Load.Weighings.Values()) : null,
-            of.Stock.Count > 0 ? of.Stock.Values() : null
+            of.Stock.Count > 0 ? of.Stock.Values() : null,
+            of.Borrowed.Count > 0 ? of.Borrowed.Values() : null
         );
     }
 

@@ -32,6 +32,7 @@ namespace Abri.Core.Record;
 /// <param name="Upkeep">What is looked after; null for nothing.</param>
 /// <param name="Load">What it carries, and what it weighed; null for nothing.</param>
 /// <param name="Stock">What is there to work with; null for nothing.</param>
+/// <param name="Borrowed">Tools that somebody lent; null for none.</param>
 public sealed record VehicleRecord(
     Vehicle Vehicle,
     [Zones] IReadOnlyList<Zone> Zones,
@@ -46,7 +47,8 @@ public sealed record VehicleRecord(
     [Count(0, 200, "At most {1} tasks are written down.")] IReadOnlyList<OwnTask>? OwnTasks = null,
     UpkeepRecord? Upkeep = null,
     LoadRecord? Load = null,
-    [Count(0, VehicleRecord.MostStock, "At most {1} things are in stock.")] IReadOnlyList<StockItem>? Stock = null
+    [Count(0, VehicleRecord.MostStock, "At most {1} things are in stock.")] IReadOnlyList<StockItem>? Stock = null,
+    [Count(0, 200, "At most {1} tools are borrowed.")] IReadOnlyList<BorrowedTool>? Borrowed = null
 )
 {
     /// <summary>Most things in stock.</summary>

@@ -67,6 +67,9 @@ public sealed record VehicleSnapshot(
     /// <summary>What is there to work with.</summary>
     public IReadOnlyList<Stored<StockItem>> Stock { get; init; } = [];
 
+    /// <summary>Tools that somebody lent.</summary>
+    public IReadOnlyList<Stored<BorrowedTool>> Borrowed { get; init; } = [];
+
     /// <summary>What it carries, and what it weighed.</summary>
     public LoadRows Load { get; init; } = new([], []);
 

@@ -48,7 +48,11 @@ public sealed record BenchStep(
     string? Gate,
     bool NeedsReason,
     IReadOnlyList<Lesson> Lessons
-);
+)
+{
+    /// <summary>What it uses up and is not on the shelf, by name; empty where all is there, or nobody keeps the shelf.</summary>
+    public IReadOnlyList<string> NotThere { get; init; } = [];
+}
 
 /// <summary>A job on the bench, step by step.</summary>
 /// <param name="Job">The job.</param>
@@ -114,6 +118,7 @@ public static class BenchOfJob
         IReadOnlyList<WorkStep> steps = todo.Procedure?.Steps ?? [];
         Dictionary<string, string> titles = steps.ToDictionary(s => s.Key, s => s.Title);
         HashSet<string> over = [.. done.Keys, .. Before(todo)];
+        var today = DateOnly.FromDateTime(at.Now.DateTime);
         ILookup<string, Lesson> learned = of
             .Lessons.Values()
             .Where(l => l.Kind == todo.Kind && l.Job != job)
@@ -121,7 +126,13 @@ public static class BenchOfJob
             .ToLookup(l => l.Key);
         BenchStep[] lines =
         [
-            .. steps.Select(s => Line(at, todo.Procedure!, s, done, over, titles) with { Lessons = [.. learned[s.Key].Take(Lesson.MostTold)] }),
+            .. steps.Select(s =>
+                Line(at, todo.Procedure!, s, done, over, titles) with
+                {
+                    Lessons = [.. learned[s.Key].Take(Lesson.MostTold)],
+                    NotThere = over.Contains(s.Key) ? [] : StoresOfVehicle.NotThere(of, s.Consumables, today) ?? [],
+                }
+            ),
         ];
         return new BenchJob(
             job,

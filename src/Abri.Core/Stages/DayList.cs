@@ -43,6 +43,9 @@ public sealed record DayList(
     IReadOnlyList<Caution> Cautions
 )
 {
+    /// <summary>What it uses up and will not be on the shelf then, by name; empty where all is there, or nobody keeps the shelf.</summary>
+    public IReadOnlyList<string> NotThere { get; init; } = [];
+
     /// <summary>The list of a day; without a day, of the first one after today with work on it.</summary>
     /// <returns>The list; null where nothing is planned then.</returns>
     public static DayList? Of(VehicleSnapshot of, DateTimeOffset now, DateOnly? date)
@@ -63,6 +66,15 @@ public sealed record DayList(
         if (today.Length == 0)
             return null;
         WorkStep[] steps = [.. today.SelectMany(t => t.Task.Steps)];
+        Consumable[] used =
+        [
+            .. steps
+                .SelectMany(s => s.Consumables)
+                .GroupBy(c => c.Material)
+                .Select(g => new Consumable(g.Key, g.Sum(c => c.Amount)))
+                .OrderBy(c => c.Material.Kind)
+                .ThenBy(c => c.Material.Name, StringComparer.Ordinal),
+        ];
         return new DayList(
             of.Vehicle.Value.Name,
             day,
@@ -80,16 +92,12 @@ public sealed record DayList(
                 )),
             ],
             [.. steps.SelectMany(s => s.Tools).Distinct().Order(StringComparer.Ordinal)],
-            [
-                .. steps
-                    .SelectMany(s => s.Consumables)
-                    .GroupBy(c => c.Material)
-                    .Select(g => new Consumable(g.Key, g.Sum(c => c.Amount)))
-                    .OrderBy(c => c.Material.Kind)
-                    .ThenBy(c => c.Material.Name, StringComparer.Ordinal),
-            ],
+            used,
             [.. steps.SelectMany(s => s.Cautions).DistinctBy(c => c.Id)]
-        );
+        )
+        {
+            NotThere = StoresOfVehicle.NotThere(of, used, day) ?? [],
+        };
     }
 
     private static string? WeatherOf(VehicleNow at, DateOnly day)

@@ -83,10 +83,17 @@ public sealed record StoreLine(
     IReadOnlyList<StockLine> Stock
 );
 
+/// <summary>A tool that somebody lent.</summary>
+/// <param name="Row">Its row.</param>
+/// <param name="IsLate">Whether it should be back already.</param>
+/// <param name="Trouble">What needs it after it went back, by the plan; null for nothing.</param>
+public sealed record BorrowedLine(Stored<BorrowedTool> Row, bool IsLate, string? Trouble);
+
 /// <summary>What the open work of a vehicle needs, what is there, and what is short.</summary>
 /// <param name="Today">The day at the vehicle.</param>
 /// <param name="Lines">The materials, what is short first.</param>
 /// <param name="Alerts">What to know before anything is begun.</param>
+/// <param name="Borrowed">Tools that somebody lent, what goes back first.</param>
 /// <param name="Catalogue">Materials that may be put in stock.</param>
 /// <param name="Without">Jobs whose need is not known, with what is missing.</param>
 /// <param name="Verdict">The same in a sentence.</param>
@@ -98,6 +105,7 @@ public sealed record StoresOfVehicle(
     DateOnly Today,
     IReadOnlyList<StoreLine> Lines,
     IReadOnlyList<string> Alerts,
+    IReadOnlyList<BorrowedLine> Borrowed,
     IReadOnlyList<Material> Catalogue,
     IReadOnlyList<JobWithoutTasks> Without,
     string Verdict
@@ -115,7 +123,11 @@ public sealed record StoresOfVehicle(
     {
         DateOnly today = TodayOf(of, now);
         var tasks = VehicleTasks.Of(of);
-        Wanted[] wanted = [.. WantedBy(of, now, tasks)];
+        (VehicleTask Task, DateOnly? On)[] planned = [.. Planned(of, now, tasks)];
+        Wanted[] wanted =
+        [
+            .. planned.SelectMany(p => p.Task.Steps.SelectMany(s => s.Consumables.Select(c => new Wanted(p.Task.Key.Job, p.Task.Name, s, c, p.On)))),
+        ];
         ILookup<string, Wanted> byMaterial = wanted.ToLookup(w => w.Used.Material.Id);
         ILookup<string, Stored<StockItem>> stock = of.Stock.ToLookup(s => s.Value.MaterialId);
         Dictionary<string, Material> named = wanted
@@ -132,10 +144,12 @@ public sealed record StoresOfVehicle(
                 .ThenBy(l => l.Shop)
                 .ThenBy(l => l.Material.Name, StringComparer.Ordinal),
         ];
+        BorrowedLine[] borrowed = [.. of.Borrowed.OrderBy(b => b.Value.IsBack).ThenBy(b => b.Value.Until).Select(b => OfTool(b, planned, today))];
         return new StoresOfVehicle(
             today,
             lines,
-            [.. lines.SelectMany(l => AlertsOf(l, today)).Distinct()],
+            [.. lines.SelectMany(l => AlertsOf(l, today)).Concat(borrowed.Select(AlertOf).OfType<string>()).Distinct()],
+            borrowed,
             [
                 .. Materials
                     .All.Concat(of.Products.Values().Select(p => p.AsMaterial()))
@@ -148,8 +162,8 @@ public sealed record StoresOfVehicle(
         );
     }
 
-    /// <summary>What is needed of what, in the order of work.</summary>
-    private static IEnumerable<Wanted> WantedBy(VehicleSnapshot of, DateTimeOffset now, VehicleTasks tasks)
+    /// <summary>The tasks of jobs with their days, in the order of work.</summary>
+    private static IEnumerable<(VehicleTask Task, DateOnly? On)> Planned(VehicleSnapshot of, DateTimeOffset now, VehicleTasks tasks)
     {
         VehicleNow at = VehicleNow.At(of, now);
         Dictionary<TaskKey, DateOnly> days = [];
@@ -158,9 +172,26 @@ public sealed record StoresOfVehicle(
         return tasks
             .Tasks.Where(t => t.Steps.Count > 0)
             .Select(t => (Task: t, On: days.TryGetValue(t.Key, out DateOnly on) ? on : (DateOnly?)null))
-            .OrderBy(t => t.On ?? DateOnly.MaxValue)
-            .SelectMany(t => t.Task.Steps.SelectMany(s => s.Consumables.Select(c => new Wanted(t.Task.Key.Job, t.Task.Name, s, c, t.On))));
+            .OrderBy(t => t.On ?? DateOnly.MaxValue);
     }
+
+    /// <summary>A borrowed tool, and what needs one of its name after it went back.</summary>
+    private static BorrowedLine OfTool(Stored<BorrowedTool> row, (VehicleTask Task, DateOnly? On)[] planned, DateOnly today)
+    {
+        BorrowedTool tool = row.Value;
+        if (tool.IsBack)
+            return new BorrowedLine(row, false, null);
+        (VehicleTask Task, DateOnly? On) after = planned.FirstOrDefault(p =>
+            p.On > tool.Until && p.Task.Steps.Any(s => s.Tools.Any(t => t.Contains(tool.Name, StringComparison.OrdinalIgnoreCase)))
+        );
+        return new BorrowedLine(row, tool.Until < today, after.On is { } on ? $"{after.Task.Name} needs it on {Day(on)}." : null);
+    }
+
+    private static string? AlertOf(BorrowedLine line) =>
+        line.IsLate || line.Trouble is not null
+            ? $"{line.Row.Value.Name}{(line.Row.Value.Lender is { Length: > 0 } who ? $", lent by {who}" : "")}: "
+                + $"{(line.IsLate ? "should have gone back on" : "goes back on")} {Day(line.Row.Value.Until)}.{(line.Trouble is { } why ? $" {why}" : "")}"
+            : null;
 
     private static StoreLine Line(VehicleSnapshot of, Material material, Wanted[] wanted, Stored<StockItem>[] stock, DateOnly today)
     {

@@ -24,7 +24,14 @@ public static class DayListPdf
                 flow.Head(day, list.Vehicle);
                 if (list.Weather is { } weather)
                     flow.Paragraph(weather, 0, SizeMm, false, null);
-                Part(flow, "Lay out", [.. list.Tools, .. list.Consumables.Select(Amount)]);
+                Part(
+                    flow,
+                    "Lay out",
+                    [
+                        .. list.Tools,
+                        .. list.Consumables.Select(c => Amount(c) + (list.NotThere.Contains(c.Material.Name) ? ": not on the shelf" : "")),
+                    ]
+                );
                 foreach (DayTask task in list.Tasks)
                     Write(flow, task);
                 Part(flow, "Mind", [.. list.Cautions.Select(c => c.Text)]);

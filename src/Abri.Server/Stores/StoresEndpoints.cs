@@ -61,6 +61,25 @@ internal static class StoresEndpoints
             .Validate<StockItem>()
             .WithName("stock-add");
         vehicle
+            .MapPost(
+                "/stores/borrowed",
+                Results<Ok<Stored<BorrowedTool>>, ProblemHttpResult> (
+                    string vehicleId,
+                    BorrowedTool value,
+                    HttpContext context,
+                    BorrowedToolStore store
+                ) => RecordEndpoints.Answer(context, store.Add(vehicleId, value))
+            )
+            .Validate<BorrowedTool>()
+            .WithName("borrowed-add");
+        vehicle
+            .MapGroup("/stores/borrowed/{id}")
+            .MapRecord<BorrowedTool, BorrowedToolStore>(
+                "borrowed",
+                (context, store, id) => ShellEndpoints.Owned(context, store.Find(id)),
+                (_, _, _) => null
+            );
+        vehicle
             .MapGroup("/stores/stock/{id}")
             .MapRecord<StockItem, StockStore>(
                 "stock",

@@ -45,3 +45,15 @@ CREATE TABLE stock_item (
     notes       TEXT NOT NULL
 ) STRICT;
 CREATE INDEX stock_item_by_vehicle ON stock_item (vehicle_id);
+
+CREATE TABLE borrowed_tool (
+    id         TEXT PRIMARY KEY,
+    version    INTEGER NOT NULL,
+    vehicle_id TEXT NOT NULL REFERENCES vehicle (id),
+    name       TEXT NOT NULL,
+    lender     TEXT NOT NULL,
+    until_on   TEXT NOT NULL,
+    is_back    INTEGER NOT NULL,
+    notes      TEXT NOT NULL
+) STRICT;
+CREATE INDEX borrowed_tool_by_vehicle ON borrowed_tool (vehicle_id);

@@ -48,7 +48,8 @@ public sealed class RecordStore(
     StepDoneStore done,
     UpkeepStores upkeep,
     LoadStores load,
-    StockStore stock
+    StockStore stock,
+    BorrowedToolStore borrowed
 )
 {
     /// <summary>
@@ -87,6 +88,8 @@ public sealed class RecordStore(
             load.Insert(pending, vehicle, carried);
         foreach (StockItem item in record.Stock ?? [])
             stock.Insert(pending, vehicle, item);
+        foreach (BorrowedTool tool in record.Borrowed ?? [])
+            borrowed.Insert(pending, vehicle, tool);
         pending.Commit(VehicleStore.ListScope, $"Added {record.Vehicle.Name}");
         return vehicle;
     }

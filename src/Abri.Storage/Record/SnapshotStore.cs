@@ -38,7 +38,8 @@ public sealed class SnapshotStore(
     LessonStore lessons,
     UpkeepStores upkeep,
     LoadStores load,
-    StockStore stock
+    StockStore stock,
+    BorrowedToolStore borrowed
 )
 {
     /// <summary>The vehicle with everything on it, or null when it is not there; one query a table, in one transaction.</summary>
@@ -92,6 +93,7 @@ public sealed class SnapshotStore(
                 Upkeep = new UpkeepRows(upkeep.Done.OfVehicle(vehicleId), upkeep.Own.OfVehicle(vehicleId)),
                 Load = load.OfVehicle(vehicleId),
                 Stock = stock.OfVehicle(vehicleId),
+                Borrowed = borrowed.OfVehicle(vehicleId),
             };
         });
 }

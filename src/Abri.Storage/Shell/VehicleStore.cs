@@ -24,6 +24,7 @@ public sealed class VehicleStore(Database database) : Store<Vehicle>(database, "
         "load_item",
         "weighing",
         "stock_item",
+        "borrowed_tool",
     ];
 
     /// <summary>Scope of changes to the list of vehicles itself.</summary>

@@ -235,6 +235,53 @@ public class StoresOfVehicleTests
     }
 
     [Fact]
+    public void A_tool_that_goes_back_before_it_is_needed_and_one_that_is_late_are_told()
+    {
+        VehicleSnapshot van = Van();
+        Assert.True(PlanOfVehicle.Make(van, Monday.AddHours(30), [], [], default).IsOk(out var made, out Problem? problem), problem?.Message);
+        string tool = OpeningProcedure.Of(OpeningSites.Work(van, van.Openings[0])).Value!.Result.Tools[0];
+        StoresOfVehicle With(params BorrowedTool[] tools) =>
+            StoresOfVehicle.Of(
+                van with
+                {
+                    Days = van.Days with { Plan = new Stored<Abri.Core.Days.Planning.KeptPlan>("plan", 1, "v", made.Keep!) },
+                    Borrowed = [.. tools.Select((t, i) => new Stored<BorrowedTool>($"b{i}", 1, "v", t))],
+                },
+                Now
+            );
+        StoresOfVehicle stores = With(
+            new BorrowedTool("Lathe", "", Today.AddDays(-1), true, ""),
+            new BorrowedTool(tool.ToUpperInvariant(), "Jo", Today, false, ""),
+            new BorrowedTool("Lathe", "Jo", Today.AddDays(-1), false, ""),
+            new BorrowedTool(tool, "", Today.AddDays(100), false, "")
+        );
+        Assert.Equal([true, false, false, false], stores.Borrowed.Select(b => b.IsLate));
+        Assert.Equal([null, "Grille 1", null, null], stores.Borrowed.Select(b => b.Trouble?.Split(" needs it on ")[0]));
+        Assert.Contains($"Lathe, lent by Jo: should have gone back on {Today.AddDays(-1):d MMM yyyy}.", stores.Alerts);
+        Assert.Contains(stores.Alerts, a => a.StartsWith($"{tool.ToUpperInvariant()}, lent by Jo: goes back on", StringComparison.Ordinal));
+        Assert.DoesNotContain(stores.Alerts, a => a.StartsWith($"{tool}:", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void The_bench_and_the_list_of_a_day_name_what_is_not_on_the_shelf()
+    {
+        VehicleSnapshot van = Van(Item(Materials.MetalBlade, 100), Item(Materials.MaskingTape, 1));
+        BenchJob bench = BenchOfJob.Of(van, new Job(JobKind.Opening, "o0"), Now)!;
+        foreach (BenchStep step in bench.Steps)
+            Assert.Equal(
+                step.Step.Consumables.Where(c => c.Material.Id != Materials.MetalBlade.Id).Select(c => c.Material.Name).Distinct(),
+                step.NotThere
+            );
+        Assert.All(BenchOfJob.Of(Van(), new Job(JobKind.Opening, "o0"), Now)!.Steps, s => Assert.Empty(s.NotThere));
+        Assert.True(PlanOfVehicle.Make(van, Monday.AddHours(30), [], [], default).IsOk(out var made, out Problem? problem), problem?.Message);
+        van = van with { Days = van.Days with { Plan = new Stored<Abri.Core.Days.Planning.KeptPlan>("plan", 1, "v", made.Keep!) } };
+        DayList list = DayList.Of(van, Now, null)!;
+        Assert.NotEmpty(list.NotThere);
+        Assert.DoesNotContain(Materials.MetalBlade.Name, list.NotThere);
+        Assert.Subset(list.Consumables.Select(c => c.Material.Name).ToHashSet(), list.NotThere.ToHashSet());
+    }
+
+    [Fact]
     public void The_cut_gate_says_what_of_the_job_is_not_on_the_shelf()
     {
         string Why(VehicleSnapshot van) =>

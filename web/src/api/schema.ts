@@ -4005,6 +4005,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vehicles/{vehicleId}/stores/borrowed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["borrowed-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/stores/borrowed/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["borrowed-get"];
+        put: operations["borrowed-put"];
+        post?: never;
+        delete: operations["borrowed-delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicles/{vehicleId}/stores/stock/{id}": {
         parameters: {
             query?: never;
@@ -4341,6 +4373,7 @@ export interface components {
             gate: null | string;
             needsReason: boolean;
             lessons: components["schemas"]["Lesson"][];
+            notThere?: string[];
         };
         BendInput: {
             metal: components["schemas"]["BendMetal"];
@@ -4508,6 +4541,19 @@ export interface components {
             pane: components["schemas"]["Pane"];
             /** Format: double */
             landMm: number;
+        };
+        BorrowedLine: {
+            row: components["schemas"]["StoredOfBorrowedTool"];
+            isLate: boolean;
+            trouble: null | string;
+        };
+        BorrowedTool: {
+            name: string;
+            lender: string;
+            /** Format: date */
+            until: string;
+            isBack: boolean;
+            notes: string;
         };
         BoxSize: {
             /** Format: double */
@@ -4935,6 +4981,7 @@ export interface components {
             tools: string[];
             consumables: components["schemas"]["Consumable"][];
             cautions: components["schemas"]["Caution"][];
+            notThere?: string[];
         };
         /** @enum {unknown} */
         DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
@@ -8209,6 +8256,13 @@ export interface components {
             ownerId: null | string;
             value: components["schemas"]["Board"];
         };
+        StoredOfBorrowedTool: {
+            id: string;
+            /** Format: int32 */
+            version: number;
+            ownerId: null | string;
+            value: components["schemas"]["BorrowedTool"];
+        };
         StoredOfCovering: {
             id: string;
             /** Format: int32 */
@@ -8431,6 +8485,7 @@ export interface components {
             today: string;
             lines: components["schemas"]["StoreLine"][];
             alerts: string[];
+            borrowed: components["schemas"]["BorrowedLine"][];
             catalogue: components["schemas"]["Material"][];
             without: components["schemas"]["JobWithoutTasks"][];
             verdict: string;
@@ -16638,6 +16693,107 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StoredOfStockItem"];
                 };
+            };
+        };
+    };
+    "borrowed-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BorrowedTool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfBorrowedTool"];
+                };
+            };
+        };
+    };
+    "borrowed-get": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfBorrowedTool"];
+                };
+            };
+        };
+    };
+    "borrowed-put": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BorrowedTool"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoredOfBorrowedTool"];
+                };
+            };
+        };
+    };
+    "borrowed-delete": {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                vehicleId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -2,7 +2,7 @@
 export const storesTexts = {
   stores: {
     title: 'Stores',
-    tab: { short: 'To buy ({n})', need: 'Needed', stock: 'On the shelf' },
+    tab: { short: 'To buy ({n})', need: 'Needed', stock: 'On the shelf', borrowed: 'Borrowed' },
     shops: {
       sealants: 'Sealants and tapes',
       paint: 'Paint',
@@ -43,6 +43,20 @@ export const storesTexts = {
     endedOn: 'Too old: good until {on}',
     keeps: 'Keeps',
     usedUp: 'Used up',
+    notThere: 'not on the shelf',
+    notThereAll: 'Not on the shelf, or too old: {what}.',
+    tool: 'A borrowed tool',
+    toolMore: 'Call it as the steps call it: then it is told when one needs it after it went back.',
+    toolName: 'Tool',
+    toolDraft: 'tool:',
+    lender: 'Lent by',
+    lentBy: 'Lent by {who}',
+    backOn: 'Goes back on',
+    goesBack: 'Back on {on}',
+    wasBack: 'Given back',
+    giveBack: 'Given back',
+    addTool: 'Borrow a tool',
+    noTools: 'Nothing is borrowed',
     emptyShelf: 'Nothing is on the shelf yet',
   },
 }

@@ -155,6 +155,9 @@ async function finish() {
           </b>
         </p>
 
+        <p v-if="isOpen && shown.notThere && shown.notThere.length > 0" class="warn" data-testid="not-there">
+          {{ t('stores.notThereAll', { what: shown.notThere.join(', ') }) }}
+        </p>
         <p v-if="shown.gate" :class="shown.needsReason ? 'warn' : 'good'" data-testid="gate">{{ shown.gate }}</p>
 
         <div v-if="refused" class="learned" role="alert">
@@ -225,7 +228,11 @@ async function finish() {
         <section v-if="following && isOpen" class="following">
           <h3>{{ t('bench.then', { title: following.step.title }) }}</h3>
           <p v-if="following.step.tools.length > 0">{{ t('bench.layOut') }}: {{ following.step.tools.join(', ') }}.</p>
-          <MaterialTable v-if="following.step.consumables.length > 0" :used="following.step.consumables" />
+          <MaterialTable
+            v-if="following.step.consumables.length > 0"
+            :used="following.step.consumables"
+            :missing="following.notThere"
+          />
         </section>
       </article>
     </div>

@@ -76,7 +76,7 @@ const choose = (text: string) => router.replace({ query: text ? { date: text } :
         </ol>
         <h2>{{ t('days.list.layOut') }}</h2>
         <p v-if="answer.tools.length > 0">{{ answer.tools.join(', ') }}.</p>
-        <MaterialTable v-if="answer.consumables.length > 0" :used="answer.consumables" />
+        <MaterialTable v-if="answer.consumables.length > 0" :used="answer.consumables" :missing="answer.notThere" />
         <h2 v-if="answer.cautions.length > 0">{{ t('days.list.mind') }}</h2>
         <ul>
           <li v-for="c in answer.cautions" :key="c.id">{{ c.text }}</li>

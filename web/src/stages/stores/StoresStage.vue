@@ -9,14 +9,16 @@ import { useState } from '@/app/state'
 import Action from '@/ui/Action.vue'
 import Switch from '@/ui/Switch.vue'
 import StockForm from './StockForm.vue'
-import { stockOf, useStores, type EditedStock, type StockLine, type StoreLine } from './useStores'
+import ToolForm from './ToolForm.vue'
+import { stockOf, useStores, type EditedStock, type EditedTool, type StockLine, type StoreLine } from './useStores'
 
 /** What open work needs, what lies on the shelf, and what is short of it, shop by shop. */
 const { t } = useI18n()
 const { shell, lengths } = useState()
 const all = useStores()
 const stores = computed(() => all.stores.answer.value)
-const tab = ref<'short' | 'need' | 'stock'>('short')
+const tab = ref<'short' | 'need' | 'stock' | 'borrowed'>('short')
+const tool = ref<EditedTool | null>(null)
 const edited = ref<EditedStock | null>(null)
 const missing = computed(() => (stores.value?.lines ?? []).filter((l) => l.short > 0))
 const shops = ['sealants', 'paint', 'hardware', 'trims', 'timber'] as const
@@ -53,6 +55,8 @@ const begin = () => {
   const m = missing.value[0]?.material ?? stores.value!.catalogue[0]!
   edited.value = { row: null, value: stockOf(m, m.pack ?? 1, stores.value!.today) }
 }
+const borrow = () =>
+  (tool.value = { row: null, value: { name: '', lender: '', until: stores.value!.today, isBack: false, notes: '' } })
 const edit = (s: StockLine) => (edited.value = { row: { id: s.row.id, version: s.row.version }, value: copyOf(s.row.value) })
 const jobsOf = (l: StoreLine) => [...new Set(l.uses.map((u) => u.name))].join(', ')
 const when = (s: StockLine) =>
@@ -76,12 +80,14 @@ const when = (s: StockLine) =>
           { key: 'short', text: t('stores.tab.short', { n: missing.length }) },
           { key: 'need', text: t('stores.tab.need') },
           { key: 'stock', text: t('stores.tab.stock') },
+          { key: 'borrowed', text: t('stores.tab.borrowed') },
         ]"
       />
       <div class="sp" />
       <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/stores/shopping.pdf`" download>{{ t('stores.print') }}</a>
       <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/stores/shopping.csv`" download>{{ t('stores.csv') }}</a>
-      <Action :disabled="!stores" @click="begin">{{ t('stores.add') }}</Action>
+      <Action v-if="tab === 'borrowed'" :disabled="!stores" @click="borrow">{{ t('stores.addTool') }}</Action>
+      <Action v-else :disabled="!stores" @click="begin">{{ t('stores.add') }}</Action>
     </header>
     <div class="page" tabindex="0" data-testid="stores">
       <p v-if="all.stores.wrong.value" class="wrong" role="alert">{{ all.stores.wrong.value }}</p>
@@ -144,6 +150,37 @@ const when = (s: StockLine) =>
             </tr>
           </tbody>
         </table>
+        <template v-else-if="tab === 'borrowed'">
+          <Empty v-if="stores.borrowed.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('stores.noTools')" />
+          <ul v-else class="buys shelf" data-testid="borrowed">
+            <li
+              v-for="b in stores.borrowed"
+              :key="b.row.id"
+              :class="{ expired: b.isLate, endsSoon: b.trouble, usedUp: b.row.value.isBack }"
+            >
+              <div class="text">
+                <b>{{ b.row.value.name }}</b>
+                <small>{{
+                  [b.row.value.lender && t('stores.lentBy', { who: b.row.value.lender }), b.trouble].filter((x) => x).join('. ')
+                }}</small>
+              </div>
+              <span class="when">{{
+                b.row.value.isBack ? t('stores.wasBack') : t('stores.goesBack', { on: dateText(b.row.value.until) })
+              }}</span>
+              <button
+                v-if="!b.row.value.isBack"
+                class="btn"
+                type="button"
+                @click="all.saveTool(b.row, { ...b.row.value, isBack: true })"
+              >
+                {{ t('stores.giveBack') }}
+              </button>
+              <button class="btn" type="button" @click="tool = { row: b.row, value: copyOf(b.row.value) }">
+                {{ t('app.edit') }}
+              </button>
+            </li>
+          </ul>
+        </template>
         <template v-else>
           <Empty v-if="shelf.length === 0" :image="Empty.PRESENTED_IMAGE_SIMPLE" :description="t('stores.emptyShelf')" />
           <ul v-else class="buys shelf">
@@ -169,6 +206,7 @@ const when = (s: StockLine) =>
         </template>
       </template>
     </div>
+    <ToolForm v-model="tool" :stores="all" />
     <StockForm v-model="edited" :stores="all" :catalogue="stores?.catalogue ?? []" />
   </div>
 </template>

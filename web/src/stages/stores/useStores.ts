@@ -7,6 +7,8 @@ export type StockItem = Schemas['StockItem']
 export type StoreLine = Schemas['StoreLine']
 export type StockLine = Schemas['StockLine']
 export type Material = Schemas['Material']
+export type BorrowedTool = Schemas['BorrowedTool']
+export type EditedTool = { row: { id: string; version: number } | null; value: BorrowedTool }
 export type EditedStock = { row: { id: string; version: number } | null; value: StockItem }
 
 /** What open work needs, what is there and what is short, and everything that changes it. */
@@ -36,7 +38,26 @@ export function useStores() {
         }),
       ),
     )
-  return { stores, save, remove }
+  const saveTool = (row: { id: string; version: number } | null, body: BorrowedTool) =>
+    change(() =>
+      got(
+        row === null
+          ? api.POST('/api/vehicles/{vehicleId}/stores/borrowed', { params: { path: path() }, body })
+          : api.PUT('/api/vehicles/{vehicleId}/stores/borrowed/{id}', {
+              params: { path: { ...path(), id: row.id }, header: ifMatch(row.version) },
+              body,
+            }),
+      ),
+    )
+  const removeTool = (row: { id: string; version: number }) =>
+    change(() =>
+      got(
+        api.DELETE('/api/vehicles/{vehicleId}/stores/borrowed/{id}', {
+          params: { path: { ...path(), id: row.id }, header: ifMatch(row.version) },
+        }),
+      ),
+    )
+  return { stores, save, remove, saveTool, removeTool }
 }
 
 /** Something new on the shelf: so much of a material, as it comes. */

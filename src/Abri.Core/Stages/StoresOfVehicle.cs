@@ -190,7 +190,7 @@ public sealed record StoresOfVehicle(
     private static string? AlertOf(BorrowedLine line) =>
         line.IsLate || line.Trouble is not null
             ? $"{line.Row.Value.Name}{(line.Row.Value.Lender is { Length: > 0 } who ? $", lent by {who}" : "")}: "
-                + $"{(line.IsLate ? "should have gone back on" : "goes back on")} {Day(line.Row.Value.Until)}.{(line.Trouble is { } why ? $" {why}" : "")}"
+                + $"{(line.IsLate ? "should have gone back on" : "goes back on")} {Day(line.Row.Value.Until)}. {line.Trouble}".TrimEnd()
             : null;
 
     private static StoreLine Line(VehicleSnapshot of, Material material, Wanted[] wanted, Stored<StockItem>[] stock, DateOnly today)

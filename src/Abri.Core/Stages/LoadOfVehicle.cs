@@ -160,7 +160,7 @@ public sealed record LoadOfVehicle(
             ? new Problem(
                 "weighing-no-axles",
                 "/reading",
-                "Say first where the axles are: without them nobody knows what of the load stood on which. The total alone can be kept."
+                "Say first where the axles are: without them the load cannot be shared between them. The total alone can be kept."
             )
         : null;
 
@@ -188,7 +188,7 @@ public sealed record LoadOfVehicle(
         if (known is not { KnowsTotal: true })
             yield return "The kerb mass, from the papers or a weighbridge: without it there is only what you add.";
         if (masses.PermittedKg is null)
-            yield return "The permitted mass, from the papers: without it nobody knows what is left.";
+            yield return "The permitted mass, from the papers: without it there is no payload to show.";
         if (masses.WheelbaseMm is null || masses.FrontAxleAtMm is null)
             yield return isTrailer
                 ? "Where coupling and axle are: without that there is no load on the coupling."

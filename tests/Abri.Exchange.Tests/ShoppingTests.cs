@@ -9,7 +9,7 @@ namespace Abri.Exchange.Tests;
 public class ShoppingTests
 {
     private static StoreLine Line(Material material, Shop shop, double need, double missing, int? packs, DateOnly? by = null) =>
-        new(material, shop, need, need - missing, missing, packs, by, missing > 0 ? "=Vent" : null, [], []);
+        new(material, shop, need, need - missing, missing, packs, packs * material.Pack ?? missing, by, missing > 0 ? "=Vent" : null, [], []);
 
     private static readonly StoresOfVehicle Stores = new(
         new DateOnly(2031, 5, 12),

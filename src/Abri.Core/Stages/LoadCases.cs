@@ -21,6 +21,9 @@ internal static class LoadCases
     /// <summary>Most by which the sides differ, as a share of what stands on the wheels: assumption.</summary>
     private const double MostAside = 0.08;
 
+    /// <summary>By how much of the kerb mass a weighbridge may differ from the papers, or from itself, before it is doubted: assumption.</summary>
+    private const double Doubted = 0.15;
+
     /// <summary>A vehicle that tips below this share of its weight, pulled sideways, is handled as top-heavy: assumption.</summary>
     private const double TopHeavy = 0.6;
 
@@ -46,7 +49,15 @@ internal static class LoadCases
                 ? AxleLoads.Of(gear, [new PlacedMass("Base", known!.On.FrontKg + known.On.RearKg, at), .. aboard]).Result
                 : null;
         double? height = vehicle.Masses is { KerbHeightMm: not null, FloorHeightMm: { } floor } ? on?.Centre?.ZMm + floor : null;
-        return new LoadCase(state, planned, added, total, on, height, [.. Rows(vehicle, gear, total, on, height, lines, state, planned, lengths)]);
+        return new LoadCase(
+            state,
+            planned,
+            added,
+            total,
+            on,
+            height,
+            [.. Doubt(vehicle, known), .. Rows(vehicle, gear, total, on, height, lines, state, planned, lengths)]
+        );
     }
 
     private static IEnumerable<Judgement> Rows(
@@ -73,6 +84,8 @@ internal static class LoadCases
             );
         if (on is null || gear is null)
             yield break;
+        double frontRoom = masses?.FrontAxleKg - on.FrontKg ?? double.PositiveInfinity,
+            rearRoom = masses?.RearAxleKg - on.RearKg ?? double.PositiveInfinity;
         (string front, string rear) = gear.IsTrailer ? ("Coupling", "Axle") : ("Front axle", "Rear axle");
         if (masses?.FrontAxleKg is { } frontLimit)
             yield return Limit(
@@ -81,7 +94,7 @@ internal static class LoadCases
                 on.FrontKg,
                 frontLimit,
                 "Springs, tyres and brakes of an axle are made for its own limit.",
-                Shift(gear, lines, on.FrontKg - frontLimit, toRear: true, state, planned, lengths)
+                Shift(gear, lines, on.FrontKg - frontLimit, rearRoom, toRear: true, state, planned, lengths)
             );
         if (masses?.RearAxleKg is { } rearLimit)
             yield return Limit(
@@ -90,13 +103,34 @@ internal static class LoadCases
                 on.RearKg,
                 rearLimit,
                 "Springs, tyres and brakes of an axle are made for its own limit.",
-                Shift(gear, lines, on.RearKg - rearLimit, toRear: false, state, planned, lengths)
+                Shift(gear, lines, on.RearKg - rearLimit, frontRoom, toRear: false, state, planned, lengths)
             );
-        yield return gear.IsTrailer ? Coupling(on, gear, lines, state, planned, lengths) : Steered(on, gear, lines, state, planned, lengths);
+        yield return gear.IsTrailer
+            ? Coupling(on, gear, lines, frontRoom, rearRoom, state, planned, lengths)
+            : Steered(on, gear, lines, frontRoom, state, planned, lengths);
         if (on is { LeftKg: { } left, RightKg: { } right })
             yield return Sides(left, right);
         if (height is { } h && gear.TrackMm is { } track && on.Centre is { } centre)
             yield return Tipping(h, track, Math.Abs(centre.YMm));
+    }
+
+    /// <summary>A weighbridge that is far from the papers or from itself: a figure was mistyped, and nothing that follows can be trusted.</summary>
+    private static IEnumerable<Judgement> Doubt(Vehicle vehicle, WeighedBase? known)
+    {
+        double kerb = vehicle.Masses?.KerbKg ?? known?.On.FrontKg + known?.On.RearKg ?? 0,
+            apart = Math.Max(Math.Abs(known?.MoreKg ?? 0), known?.WorstKg ?? 0);
+        if (known is not null && (apart > Math.Abs(kerb) * Doubted || known.On.FrontKg < 0 || known.On.RearKg < 0))
+            yield return new(
+                "load-base",
+                JudgementState.Blocked,
+                "Weighbridge and papers",
+                Math.Round(apart, 1),
+                Math.Round(Math.Abs(kerb) * Doubted, 1),
+                Unit.Kg,
+                "They are further apart than they can well be (limit: assumption): everything below counts on them.",
+                "Look at the figures of the weighbridge, in which state it was weighed, and what is ticked as in.",
+                []
+            );
     }
 
     private static Judgement Limit(string id, string title, double kg, double limit, string why, string remedy) =>
@@ -121,6 +155,7 @@ internal static class LoadCases
         Gear gear,
         IReadOnlyList<LoadLine> lines,
         double overKg,
+        double roomKg,
         bool toRear,
         LoadState state,
         bool planned,
@@ -128,6 +163,8 @@ internal static class LoadCases
     )
     {
         string other = toRear ? "front" : "rear";
+        if (overKg > roomKg)
+            return $"The other axle has no room for that: take something out at the {other}.";
         LoadItem? heaviest = lines
             .Where(l => l.Source == LoadSource.Own && (planned || l.Item.IsIn) && !l.Item.TakenOut && l.Item.Kind != LoadKind.Person)
             .Select(l => l.Item)
@@ -142,7 +179,15 @@ internal static class LoadCases
             : $"Moving {heaviest.Name} is not enough: take something out at the {other}.";
     }
 
-    private static Judgement Steered(OnAxles on, Gear gear, IReadOnlyList<LoadLine> lines, LoadState state, bool planned, LengthFormat lengths)
+    private static Judgement Steered(
+        OnAxles on,
+        Gear gear,
+        IReadOnlyList<LoadLine> lines,
+        double frontRoom,
+        LoadState state,
+        bool planned,
+        LengthFormat lengths
+    )
     {
         double least = on.TotalKg * LeastSteered;
         bool light = on.FrontKg < least;
@@ -154,23 +199,36 @@ internal static class LoadCases
             Math.Round(least, 1),
             Unit.Kg,
             "With less than a fifth of the mass on them, steered wheels neither steer nor brake (from memory of the rules for masses).",
-            light ? Shift(gear, lines, least - on.FrontKg, toRear: false, state, planned, lengths) : null,
+            light ? Shift(gear, lines, least - on.FrontKg, frontRoom, toRear: false, state, planned, lengths) : null,
             []
         );
     }
 
-    private static Judgement Coupling(OnAxles on, Gear gear, IReadOnlyList<LoadLine> lines, LoadState state, bool planned, LengthFormat lengths)
+    private static Judgement Coupling(
+        OnAxles on,
+        Gear gear,
+        IReadOnlyList<LoadLine> lines,
+        double frontRoom,
+        double rearRoom,
+        LoadState state,
+        bool planned,
+        LengthFormat lengths
+    )
     {
         (double least, double most) = (on.TotalKg * LeastOnCoupling, on.TotalKg * MostOnCoupling);
         (JudgementState judged, string? remedy) =
             on.FrontKg < 0
                 ? (
                     JudgementState.Blocked,
-                    $"It lifts the towing vehicle. {Shift(gear, lines, least - on.FrontKg, toRear: false, state, planned, lengths)}"
+                    $"It lifts the towing vehicle. {Shift(gear, lines, least - on.FrontKg, frontRoom, toRear: false, state, planned, lengths)}"
                 )
             : on.FrontKg < least
-                ? (JudgementState.Blocked, $"It will sway. {Shift(gear, lines, least - on.FrontKg, toRear: false, state, planned, lengths)}")
-            : on.FrontKg > most ? (JudgementState.NeedsWork, $"Much. {Shift(gear, lines, on.FrontKg - most, toRear: true, state, planned, lengths)}")
+                ? (
+                    JudgementState.Blocked,
+                    $"It will sway. {Shift(gear, lines, least - on.FrontKg, frontRoom, toRear: false, state, planned, lengths)}"
+                )
+            : on.FrontKg > most
+                ? (JudgementState.NeedsWork, $"Much. {Shift(gear, lines, on.FrontKg - most, rearRoom, toRear: true, state, planned, lengths)}")
             : (JudgementState.Good, (string?)null);
         return new(
             "load-coupling",

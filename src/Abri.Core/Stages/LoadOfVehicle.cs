@@ -31,7 +31,11 @@ public enum LoadSource
 /// <param name="Source">Where it comes from.</param>
 /// <param name="Item">What it is, how heavy and where; <c>Kg</c> is never less than 0.</param>
 /// <param name="Makes">How its mass comes about; empty where it was typed.</param>
-public sealed record LoadLine(string Id, int Version, LoadSource Source, LoadItem Item, string Makes);
+public sealed record LoadLine(string Id, int Version, LoadSource Source, LoadItem Item, string Makes)
+{
+    /// <summary>The states in which some of it is there.</summary>
+    public IReadOnlyList<LoadState> CountsIn { get; init; } = [.. Enum.GetValues<LoadState>().Where(s => Item.In(s) != 0)];
+}
 
 /// <summary>What a vehicle weighs in one state.</summary>
 /// <param name="State">The state.</param>

@@ -34,6 +34,9 @@ public enum StockState
     /// <summary>It can be used, but not for long.</summary>
     EndsSoon,
 
+    /// <summary>It does not keep for ever, and nobody wrote down since when it is there.</summary>
+    NoDate,
+
     /// <summary>It is too old.</summary>
     Expired,
 
@@ -66,6 +69,7 @@ public sealed record StoreUse(Job Job, string Name, string Step, double Amount, 
 /// <param name="InStock">What is there and can be used today.</param>
 /// <param name="Short">What has to be bought.</param>
 /// <param name="Packs">How many packs that are; null where it is not sold by the pack, 0 where nothing is short.</param>
+/// <param name="Buy">How much is bought: what those packs hold, or what is short.</param>
 /// <param name="NeededBy">When the first of what is short is needed, by the plan; null where that is not planned.</param>
 /// <param name="FirstFor">Name of the job that runs short first; null where nothing is short.</param>
 /// <param name="Uses">What needs it, in the order of work.</param>
@@ -77,6 +81,7 @@ public sealed record StoreLine(
     double InStock,
     double Short,
     int? Packs,
+    double Buy,
     DateOnly? NeededBy,
     string? FirstFor,
     IReadOnlyList<StoreUse> Uses,
@@ -228,6 +233,7 @@ public sealed record StoresOfVehicle(
             uses.Add(Use(want, material, missing <= Hair ? 0 : missing, tooOld));
         }
         double shortBy = uses.Sum(u => u.Missing);
+        int? packs = material.Pack is { } pack ? (int)Math.Ceiling((shortBy / pack) - Hair) : null;
         StoreUse? first = uses.FirstOrDefault(u => u.Missing > 0);
         return new StoreLine(
             material,
@@ -235,11 +241,12 @@ public sealed record StoresOfVehicle(
             wanted.Sum(w => w.Used.Amount),
             there.Where(t => !(t.Last < today)).Sum(t => t.Row.Value.Amount),
             shortBy,
-            material.Pack is { } pack ? (int)Math.Ceiling((shortBy / pack) - Hair) : null,
+            packs,
+            packs * material.Pack ?? shortBy,
             first?.On,
             first?.Name,
             uses,
-            [.. there.Select((t, i) => new StockLine(t.Row, t.Last, StateOf(t.Row.Value, t.Last, today), [.. (kept[i] ?? []).Distinct()]))]
+            [.. there.Select((t, i) => new StockLine(t.Row, t.Last, StateOf(t.Row.Value, t.Last, keeps, today), [.. (kept[i] ?? []).Distinct()]))]
         );
     }
 
@@ -271,6 +278,9 @@ public sealed record StoresOfVehicle(
         foreach (StockLine old in line.Stock.Where(s => s.State == StockState.Expired && line.Need > 0))
             yield return $"{line.Material.Name}{(old.Row.Value.Batch is { Length: > 0 } batch ? $", batch {batch}" : "")}: too old since "
                 + $"{Day(old.LastDay!.Value.AddDays(1))}. It is not counted; do not use it.";
+        foreach (StockLine undated in line.Stock.Where(s => s.State == StockState.NoDate && line.Need > 0))
+            yield return $"{line.Material.Name}{(undated.Row.Value.Place is { Length: > 0 } place ? $", {place}" : "")}: no date is written down. "
+                + "It is counted as good: look at the date on the pack before you rely on it.";
         foreach (StockLine soon in line.Stock.Where(s => s.State == StockState.EndsSoon && s.ForJobs.Count == 0 && line.Need > 0))
             yield return $"{line.Material.Name}: can be used until {Day(soon.LastDay!.Value)} only, "
                 + $"{soon.LastDay!.Value.DayNumber - today.DayNumber} days on.";
@@ -309,8 +319,9 @@ public sealed record StoresOfVehicle(
                     .Select(c => c.Material.Name),
             ];
 
-    private static StockState StateOf(StockItem item, DateOnly? last, DateOnly today) =>
+    private static StockState StateOf(StockItem item, DateOnly? last, KeepsFor keeps, DateOnly today) =>
         item.Amount <= Hair ? StockState.UsedUp
+        : last is null && (keeps.ClosedMonths ?? keeps.OpenDays) is not null ? StockState.NoDate
         : last < today ? StockState.Expired
         : last <= today.AddDays(SoonDays) ? StockState.EndsSoon
         : StockState.Good;

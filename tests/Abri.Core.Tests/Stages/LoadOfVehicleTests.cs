@@ -204,6 +204,25 @@ public class LoadOfVehicleTests
         Assert.Null(LoadOfVehicle.Check(bare, weighing with { Reading = new WeighbridgeReading(2500, null, null) }, now));
     }
 
+    [Theory] // 15 % of 2400 kg are 360 kg; aboard is nothing
+    [InlineData(1400, 1359, false)]
+    [InlineData(1400, 1361, true)]
+    [InlineData(1400, 100, true)] // A digit was left out
+    public void A_weighbridge_that_is_far_from_the_papers_is_doubted(double front, double rear, bool doubted)
+    {
+        Weighing weighing = new(new DateOnly(2031, 5, 1), LoadState.Empty, new WeighbridgeReading(null, front, rear), new AxleShares(0, 0, 0), "");
+        LoadCase of = Case(Van(weighed: [weighing]));
+        Assert.Equal(doubted, of.Rows.Any(r => r.Id == "load-base" && r.State == JudgementState.Blocked));
+        Assert.DoesNotContain(Case(Van()).Rows, r => r.Id == "load-base");
+    }
+
+    [Fact] // 2000 kg over the rear axle: 750 kg too much there, and the front one has room for 400
+    public void No_move_is_named_that_overloads_the_other_axle()
+    {
+        Judgement rear = Row(Case(Van([Item("Kiln", 2000, 2000)])), "load-rear");
+        Assert.Equal("750 kg too much. The other axle has no room for that: take something out at the rear.", rear.Remedy);
+    }
+
     [Fact]
     public void What_is_asked_before_it_is_bought_is_the_same_as_when_it_is_kept()
     {

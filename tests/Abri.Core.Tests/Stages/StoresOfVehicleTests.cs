@@ -90,6 +90,7 @@ public class StoresOfVehicleTests
         Assert.Equal(["Grille 1", "Grille 2"], line.Stock.Single().ForJobs);
         StoreLine enough = Line(Van(Item(Materials.MaskingTape, each * 2)), Materials.MaskingTape);
         Assert.Equal((0, 0, null), (enough.Short, enough.Packs, enough.FirstFor));
+        Assert.Equal((50_000, 0), (line.Buy, enough.Buy));
     }
 
     [Fact]
@@ -136,6 +137,16 @@ public class StoresOfVehicleTests
         Assert.True(tape.NeededBy > Today);
         Assert.Contains(stores.Alerts, a => a.Contains("will be too old for Grille 1", StringComparison.Ordinal));
         Assert.Contains($" on {stores.Lines[0].NeededBy:d MMM yyyy}.", stores.Verdict, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_has_no_date_is_counted_and_told_to_be_looked_at_unless_it_keeps_for_ever()
+    {
+        VehicleSnapshot van = Van(Item(Materials.TopCoat, 400) with { Place = "Shed" }, Item(Materials.MetalBlade, 20));
+        StoresOfVehicle stores = StoresOfVehicle.Of(van, Now);
+        StockState StateOf(Material m) => stores.Lines.Single(l => l.Material.Id == m.Id).Stock.Single().State;
+        Assert.Equal((StockState.NoDate, StockState.Good), (StateOf(Materials.TopCoat), StateOf(Materials.MetalBlade)));
+        Assert.Single(stores.Alerts, a => a.StartsWith("Top coat, Shed: no date is written down.", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -152,7 +152,7 @@ export const enums = {
   SourceKind: ['published', 'commonPractice', 'fromMemory', 'assumption', 'geometry'],
   SpacerRing: ['adhesive', 'foamTape'],
   StepState: ['done', 'ready', 'waiting', 'blocked'],
-  StockState: ['good', 'endsSoon', 'expired', 'usedUp'],
+  StockState: ['good', 'endsSoon', 'noDate', 'expired', 'usedUp'],
   Substrate: [
     'bareSteel',
     'galvanisedSteel',

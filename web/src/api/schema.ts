@@ -6257,6 +6257,7 @@ export interface components {
             source: components["schemas"]["LoadSource"];
             item: components["schemas"]["LoadItem"];
             makes: string;
+            countsIn?: components["schemas"]["LoadState"][];
         };
         LoadOfVehicle: {
             gear: null | components["schemas"]["Gear"];
@@ -8217,7 +8218,7 @@ export interface components {
             notes: string;
         };
         /** @enum {unknown} */
-        StockState: "good" | "endsSoon" | "expired" | "usedUp";
+        StockState: "good" | "endsSoon" | "noDate" | "expired" | "usedUp";
         StoreLine: {
             material: components["schemas"]["Material"];
             shop: components["schemas"]["Shop"];
@@ -8229,6 +8230,8 @@ export interface components {
             short: number;
             /** Format: int32 */
             packs: null | number;
+            /** Format: double */
+            buy: number;
             /** Format: date */
             neededBy: null | string;
             firstFor: null | string;

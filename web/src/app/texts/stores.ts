@@ -42,6 +42,7 @@ export const storesTexts = {
     until: 'Until {on}',
     endedOn: 'Too old: good until {on}',
     keeps: 'Keeps',
+    noDate: 'No date known',
     usedUp: 'Used up',
     notThere: 'not on the shelf',
     notThereAll: 'Not on the shelf, or too old: {what}.',

@@ -18,6 +18,7 @@ import { isBar } from './bars'
 import LoadDrawing from './LoadDrawing.vue'
 import PapersForm from './PapersForm.vue'
 import type { Place } from './picture'
+import { isTrailer } from './trailer'
 import { useLoad, type EditedItem, type LoadItem, type LoadLine, type NewWeighing } from './useLoad'
 import WeighingForm from './WeighingForm.vue'
 
@@ -45,7 +46,7 @@ const state = ref<(typeof enums.LoadState)[number]>('loaded')
 const current = computed(() =>
   shown.value?.cases.find((c) => c.state === state.value && c.planned === (planned.value === 'done')),
 )
-const trailer = computed(() => ['boxTrailer', 'caravanBody'].includes(shell.value?.vehicle.value.kind ?? ''))
+const trailer = computed(() => shell.value !== null && isTrailer(shell.value.vehicle.value.kind))
 const on = ref<string | null>(null)
 const blank = (): LoadItem => ({
   name: '',

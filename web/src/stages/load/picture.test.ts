@@ -8,6 +8,7 @@ const line = (name: string, kg: number, xMm: number, rest: Partial<LoadLine['ite
   version: 1,
   source: 'own',
   makes: '',
+  countsIn: rest.kind === 'tank' ? ['loaded'] : ['empty', 'travel', 'loaded'],
   item: {
     name,
     kind: 'fixed',

@@ -26,12 +26,7 @@ const captionPx = 26
 const axlesPx = 30
 
 /** Whether a line counts in what is shown. */
-const counts = (line: LoadLine, of: LoadCase) =>
-  (of.planned || line.item.isIn) &&
-  (line.item.kind === 'fixed' ||
-    line.item.kind === 'deadening' ||
-    of.state === 'loaded' ||
-    (of.state === 'travel' && line.item.travelPercent > 0))
+const counts = (line: LoadLine, of: LoadCase) => (of.planned || line.item.isIn) && line.countsIn?.includes(of.state) === true
 
 /** Lays both views of a vehicle on the screen, one below the other, to one scale. */
 export function picture(load: LoadOfVehicle, of: LoadCase, size: { width: number; height: number }, floor: number) {

@@ -49,8 +49,7 @@ const buys = (l: StoreLine) => {
   if (l.material.unit !== 'count') return t('stores.packs', { n: l.packs, holds: amount(l, l.material.pack ?? 1) })
   return l.material.pack === 1 ? String(l.packs) : t('stores.pieces', { n: l.packs, holds: l.material.pack }, l.packs)
 }
-const bought = (l: StoreLine) =>
-  all.save(null, stockOf(l.material, l.packs === null ? l.short : l.packs * (l.material.pack ?? 1), stores.value!.today))
+const bought = (l: StoreLine) => all.save(null, stockOf(l.material, l.buy, stores.value!.today))
 const begin = () => {
   const m = missing.value[0]?.material ?? stores.value!.catalogue[0]!
   edited.value = { row: null, value: stockOf(m, m.pack ?? 1, stores.value!.today) }
@@ -64,7 +63,7 @@ const when = (s: StockLine) =>
     ? t('stores.usedUp')
     : s.lastDay
       ? t(s.state === 'expired' ? 'stores.endedOn' : 'stores.until', { on: dateText(s.lastDay) })
-      : t('stores.keeps')
+      : t(s.state === 'noDate' ? 'stores.noDate' : 'stores.keeps')
 </script>
 
 <template>
@@ -284,9 +283,11 @@ const when = (s: StockLine) =>
   color: var(--stop);
   font-weight: 600;
 }
+.shelf .noDate,
 .shelf .endsSoon {
   border-left-color: var(--amber);
 }
+.shelf .noDate .when,
 .shelf .endsSoon .when {
   color: var(--amber);
   font-weight: 600;

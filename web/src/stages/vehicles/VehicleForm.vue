@@ -4,6 +4,7 @@ import type { Vehicle } from '@/api/client'
 import { enums } from '@/api/enums'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
+import { isTrailer } from '@/stages/load/trailer'
 import PapersFields from '@/stages/load/PapersFields.vue'
 import SchoolFields from './SchoolFields.vue'
 
@@ -74,7 +75,7 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
         :label="t('vehicles.roll')"
         @update:model-value="(n) => setAttitude('rollDeg', n)"
       />
-      <PapersFields v-model="vehicle.masses" :trailer="['boxTrailer', 'caravanBody'].includes(vehicle.kind)" />
+      <PapersFields v-model="vehicle.masses" :trailer="isTrailer(vehicle.kind)" />
     </div>
   </details>
   <label class="named wide">{{ t('app.notes') }}<textarea v-model="vehicle.notes" class="field" maxlength="4000" /></label>

@@ -161,6 +161,27 @@ public class WorkPlanTests
         Assert.Equal("Begin it Mon 12 May 11:00.", clash.WaysOut.Single());
     }
 
+    [Fact] // Ten hours a day: eight jobs of five hours stand before "early" in the order, and would push what waits for it behind Tuesday noon
+    public void What_has_to_be_over_before_something_fixed_is_placed_first()
+    {
+        PlanTask[] fillers = [.. Enumerable.Range(0, 8).Select(i => Task($"f{i}", 300))];
+        PlanQuestion question = Question(
+            Fine(),
+            [Works("Ada", 8, 18)],
+            [.. fillers, Task("early", 300), Task("late", 60, after: new TaskAfter("early", 0))]
+        ) with
+        {
+            Locks = [new TaskLock("late", Monday.AddDays(1).AddHours(12))],
+        };
+        PlanGrid grid = PlanGrid.Of(question);
+        TaskRuns[] runs = [.. question.Tasks.Select(t => TaskRuns.Of(question, grid, t))];
+        Assert.NotNull(PlanStart.Of(question, grid, runs));
+        PlanAnswer plan = Plan(question);
+        Assert.Null(plan.Clash);
+        Assert.Equal(36, Hours(plan, "late"));
+        Assert.True(Hours(plan, "early") <= 31);
+    }
+
     [Fact]
     public void Wishes_that_clash_are_told_as_few_as_they_are_with_ways_out()
     {

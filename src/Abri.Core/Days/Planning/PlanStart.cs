@@ -51,7 +51,28 @@ internal sealed class PlanStart
     )
     {
         var plan = new PlanStart(question, grid, tasks);
-        return plan.Fill([.. Enumerable.Range(0, tasks.Count)], again) ? plan.Kept : null;
+        int[] inOrder = [.. Enumerable.Range(0, tasks.Count)];
+        if (plan.Fill(inOrder, again))
+            return plan.Kept;
+        // What has to be over before something fixed is placed before the rest, or it comes too late.
+        HashSet<int> first = plan.BeforeFixed();
+        return first.Count > 0 && plan.Fill([.. inOrder.OrderBy(i => first.Contains(i) ? 0 : 1)], again) ? plan.Kept : null;
+    }
+
+    /// <summary>All that comes before what is fixed, in any number of steps.</summary>
+    private HashSet<int> BeforeFixed()
+    {
+        HashSet<int> found = [];
+        var next = new Stack<int>(question.Locks.Where(l => places.ContainsKey(l.Id)).Select(l => places[l.Id]));
+        while (next.TryPop(out int task))
+        {
+            foreach ((int earlier, _) in before[task])
+            {
+                if (found.Add(earlier))
+                    next.Push(earlier);
+            }
+        }
+        return found;
     }
 
     /// <summary>The best of many orders; what is given where none is better.</summary>

@@ -41,7 +41,7 @@ public static class WorkPlan
             return Finish(question, [], Unplanned(), false, alone);
         PlanFound? early =
             tasks.Length == 0 ? null
-            : Asks(question) ? Any(question, grid, tasks, stop)
+            : Asks(question) ? Any(question, grid, tasks, before, stop)
             : PlanStart.Of(question, grid, tasks);
         if (tasks.Length > 0 && early is null)
         {
@@ -50,7 +50,7 @@ public static class WorkPlan
             [
                 .. tasks.Until(stop).Select(t => t.Task.Until is null ? t : TaskRuns.Of(unasked, grid, t.Task with { Until = null })),
             ];
-            if (Asks(question) && Any(unasked, grid, unbound, stop) is not null)
+            if (Asks(question) && Any(unasked, grid, unbound, before, stop) is not null)
                 return Finish(question, [], Unplanned(), false, ClashOf(question, grid, tasks, stop));
             (tasks, early) = AsManyAsFit(question, grid, tasks, never, stop);
         }
@@ -67,9 +67,19 @@ public static class WorkPlan
         return Finish(question, [.. tasks.Select((t, i) => Planned(question, t, found, i)).OrderBy(t => t.From)], Unplanned(), found.IsProven);
     }
 
-    /// <summary>Any plan that keeps all wishes; null where none is found soon.</summary>
-    private static PlanFound? Any(PlanQuestion question, PlanGrid grid, TaskRuns[] tasks, CancellationToken stop) =>
-        tasks.Length == 0 ? null : PlanStart.Of(question, grid, tasks) ?? new PlanModel(question, grid, tasks).Any(stop);
+    /// <summary>Any plan that keeps all wishes; null where none is found soon. What is fixed where it was planned keeps the plan before.</summary>
+    private static PlanFound? Any(
+        PlanQuestion question,
+        PlanGrid grid,
+        TaskRuns[] tasks,
+        IReadOnlyDictionary<string, DateTimeOffset>? before,
+        CancellationToken stop
+    ) =>
+        tasks.Length == 0
+            ? null
+            : PlanStart.Of(question, grid, tasks)
+                ?? (before is null ? null : PlanStart.Of(question, grid, tasks, before))
+                ?? new PlanModel(question, grid, tasks).Any(stop);
 
     /// <summary>Whether somebody fixed or bounded anything.</summary>
     private static bool Asks(PlanQuestion question) => question.Locks.Any(l => !l.IsRunning) || question.Tasks.Any(t => t.Until is not null);
@@ -341,7 +351,7 @@ public static class WorkPlan
         {
             PlanQuestion other = question with { On = question.On with { People = people } };
             TaskRuns[] runs = [.. tasks.Until(stop).Select(t => TaskRuns.Of(other, grid, t.Task))];
-            return runs.All(r => r.Starts.Count > 0) && Any(other, grid, runs, stop) is not null;
+            return runs.All(r => r.Starts.Count > 0) && Any(other, grid, runs, null, stop) is not null;
         }
         if (!Fits(Longer(_ => true)))
             yield break;

@@ -12,7 +12,7 @@ public class LayeringTests
         ["Geometry"] = ["Declared"],
         ["Shell"] = ["Declared", "Work", "Geometry"],
         ["Openings"] = ["Declared", "Work", "Geometry", "Shell"],
-        ["Water"] = ["Declared", "Work", "Geometry", "Shell"],
+        ["Water"] = ["Declared", "Work", "Geometry", "Shell", "Weather"],
         ["Weather"] = ["Declared", "Shell"],
         ["Sealing"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Weather"],
         ["Metal"] = ["Declared", "Work", "Geometry", "Shell", "Sealing", "Weather"],
@@ -23,7 +23,7 @@ public class LayeringTests
         ["Logbook"] = ["Declared", "Geometry", "Weather", "Bench"],
         ["Load"] = ["Declared"],
         ["Stores"] = ["Declared", "Work", "Shell"],
-        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings"],
+        ["Procedures"] = ["Declared", "Work", "Geometry", "Shell", "Openings", "Sealing", "Metal", "Floor", "Linings", "Stores"],
         ["Record"] =
         [
             "Declared",

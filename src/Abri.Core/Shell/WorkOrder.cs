@@ -69,17 +69,17 @@ public enum WorkTurn
     /// <summary>What is cut is closed.</summary>
     CloseShell,
 
-    /// <summary>Seams, seals and holes keep water out again.</summary>
-    KeepWaterOut,
-
     /// <summary>Drains are opened.</summary>
     LetWaterOut,
 
+    /// <summary>Seams, seals and holes keep water out again.</summary>
+    KeepWaterOut,
+
+    /// <summary>Wet linings and insulation come out, and what is damp dries.</summary>
+    DryOut,
+
     /// <summary>Where water came in is found.</summary>
     FindTheLeak,
-
-    /// <summary>What is damp dries.</summary>
-    DryOut,
 
     /// <summary>What covers the shell comes off.</summary>
     Uncover,
@@ -115,8 +115,9 @@ public sealed record NextJob(Job Job, string What, string Why, string? Caution, 
 /// Puts what waits on a shell in the order in which the trade does it, worst first within a step.
 /// </summary>
 /// <remarks>
-/// An open shell is closed first. Then water is kept out (seams, seals, holes) and let out (drains), and where it came from is proved; then the shell
-/// dries; then trims come off, and rust is treated, before anything is lined; then soft wood is replaced; new openings come into a sound shell;
+/// An open shell is closed first. Then water is let out (drains: a blocked one makes every test lie) and kept out (seams, seals, holes, clips), wet
+/// linings and insulation come out, and where it came from is proved; then trims come off, and rust is treated, before anything is lined; then soft
+/// wood is replaced, whose boards come up before rust below them; new openings come into a sound shell;
 /// cavity wax comes after all that, and last of all what hides it. Common practice, no source. While anything inside is damp, nothing that would trap
 /// water is ever proposed.
 /// </remarks>
@@ -126,6 +127,7 @@ public static class WorkOrder
     public static IReadOnlyList<NextJob> Of(IReadOnlyList<Waiting> waiting)
     {
         List<Waiting> open = [.. waiting.Where(w => w.Finding is null or { State: FindingState.Open or FindingState.Planned })];
+        bool wood = open.Any(w => TurnOf(w) == WorkTurn.ReplaceWood);
         bool damp = open.Any(w => w.Finding is { Kind: FindingKind.DampInsulation or FindingKind.Stain or FindingKind.SoftWood });
         return
         [
@@ -135,7 +137,7 @@ public static class WorkOrder
                 .ThenByDescending(w => w.Severity)
                 .ThenBy(w => w.Finding?.SeenAt)
                 .ThenBy(w => w.Name, StringComparer.Ordinal)
-                .Select(w => new NextJob(w.Job, What(w, damp), Why(w), Caution(TurnOf(w), damp), TurnOf(w))),
+                .Select(w => new NextJob(w.Job, What(w, damp), Why(w), Caution(w, damp, wood), TurnOf(w))),
         ];
     }
 
@@ -160,6 +162,7 @@ public static class WorkOrder
                         or FindingKind.MissingSeal
                         or FindingKind.OpenHole
                         or FindingKind.CrackInPlastic
+                        or FindingKind.LooseClip
                 } => WorkTurn.KeepWaterOut,
                 { Kind: FindingKind.Perforation, Seen: ViewedFrom.Outside } => WorkTurn.KeepWaterOut,
                 { Kind: FindingKind.BlockedDrain or FindingKind.StandingWater } => WorkTurn.LetWaterOut,
@@ -221,13 +224,16 @@ public static class WorkOrder
             _ => "it lets no water in and can wait",
         };
 
-    private static string? Caution(WorkTurn turn, bool damp) =>
-        turn switch
+    private static string? Caution(Waiting w, bool damp, bool wood) =>
+        TurnOf(w) switch
         {
+            _ when w.Finding?.Kind == FindingKind.Perforation =>
+                "A hole in what carries the body, belts or wheels is for a licensed workshop: here it is only cleaned and protected.",
             WorkTurn.CloseShell => "Have the cover at hand before you leave it.",
             WorkTurn.DryOut => "Do not insulate, line or seal it from inside before it is dry: the water must get out.",
             WorkTurn.FindTheLeak => "Do not seal it from inside: the water would stay in the wall.",
             WorkTurn.TreatRust when damp => "The inside is still damp: dry it first, and seal no channel or cladding all round.",
+            WorkTurn.TreatRust when wood => "Where it lies below boards, they come up first.",
             _ => null,
         };
 }

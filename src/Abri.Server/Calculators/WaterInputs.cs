@@ -59,6 +59,10 @@ public sealed record SealGapInput(
     LengthFormat? Lengths = null
 );
 
+/// <summary>Input of the calculator <c>condensation</c>.</summary>
+/// <param name="Signs">What was seen.</param>
+public sealed record CondensationInput(CondensationSigns Signs);
+
 /// <summary>Input of the calculator <c>leak-suspects-shell</c>.</summary>
 /// <param name="Shell">The shell with what was found and looked at.</param>
 /// <param name="Mark">Name of the one mark that is asked about; null for all of them.</param>

@@ -79,6 +79,9 @@ public sealed record LeakHunt(
     string? Mark
 )
 {
+    /// <summary>Ways to look for it besides spraying.</summary>
+    public IReadOnlyList<OtherTest> OtherTests { get; init; } = OtherTest.All;
+
     /// <summary>Two places nearer than this are one spot, mm.</summary>
     private const double SameSpotMm = 250;
 

@@ -33,7 +33,10 @@ public static class LeakPriors
             SuspectKind.SpotWeld => 0.04,
             SuspectKind.Seam or SuspectKind.Gutter => 0.05,
             SuspectKind.Corner or SuspectKind.Screw or SuspectKind.ClampGap => 0.1,
-            SuspectKind.Grommet => 0.15,
+            SuspectKind.FloorPlug => 0.06,
+            SuspectKind.Windscreen => 0.08,
+            SuspectKind.TrimStrip or SuspectKind.BackedUpDrain => 0.1,
+            SuspectKind.Grommet or SuspectKind.RoofFixing or SuspectKind.Lamp => 0.15,
             SuspectKind.CrackedPlastic or SuspectKind.Hole => 0.3,
             _ => 0.12,
         };

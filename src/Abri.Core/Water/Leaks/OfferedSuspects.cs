@@ -146,6 +146,14 @@ public static class OfferedSuspects
             yield return One("rear left corner", SuspectKind.Corner, new(box.SMaxMm, box.TMaxMm));
             yield return One("rear right corner", SuspectKind.Corner, new(box.SMaxMm, box.TMinMm));
         }
+        if (panel.Panel.Kind is PanelKind.SlidingDoor or PanelKind.RearLeftDoor or PanelKind.RearRightDoor)
+        {
+            PanelBox door = panel.Panel.Box;
+            yield return One("door membrane", SuspectKind.DoorMembrane, new(door.Centre.SMm, door.TMinMm + (door.HeightMm / 4)));
+        }
+        // One that nobody has cleared may back up: water stands behind it and comes in elsewhere.
+        foreach (Drain drain in panel.Drains.Where(d => d.ClearedAt is null))
+            yield return One(drain.Name, SuspectKind.BackedUpDrain, drain.Place);
         foreach (Member member in panel.Members)
         {
             SuspectKind? kind = member.Kind switch

@@ -44,6 +44,30 @@ public enum SuspectKind
 
     /// <summary>Hole that is open or plugged.</summary>
     Hole,
+
+    /// <summary>Foot of a rack or an awning, screwed or clamped to roof or gutter.</summary>
+    RoofFixing,
+
+    /// <summary>Lamp high up: brake, marker or clearance lamp.</summary>
+    Lamp,
+
+    /// <summary>Strip over the roof's welded channel.</summary>
+    TrimStrip,
+
+    /// <summary>Windscreen and the scuttle below it.</summary>
+    Windscreen,
+
+    /// <summary>Membrane behind a door's lining.</summary>
+    DoorMembrane,
+
+    /// <summary>Plug in the floor.</summary>
+    FloorPlug,
+
+    /// <summary>Gland by which a cable comes in.</summary>
+    CableGland,
+
+    /// <summary>Drain that is blocked, so that water backs up.</summary>
+    BackedUpDrain,
 }
 
 /// <summary>In what state a suspect is.</summary>

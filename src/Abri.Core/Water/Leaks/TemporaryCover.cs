@@ -17,11 +17,12 @@ public sealed record TemporaryCover(int Number, string What, IReadOnlyList<strin
         double lengthM = suspect.Points.Zip(suspect.Points.Skip(1)).Sum(p => p.First.DistanceMm(p.Second)) / 1000;
         (string what, string[] needs, string? caution) = suspect.Kind switch
         {
-            SuspectKind.Hole or SuspectKind.Grommet or SuspectKind.Screw or SuspectKind.SpotWeld => (
-                "Wipe it dry, plug it with butyl, and press aluminium-backed butyl tape over it.",
-                new[] { "butyl putty", "aluminium-backed butyl tape", "dry cloths" },
-                (string?)null
-            ),
+            SuspectKind.Hole or SuspectKind.Grommet or SuspectKind.Screw or SuspectKind.SpotWeld or SuspectKind.FloorPlug or SuspectKind.CableGland =>
+                (
+                    "Wipe it dry, plug it with butyl, and press aluminium-backed butyl tape over it.",
+                    new[] { "butyl putty", "aluminium-backed butyl tape", "dry cloths" },
+                    (string?)null
+                ),
             SuspectKind.DoorSeal => (
                 "Close the door and tape over the gap from outside, from the foot up, so that each strip laps over the one below.",
                 ["wide cloth tape", "dry cloths"],
@@ -30,6 +31,16 @@ public sealed record TemporaryCover(int Number, string What, IReadOnlyList<strin
             SuspectKind.CrackedPlastic => (
                 "Cover it with a sheet drawn tight and tied down, its edges below it on all sides.",
                 ["sheet or bag", "cord", "cloth tape"],
+                null
+            ),
+            SuspectKind.BackedUpDrain => (
+                "Poke it free from below with a cable tie, no wire and no air gun; pour a cup of water in and see it come out.",
+                ["cable tie", "cup"],
+                null
+            ),
+            SuspectKind.DoorMembrane => (
+                "Lining off the door; press the membrane back on its bead, tape its tears and its lower edge into the door, not onto the lining.",
+                ["cloth tape", "butyl tape"],
                 null
             ),
             SuspectKind.ClipRow => ("Tape the trim's upper edge to the skin.", ["cloth tape", "dry cloths"], null),

@@ -35,6 +35,24 @@ public class LeakHuntTests
         );
     }
 
+    [Fact] // A door's membrane and drains that nobody cleared are suspects; a drain that was cleared is not
+    public void Membranes_of_doors_and_drains_that_nobody_cleared_are_suspected()
+    {
+        WetShell shell = Shell(Stain(PanelKind.Left, new(2000, 200)));
+        var door = new Panel(PanelKind.RearLeftDoor, new PanelBox(0, 700, 0, 1600).Corners, 1, SkinMaterial.MildSteel);
+        Core.Water.Drain Drain(string name, DateTimeOffset? cleared) => new(name, new PanelPoint(300, 20), cleared, "");
+        IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(
+            shell with
+            {
+                Panels = [new WetPanel("door", door, [], [], [], [], [], [], [Drain("blocked", null), Drain("cleared", Day)], [])],
+            }
+        );
+        Assert.Contains(offered, o => o.Suspect is { Kind: SuspectKind.DoorMembrane, Name: "Door membrane" });
+        Assert.Equal(["Blocked"], offered.Where(o => o.Suspect.Kind == SuspectKind.BackedUpDrain).Select(o => o.Suspect.Name));
+        // Each kind has its prior and its cover.
+        Assert.All(Enum.GetValues<SuspectKind>(), k => Assert.InRange(LeakPriors.Of(k, Condition.Unknown, []), 0.01, 0.5));
+    }
+
     [Fact]
     public void Nothing_below_a_mark_is_its_cause()
     {

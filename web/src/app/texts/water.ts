@@ -1,5 +1,26 @@
 /** Texts of the stage Water. */
 export const waterTexts = {
+  condensation: {
+    open: 'Leak or condensation? Other tests',
+    title: 'Leak or condensation',
+    why: 'Settle this before anything is opened or sealed: water of the air looks like a leak.',
+    ask: {
+      wetWithoutRain: 'It got wet in days without rain',
+      dryInRain: 'It stayed dry in heavy rain',
+      manyPlaces: 'Three or more places at once',
+      afterColdNights: 'After cold nights, gone in the day',
+      onCold: 'On bare metal, ribs, screws or panes',
+      foil: 'A foil taped over the dried place was wet',
+    },
+    reading: { airC: 'Air inside, °C', relativePercent: 'Humidity inside, %', surfaceC: 'Surface at its coldest, °C' },
+    unknown: 'not known',
+    yes: 'Yes',
+    no: 'No',
+    foils: { open: 'not done', room: 'room side', behind: 'behind', neither: 'neither' },
+    chance: '{n} % that it is condensation.',
+    against: 'Against:',
+    others: 'Other tests than the hose',
+  },
   leaks: {
     title: 'Where it gets in',
     rainIsNear: 'Rain is near',
@@ -85,6 +106,14 @@ export const waterTexts = {
       doorSeal: 'Door seal',
       clipRow: 'Row of clips',
       patchEdge: 'Edge of a patch',
+      roofFixing: 'Rack or awning fixing',
+      lamp: 'High lamp',
+      trimStrip: 'Roof trim strip',
+      windscreen: 'Windscreen and scuttle',
+      doorMembrane: 'Door membrane',
+      floorPlug: 'Floor plug',
+      cableGland: 'Cable gland',
+      backedUpDrain: 'Drain that backs up',
     },
     conditions: {
       unknown: 'not looked at',

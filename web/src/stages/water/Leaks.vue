@@ -15,6 +15,7 @@ import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import FindingEditor from '@/stages/walkaround/FindingEditor.vue'
 import { useFindings } from '@/stages/walkaround/useFindings'
+import CondensationCard from './CondensationCard.vue'
 import LeakMarks from './LeakMarks.vue'
 import ObservationForm from './ObservationForm.vue'
 import ObservationList from './ObservationList.vue'
@@ -55,6 +56,7 @@ const startedAt = computed({
 })
 const rainIsNear = ref(false)
 const priors = ref(false)
+const condensation = ref(false)
 const picking = ref(false)
 const layers = { members: true, findings: false, openings: false, zones: false, bays: false }
 const observation = usePanelRecord<Schemas['Observation']>('observations')
@@ -117,6 +119,11 @@ const asFinding: Partial<Record<Schemas['SuspectKind'], Finding['kind']>> = {
   doorSeal: 'missingSeal',
   crackedPlastic: 'crackInPlastic',
   clipRow: 'looseClip',
+  roofFixing: 'missingSeal',
+  lamp: 'missingSeal',
+  cableGland: 'missingSeal',
+  floorPlug: 'missingSeal',
+  backedUpDrain: 'blockedDrain',
 }
 function writeDown(number: number) {
   const { panelId, suspect: s } = hunt.value!.suspects[number]!
@@ -200,6 +207,15 @@ useKeys((event) => {
         </div>
       </div>
       <TestCard v-if="test" :test="test" :hunt="hunt" @run="running = test" />
+      <button class="btn" type="button" :aria-expanded="condensation" @click="condensation = !condensation">
+        {{ t('condensation.open') }}
+      </button>
+      <CondensationCard
+        v-if="condensation"
+        :key="shell!.vehicle.id"
+        :vehicle-id="shell!.vehicle.id"
+        :tests="hunt.otherTests ?? []"
+      />
       <SuspectList
         :hunt="hunt"
         :chosen="chosen"

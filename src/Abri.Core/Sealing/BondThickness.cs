@@ -14,6 +14,9 @@ public enum Part
     /// <summary>Acrylic sheet.</summary>
     Acrylic,
 
+    /// <summary>Polycarbonate sheet.</summary>
+    Polycarbonate,
+
     /// <summary>Glass.</summary>
     Glass,
 
@@ -88,8 +91,15 @@ public static class BondThickness
     /// <param name="pane">What the pane is made of.</param>
     /// <param name="skin">What the skin is made of.</param>
     /// <param name="longestMm">Longest dimension of the pane, mm.</param>
-    public static Worked<BondLine> Of(Pane pane, SkinMaterial skin, double longestMm) =>
-        Of(pane == Pane.Acrylic ? Part.Acrylic : Part.Glass, PartOf(skin), longestMm, SpanK);
+    public static Worked<BondLine> Of(Pane pane, SkinMaterial skin, double longestMm) => Of(PartOf(pane), PartOf(skin), longestMm, SpanK);
+
+    private static Part PartOf(Pane pane) =>
+        pane switch
+        {
+            Pane.Acrylic => Part.Acrylic,
+            Pane.Polycarbonate => Part.Polycarbonate,
+            _ => Part.Glass,
+        };
 
     /// <summary>Plywood is skinned with glass-reinforced plastic, which is what a bond holds to.</summary>
     private static Part PartOf(SkinMaterial material) =>
@@ -105,6 +115,7 @@ public static class BondThickness
         part switch
         {
             Part.Acrylic => 70e-6,
+            Part.Polycarbonate => 65e-6,
             Part.Glass => 9e-6,
             Part.Aluminium => 23e-6,
             Part.GlassReinforcedPlastic => 25e-6,

@@ -27,26 +27,26 @@ public static class JointHistory
         JointEvent? waxed = since.LastOrDefault(e => e.Kind == JointEventKind.Waxed);
         if (waxed is not null)
             todo.Add($"Waxed on {waxed.On:yyyy-MM-dd}: degrease twice with fresh cloths, or nothing sticks.");
-        if (since.Any(e => e.Kind == JointEventKind.Sealed))
+        if (since.Any(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f)))
+            todo.Add("Old silicone is there: strip it to bare ground first, for new silicone too.");
+        else if (since.Any(e => e.Kind == JointEventKind.Sealed))
             todo.Add("Old sealant is there: cut it out down to sound ground. New over old holds only as well as the old.");
         if (joint.History.Any(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f)))
             todo.Add("Silicone was there once: its traces repel everything. Remove, abrade, wipe, and try a hand's breadth first.");
-        if (new[] { joint.One, joint.Other }.Contains(Substrate.Acrylic))
-        {
-            todo.Add(
-                since.Any(e => e.Kind == JointEventKind.Solvent)
-                    ? "Acrylic was wiped with solvent: look for crazing before anything is stressed."
-                    : "Clean acrylic with soap and water only: solvent crazes it."
-            );
-        }
+        if (PlasticOf(joint) is { } plastic && since.Any(e => e.Kind == JointEventKind.Solvent))
+            todo.Add($"{Words.Capital(plastic)} was wiped with solvent: look for crazing before anything is stressed.");
         return todo;
     }
+
+    /// <summary>The side of a joint that solvent crazes; null where none does.</summary>
+    internal static Substrate? PlasticOf(Joint joint) =>
+        new[] { joint.One, joint.Other }.Where(s => s is Substrate.Acrylic or Substrate.Polycarbonate).Select(s => (Substrate?)s).FirstOrDefault();
 
     /// <summary>What is wrong in the order in which things were done: wax before sealant, something else over silicone, solvent on acrylic.</summary>
     public static IReadOnlyList<string> Faults(Joint joint)
     {
         var faults = new List<string>();
-        bool acrylic = joint.One == Substrate.Acrylic || joint.Other == Substrate.Acrylic;
+        Substrate? plastic = PlasticOf(joint);
         (JointEvent? silicone, JointEvent? wax) = (null, null);
         foreach (JointEvent e in joint.History)
         {
@@ -60,8 +60,8 @@ public static class JointHistory
                     break;
                 case JointEventKind.Solvent:
                     wax = null;
-                    if (acrylic)
-                        faults.Add($"{e.On:yyyy-MM-dd}: solvent on acrylic. Look for crazing.");
+                    if (plastic is { } crazes)
+                        faults.Add($"{e.On:yyyy-MM-dd}: solvent on {Words.Of(crazes)}. Look for crazing.");
                     break;
                 case JointEventKind.Sealed:
                     if (wax is not null)

@@ -66,6 +66,15 @@ public static class OfferedJoints
             _ => Substrate.PaintedMetal,
         };
 
+    /// <summary>What a pane offers to a sealant.</summary>
+    internal static Substrate Of(Pane pane) =>
+        pane switch
+        {
+            Pane.Acrylic => Substrate.Acrylic,
+            Pane.Polycarbonate => Substrate.Polycarbonate,
+            _ => Substrate.Glass,
+        };
+
     private static Joint OfShell(ShellSeam seam, Substrate skin, bool sun) =>
         new(
             seam.Name,
@@ -139,10 +148,10 @@ public static class OfferedJoints
                 JointKind.BondedPane,
                 length,
                 skin,
-                pane == Pane.Acrylic ? Substrate.Acrylic : Substrate.Glass,
+                Of(pane),
                 bond.ThickMm,
                 bond.MovementMm,
-                sun && pane == Pane.Acrylic,
+                sun && pane != Pane.Glass,
                 false,
                 false,
                 false,

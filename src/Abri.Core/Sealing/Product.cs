@@ -67,6 +67,9 @@ public enum Substrate
     /// <summary>Acrylic sheet.</summary>
     Acrylic,
 
+    /// <summary>Polycarbonate sheet.</summary>
+    Polycarbonate,
+
     /// <summary>Moulded plastic frame.</summary>
     PlasticFrame,
 
@@ -124,7 +127,7 @@ public sealed record Grip(Substrate Substrate, Adhesion Adhesion);
 /// <param name="Paintable">Whether paint holds on it.</param>
 /// <param name="Removable">Whether what it seals can be taken off again without harm.</param>
 /// <param name="Structural">Whether it may carry a pane or a frame.</param>
-/// <param name="CracksAcrylic">Whether its solvents craze acrylic.</param>
+/// <param name="CracksAcrylic">Whether its solvents craze acrylic and polycarbonate.</param>
 /// <param name="StandsWater">Whether it stands water that stays on it.</param>
 /// <param name="StandsSun">Whether it stands the sun.</param>
 /// <param name="PackMl">What a cartridge or a pack holds, ml; 0 for tape.</param>

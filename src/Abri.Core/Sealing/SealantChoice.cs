@@ -14,13 +14,14 @@ public sealed record SealantRow(string Product, int? Rank, IReadOnlyList<string>
 /// <summary>Which products suit a joint.</summary>
 /// <param name="Best">Name of the best product; null where all are ruled out.</param>
 /// <param name="Rows">All products, the best first, those ruled out last.</param>
-/// <param name="Preparation">What has to be done first, because of what was done to the joint before.</param>
+/// <param name="Preparation">What has to be done first: because of what was done to the joint before, then what every joint wants.</param>
 /// <param name="OnceStripped">Name of the best product once the joint is stripped to bare material; null where that changes nothing.</param>
 public sealed record SealantAdvice(string? Best, IReadOnlyList<SealantRow> Rows, IReadOnlyList<string> Preparation, string? OnceStripped);
 
 /// <summary>Chooses what seals a joint: what must not be used, and the rest in order.</summary>
 /// <remarks>
-/// Hard exclusions first: no adhesion to a side, more movement than it follows (stretch of a sheared bond: <see cref="Shear"/>), acid on metal,
+/// Hard exclusions first: what levels itself anywhere but flat, no adhesion to a side, more movement than it follows (stretch of a sheared bond:
+/// <see cref="Shear"/>), acid on metal,
 /// crazed acrylic, cannot be removed, cannot be painted, cannot carry, does not stand water, sun or the heat of the joint or of a skin in the sun
 /// (<see cref="HotSkinC"/>), must not be laid in
 /// today's air, and what was laid there before. A door's seal is a rubber profile: nothing is laid on it.
@@ -43,7 +44,7 @@ public static class SealantChoice
     private const int BrittlePoints = 3,
         PrimerPoints = 2,
         LittleReservePoints = 2,
-        OtherSchoolPoints = 3,
+        OtherSchoolPoints = 5,
         SiliconePoints = 3,
         StrongerThanNeededPoints = 1,
         GapPoints = 4;
@@ -54,12 +55,14 @@ public static class SealantChoice
     /// <param name="bedding">The school for roof flanges.</param>
     /// <param name="airC">Temperature at which it is laid, C; null where that is open.</param>
     /// <param name="lengths">How lengths are written.</param>
+    /// <param name="lies">How the joint lies; null where nobody said.</param>
     public static Result<Worked<SealantAdvice>> Of(
         Joint joint,
         IReadOnlyList<Product> products,
         FlangeBedding bedding,
         double? airC,
-        LengthFormat lengths
+        LengthFormat lengths,
+        JointLies? lies = null
     )
     {
         if (products.Count == 0)
@@ -87,7 +90,7 @@ public static class SealantChoice
         sheet.Cite(new Source($"A dark skin in the sun gets to {HotSkinC:0} C, a winter night to {ColdNightC:0} C", SourceKind.Assumption));
         sheet.Cite(new Source("Exclusions and points of the ranking", SourceKind.CommonPractice));
         var judged = products
-            .Select(p => (Product: p, Out: RuledOut(joint, p, strain, airC, lengths), Judged: Weighed(joint, p, strain, bedding)))
+            .Select(p => (Product: p, Out: RuledOut(joint, p, strain, airC, lengths, lies), Judged: Weighed(joint, p, strain, bedding)))
             .ToList();
         foreach (var j in judged.Where(j => j.Out.Count == 0))
             sheet.Step($"P_{j.Product.Name}", $"points against {j.Product.Name}", "sum", j.Judged.Points, "");
@@ -105,10 +108,13 @@ public static class SealantChoice
                 .Select(j => new SealantRow(j.Product.Name, null, j.Out, [], [])),
         ];
         string? best = rank > 0 ? rows[0].Product : null;
-        string? stripped = joint.History.Count == 0 ? best : Of(joint with { History = [] }, products, bedding, airC, lengths).Value?.Result.Best;
+        string? stripped =
+            joint.History.Count == 0 ? best : Of(joint with { History = [] }, products, bedding, airC, lengths, lies).Value?.Result.Best;
         if (products.Any(p => p.Known == SourceKind.Assumption))
             sheet.Warn("Some of these products have typical figures that nobody has held against a data sheet yet.");
         List<string> first = [.. JointHistory.Preparation(joint)];
+        if (joint.Kind != JointKind.DoorSeal)
+            first.AddRange(JointPreparation.Of(joint, products.FirstOrDefault(p => p.Name == best)));
         if (joint.HotC is { } hot && best is null)
             first.Add($"It gets to {hot:0} °C: take a sealant made for that heat, or a collar that needs none.");
         if (joint.Kind == JointKind.DoorSeal)
@@ -117,12 +123,14 @@ public static class SealantChoice
     }
 
     /// <summary>Why a product must not be used for a joint; empty where it may.</summary>
-    internal static IReadOnlyList<string> RuledOut(Joint joint, Product p) =>
-        RuledOut(joint, p, joint.StretchPercent, null, LengthFormat.Millimetres);
+    internal static IReadOnlyList<string> RuledOut(Joint joint, Product p, JointLies? lies) =>
+        RuledOut(joint, p, joint.StretchPercent, null, LengthFormat.Millimetres, lies);
 
-    private static List<string> RuledOut(Joint joint, Product p, double strain, double? airC, LengthFormat lengths)
+    private static List<string> RuledOut(Joint joint, Product p, double strain, double? airC, LengthFormat lengths, JointLies? lies)
     {
         var why = new List<string>();
+        if (p.Family is ProductFamily.LapSealant or ProductFamily.SiliconeRoofCoating && lies is not (null or JointLies.Flat))
+            why.Add(lies == JointLies.Upright ? "It levels itself, and runs off an upright joint." : "It levels itself, and drips from overhead.");
         if (joint.Kind == JointKind.DoorSeal)
             why.Add("A door's seal is a rubber profile: nothing is laid on it.");
         if (airC is { } air && Cure.NotAt(p, air) is { } notAt)
@@ -140,8 +148,8 @@ public static class SealantChoice
                         ? "Its acid corrodes the metal at every scratch of the paint."
                         : $"Its acid corrodes {Words.Of(side)}."
                 );
-            if (side == Substrate.Acrylic && p.CracksAcrylic)
-                why.Add("Its solvent crazes acrylic.");
+            if (side is Substrate.Acrylic or Substrate.Polycarbonate && p.CracksAcrylic)
+                why.Add($"Its solvent crazes {Words.Of(side)}.");
         }
         if (strain > p.MovementPercent + HairPercent)
             why.Add(
@@ -186,29 +194,33 @@ public static class SealantChoice
             Against(LittleReservePoints, $"Little to spare: {strain:0.#} of {p.MovementPercent:0.#} %.");
         else if (strain > 0)
             good.Add($"Follows {p.MovementPercent:0.#} %; the joint asks for {strain:0.#} %.");
-        if (joint.Kind == JointKind.RoofFlange)
+        if (IsBedded(joint))
         {
-            bool butyl = p.Family is ProductFamily.ButylTape,
-                adhesive = p.Family is ProductFamily.PolyurethaneAdhesive or ProductFamily.NeutralSilicone;
-            if (bedding == FlangeBedding.ButylAndLapSealant ? butyl : adhesive)
-                good.Add(butyl ? "Builds up in valleys, and comes apart again." : "Holds without screws.");
+            FlangeBedding? school = SchoolOf(p.Family);
+            if (school == bedding)
+                good.Add(
+                    school switch
+                    {
+                        FlangeBedding.ButylAndLapSealant => "Builds up in valleys, and comes apart again.",
+                        FlangeBedding.HybridPolymer => "Holds, stays elastic, and can be painted.",
+                        _ => "Holds without screws.",
+                    }
+                );
             else
                 Against(
                     OtherSchoolPoints,
-                    butyl || adhesive
-                        ? "The other school's bedding for a roof flange."
-                        : "Neither school beds a roof flange in it; it goes over the edge."
+                    school is null ? "No school beds a flange in it; it goes over the edge." : "Another school's bedding for a flange."
                 );
         }
         if (Product.IsSilicone(p.Family))
             Against(SiliconePoints, "Nothing but silicone ever sticks there again.");
-        if (p.Structural && !joint.Structural && !joint.RemovableLater && joint.Kind is not JointKind.RoofFlange)
+        if (p.Structural && !joint.Structural && !joint.RemovableLater && !IsBedded(joint))
             Against(StrongerThanNeededPoints, "Stronger than needed: hard to renew.");
         if (p.Removable)
             good.Add("Can be taken off again.");
         if (p.Paintable)
             good.Add("Can be painted.");
-        if (p.Setting == Setting.AtOnce && joint.Kind is not JointKind.RoofFlange)
+        if (p.Setting == Setting.AtOnce && !IsBedded(joint))
             Against(GapPoints, "A tape bridges no uneven gap, and leaks where its ends meet.");
         if (p.ServiceFromC > ColdNightC)
             Against(BrittlePoints, $"Brittle below {p.ServiceFromC:0.#} C; a winter night gets to {ColdNightC:0} C.");
@@ -216,10 +228,25 @@ public static class SealantChoice
             bad.Add(p.Hazards);
         return (points, good, bad);
     }
+
+    /// <summary>Whether a flange is bedded in it, as a school says.</summary>
+    private static bool IsBedded(Joint joint) => joint.Kind is JointKind.RoofFlange or JointKind.SideFlange;
+
+    /// <summary>The school that beds flanges in a family; null where none does.</summary>
+    private static FlangeBedding? SchoolOf(ProductFamily family) =>
+        family switch
+        {
+            ProductFamily.ButylTape => FlangeBedding.ButylAndLapSealant,
+            ProductFamily.PolyurethaneAdhesive or ProductFamily.NeutralSilicone => FlangeBedding.Adhesive,
+            ProductFamily.SilaneModifiedPolymer => FlangeBedding.HybridPolymer,
+            _ => null,
+        };
 }
 
 internal static class Words
 {
+    public static string Capital(Substrate substrate) => char.ToUpperInvariant(Of(substrate)[0]) + Of(substrate)[1..];
+
     public static string Of(Substrate substrate) =>
         substrate switch
         {
@@ -229,6 +256,7 @@ internal static class Words
             Substrate.Aluminium => "aluminium",
             Substrate.Glass => "glass",
             Substrate.Acrylic => "acrylic",
+            Substrate.Polycarbonate => "polycarbonate",
             Substrate.PlasticFrame => "a plastic frame",
             Substrate.GlassReinforcedPlastic => "glass-reinforced plastic",
             _ => "timber",

@@ -68,7 +68,7 @@ public static class TypicalProducts
             Setting.Moisture,
             Grips(
                 good: [.. Metals, Substrate.GlassReinforcedPlastic, Substrate.Timber, Substrate.PlasticFrame],
-                primed: [Substrate.BareSteel, Substrate.Glass, Substrate.Acrylic]
+                primed: [Substrate.BareSteel, Substrate.Glass, Substrate.Acrylic, Substrate.Polycarbonate]
             ),
             25,
             20,
@@ -233,7 +233,7 @@ public static class TypicalProducts
             "Acrylic foam tape",
             ProductFamily.FoamTape,
             Setting.AtOnce,
-            Grips(good: [.. Metals, Substrate.Glass], primed: [Substrate.Acrylic, Substrate.PlasticFrame]),
+            Grips(good: [.. Metals, Substrate.Glass], primed: [Substrate.Acrylic, Substrate.Polycarbonate, Substrate.PlasticFrame]),
             50,
             null,
             null,

@@ -104,7 +104,7 @@ public enum VehicleKind
 /// <param name="RibOrder">What is cut first where ribs have to go.</param>
 /// <param name="SpacerRing">What holds a spacer ring.</param>
 /// <param name="WideTrim">What to do where two skins are too far apart for the edge trim.</param>
-/// <param name="Bedding">What beds the flange of a roof fitting.</param>
+/// <param name="Bedding">What beds a flange.</param>
 public sealed record Schools(
     RibInTheWay RibInTheWay,
     CutSize CutSize,
@@ -164,7 +164,7 @@ public enum WideTrim
     Wider,
 }
 
-/// <summary>What beds the flange of a roof fitting.</summary>
+/// <summary>What beds a flange.</summary>
 public enum FlangeBedding
 {
     /// <summary>Butyl tape, screws, self-levelling sealant over the heads: comes apart again.</summary>
@@ -172,4 +172,7 @@ public enum FlangeBedding
 
     /// <summary>Polyurethane adhesive or structural neutral silicone, roofing tape over the edge: holds without screws.</summary>
     Adhesive,
+
+    /// <summary>Hybrid polymer under the flange and as a fillet at its edge: one product for both, and no isocyanates.</summary>
+    HybridPolymer,
 }

@@ -15,11 +15,22 @@ public sealed record OfferedJoint(string PanelId, Joint Joint);
 /// <param name="Fault">What.</param>
 public sealed record JointFault(string JointId, string Fault);
 
+/// <summary>How the joints of a panel lie.</summary>
+/// <param name="PanelId">The panel.</param>
+/// <param name="Lies">How they lie.</param>
+public sealed record PanelLies(string PanelId, JointLies Lies);
+
 /// <summary>The joints of a vehicle.</summary>
 /// <param name="Joints">Those written down; their owner is the panel.</param>
 /// <param name="Offered">Those that follow from the shell.</param>
 /// <param name="Faults">What is wrong in their histories.</param>
-public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnlyList<OfferedJoint> Offered, IReadOnlyList<JointFault> Faults)
+/// <param name="Lies">How the joints of each panel lie.</param>
+public sealed record VehicleJoints(
+    IReadOnlyList<Stored<Joint>> Joints,
+    IReadOnlyList<OfferedJoint> Offered,
+    IReadOnlyList<JointFault> Faults,
+    IReadOnlyList<PanelLies> Lies
+)
 {
     private static bool Sealed(VehicleSnapshot of, Stored<Panel> panel, string findingId) =>
         of.Repairs.On(panel.Id).Any(r => r.Value.FindingIds.Contains(findingId) && OfRepair(of, panel, r) is not null);
@@ -51,6 +62,7 @@ public sealed record VehicleJoints(IReadOnlyList<Stored<Joint>> Joints, IReadOnl
                         .Select(joint => new OfferedJoint(panel.Id, joint))
                 ),
             ],
-            [.. of.Joints.SelectMany(j => JointHistory.Faults(j.Value).Select(fault => new JointFault(j.Id, fault)))]
+            [.. of.Joints.SelectMany(j => JointHistory.Faults(j.Value).Select(fault => new JointFault(j.Id, fault)))],
+            [.. of.Panels.Select(p => new PanelLies(p.Id, JointPreparation.LiesOn(p.Value.Facing)))]
         );
 }

@@ -98,12 +98,14 @@ public sealed record DewPointInput(
 /// <param name="Bedding">The school for roof flanges.</param>
 /// <param name="AirC">Temperature at which it is laid, C; null where that is open.</param>
 /// <param name="Lengths">How lengths are written in sentences; null for millimetres.</param>
+/// <param name="Lies">How the joint lies; null where nobody said.</param>
 public sealed record SealantChoiceInput(
     Joint Joint,
     [Count(0, 200, "At most 200 products are weighed.")] IReadOnlyList<Product> Products,
     FlangeBedding Bedding,
     [Within(-40, 80, "The temperature", "C")] double? AirC = null,
-    LengthFormat? Lengths = null
+    LengthFormat? Lengths = null,
+    JointLies? Lies = null
 );
 
 /// <summary>Input of the calculator <c>cure</c>.</summary>

@@ -219,6 +219,7 @@ export const figuresTexts = {
     second: 'The other',
     materials: {
       acrylic: 'Acrylic',
+      polycarbonate: 'Polycarbonate',
       glass: 'Glass',
       aluminium: 'Aluminium',
       steel: 'Steel',

@@ -152,11 +152,13 @@ export const shellTexts = {
       withClearanceCost: 'Costs metal that cannot be put back; centre by eye.',
     },
     bedding: {
-      ask: 'What beds a roof flange',
+      ask: 'What beds a flange',
       butylAndLapSealant: 'Butyl tape and lap sealant',
       butylAndLapSealantCost: 'Fills valleys and comes apart again; screws and their heads to seal.',
       adhesive: 'Adhesive and roofing tape',
       adhesiveCost: 'Holds without screws; comes off only by cutting.',
+      hybridPolymer: 'Hybrid polymer',
+      hybridPolymerCost: 'One product below and at the edge, no isocyanates; comes off only by cutting.',
     },
     spacerRing: {
       ask: 'What holds a spacer ring',

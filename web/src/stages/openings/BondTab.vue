@@ -36,6 +36,7 @@ const choice = useFigure('sealant-choice', () =>
         bedding: props.work.row!.value.schools.bedding ?? 'butylAndLapSealant',
         airC: air.value.dayC,
         lengths: lengths.value,
+        lies: joint.value.lies,
       }
     : null,
 )

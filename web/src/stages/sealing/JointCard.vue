@@ -39,6 +39,7 @@ const choice = useFigure('sealant-choice', () => ({
   bedding: props.bedding,
   airC: air.value.dayC,
   lengths: lengths.value,
+  lies: props.joint.lies,
 }))
 const rows = computed(() => choice.answer.value?.result.rows ?? [])
 const open = ref<string | null>(null)
@@ -90,7 +91,9 @@ const kinds = enums.JointEventKind
   </div>
   <div class="card" data-testid="choice">
     <h2>{{ t('sealing.which') }}</h2>
-    <p v-if="j.kind === 'roofFlange'" class="soft">{{ t('sealing.school', { school: t(`schools.bedding.${bedding}`) }) }}</p>
+    <p v-if="j.kind === 'roofFlange' || j.kind === 'sideFlange'" class="soft">
+      {{ t('sealing.school', { school: t(`schools.bedding.${bedding}`) }) }}
+    </p>
     <p v-if="choice.wrong.value" class="wrong" role="alert">{{ choice.wrong.value }}</p>
     <div v-for="p in choice.answer.value?.result.preparation ?? []" :key="p" class="first">
       <b>{{ t('sealing.first') }}:</b> {{ p }}

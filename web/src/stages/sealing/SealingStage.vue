@@ -115,7 +115,7 @@ function add() {
     notes: '',
   }
   edited.value = {
-    joint: { key: '', panelId: panel.id, row: null, value, product: null, faults: [] },
+    joint: { key: '', panelId: panel.id, row: null, value, product: null, faults: [], lies: null },
     panelId: panel.id,
     value: copyOf(value),
   }

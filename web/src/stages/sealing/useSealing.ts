@@ -17,6 +17,8 @@ export interface ShownJoint {
   /** The product that was chosen for it. */
   product: Stored<Product> | null
   faults: string[]
+  /** How it lies, by its panel. */
+  lies: Schemas['JointLies'] | null
 }
 
 /** How far a joint has come: nothing chosen, a product chosen, or sealed with it. */
@@ -50,6 +52,7 @@ export function useSealing() {
   const trouble = computed(() => sealing.wrong.value || (all.error.value ? said(all.error.value) : ''))
   const load = () => Promise.all([sealing.again(), all.refetch()])
 
+  const liesOn = (panelId: string) => answer.value?.lies.find((l) => l.panelId === panelId)?.lies ?? null
   const joints = computed<ShownJoint[]>(() => [
     ...((answer.value?.joints ?? []) as Stored<Joint>[]).map((row) => ({
       key: row.id,
@@ -58,6 +61,7 @@ export function useSealing() {
       value: row.value,
       product: products.value.find((p) => p.id === row.value.productId) ?? null,
       faults: answer.value!.faults.filter((f) => f.jointId === row.id).map((f) => f.fault),
+      lies: liesOn(row.ownerId!),
     })),
     ...(answer.value?.offered ?? []).map((o) => ({
       key: `${o.panelId} ${o.joint.of!.kind} ${o.joint.of!.id}`,
@@ -66,6 +70,7 @@ export function useSealing() {
       value: o.joint,
       product: null,
       faults: [],
+      lies: liesOn(o.panelId),
     })),
   ])
 

@@ -237,6 +237,7 @@ public sealed class ShellTests : IAsyncLifetime
     [InlineData("10")]
     [InlineData("11")]
     [InlineData("12")]
+    [InlineData("14")]
     public async Task A_vehicle_file_of_an_earlier_release_comes_in_whole_and_goes_out_in_today_s_form(string release)
     {
         string text = await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "frozen", $"vehicle-{release}.abri.json"));
@@ -252,7 +253,7 @@ public sealed class ShellTests : IAsyncLifetime
         IEnumerable<string> Names(JsonNode of, string list, Func<JsonNode, JsonNode> value) =>
             of["panels"]!.AsArray().SelectMany(p => p![list]!.AsArray().Select(x => (string)value(x!)["name"]!));
         // Version 2 of the format has members and openings under their keys.
-        Func<JsonNode, JsonNode> named = release is "6" or "7" or "9" or "10" or "11" or "12" ? x => x["value"]! : x => x;
+        Func<JsonNode, JsonNode> named = release is "6" or "7" or "9" or "10" or "11" or "12" or "14" ? x => x["value"]! : x => x;
         Assert.Equal(Names(old, "members", named), Names(record, "members", x => x["value"]!));
         Assert.Equal(Names(old, "openings", named), Names(record, "openings", x => x["value"]!));
         JsonNode[] joints = [.. record["panels"]!.AsArray().SelectMany(p => p!["joints"]?.AsArray().Select(j => j!) ?? [])];

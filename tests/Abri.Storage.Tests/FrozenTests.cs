@@ -27,6 +27,7 @@ public sealed class FrozenTests : IDisposable
     [InlineData("10", 22)]
     [InlineData("11", 25)]
     [InlineData("12", 28)]
+    [InlineData("14", 28)]
     public void An_old_file_opens_whole_and_its_history_is_walked_to_the_end_and_back(string schema, int changes)
     {
         using Scratch scratch = Opened(schema);

@@ -62,6 +62,9 @@ public enum Pane
 
     /// <summary>Acrylic sheet.</summary>
     Acrylic,
+
+    /// <summary>Polycarbonate sheet.</summary>
+    Polycarbonate,
 }
 
 /// <summary>A screw of the fitting's table.</summary>
@@ -129,6 +132,9 @@ public sealed record AirPassage(
 /// <param name="Air">What air it passes; null for none.</param>
 /// <param name="HeatMm">Distance that everything that burns keeps from its cut-out, mm; 0 when it does not get hot.</param>
 /// <param name="NeedsPower">Whether a cable has to reach it.</param>
+/// <param name="MouthMm">Distance that the mouth of a flue keeps from anything that opens or draws air, by the appliance's sheet, mm; null where
+/// the sheet
+/// does not say.</param>
 public sealed record Fitting(
     [Name] string Name,
     FittingKind Kind,
@@ -151,7 +157,8 @@ public sealed record Fitting(
     Bonded? Bonded = null,
     AirPassage? Air = null,
     [Within(0, 2000, "The distance of what burns", "mm")] double HeatMm = 0,
-    bool NeedsPower = false
+    bool NeedsPower = false,
+    [Within(0, 5000, "The distance of the flue's mouth", "mm")] double? MouthMm = null
 )
 {
     /// <summary>The fitting after quarter turns on its panel.</summary>

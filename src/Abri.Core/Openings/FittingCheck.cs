@@ -31,6 +31,8 @@ public static class FittingCheck
                     + "flange, cut-out and least lap."
             );
         }
+        if (fitting is { MouthMm: not null, Kind: not FittingKind.Flue })
+            return new Problem("mouth-without-flue", "/mouthMm", "Only a flue has a mouth: leave its distance empty here.");
         if (fitting.Clamp is { } clamp && clamp.LeastMm > clamp.MostMm)
             return new Problem("clamp-range-reversed", "/clamp", "The thinnest wall that can be clamped must not be thicker than the thickest.");
         if (fitting.Halves?.InnerFrame is { } inner && (inner.WidthMm < fitting.CutOut.WidthMm || inner.HeightMm < fitting.CutOut.HeightMm))

@@ -100,6 +100,8 @@ internal sealed class Ground
             if (m.Burns(site.Panel.Material) is not false)
                 yield return new Burnable(m.Name, MemberOutline.Of(m.Footprint), m.Burns(site.Panel.Material) is true);
         }
+        foreach (SiteCover cover in (site.Covers ?? []).Where(c => c.Burns is not false))
+            yield return new Burnable(cover.Name, cover.Area.Corners, cover.Burns is true);
         bool level = site.Panel.Facing is Facing.Up or Facing.Down;
         foreach (Zone z in (site.Zones ?? []).Where(z => z.Kind != ZoneKind.Stove))
         {

@@ -16,13 +16,22 @@ public static class OpeningVerdict
 {
     private const string RoofCaution = "On the roof: firm ladder, no wind, soft shoes that carry no grit, and boards across the bows.";
 
-    private static readonly string[] Cautions =
-    [
-        "Look behind the lining before you cut: wiring and pipes are where nobody drew them.",
-        "Disconnect the battery. Wear eye and ear protection and cut-proof gloves; sparks and swarf burn paint and glass.",
-        "Cover what lies below and take up all swarf the same day: it rusts. Paint the cut edge before anything is fitted.",
-        "Local rules and licensed practice come first where structure, gas or safety glazing is concerned.",
-    ];
+    private static string[] CautionsOn(Panel panel) =>
+        [
+            "Look behind the lining before you cut: wiring and pipes are where nobody drew them.",
+            panel.Material switch
+            {
+                SkinMaterial.GlassReinforcedPlastic =>
+                    "Disconnect the battery. Respirator, eyes and long sleeves: the dust of glass fibre harms the lungs. Seal the cut "
+                        + "edge before anything is fitted.",
+                SkinMaterial.PlywoodSkin =>
+                    "Disconnect the battery. Eyes, ears and dust mask. Seal the cut edge before anything is fitted: end grain drinks water.",
+                _ => "Disconnect the battery. Wear eye and ear protection and cut-proof gloves; sparks and swarf burn paint and glass. "
+                    + "Take all swarf up the same day "
+                    + $"{(panel.Material == SkinMaterial.Aluminium ? "" : "(it rusts) ")}and paint the cut edge before anything is fitted.",
+            },
+            "Local rules and licensed practice come first where structure, gas or safety glazing is concerned.",
+        ];
 
     /// <summary>Judges the place.</summary>
     /// <param name="site">What decides.</param>
@@ -37,7 +46,13 @@ public static class OpeningVerdict
         var placed = new Placed(ground, centre);
         sheet.Step("w", "cut-out along the vehicle", "from the fitting", ground.Fitting.CutOut.WidthMm, "mm");
         sheet.Step("h", "cut-out across", "from the fitting", ground.Fitting.CutOut.HeightMm, "mm");
-        List<Judgement> rows = [.. MayBlock(placed, sheet), .. FlangeRules.Bedding(placed, sheet), .. BackingRule.Rows(placed, sheet)];
+        List<Judgement> rows =
+        [
+            .. MayBlock(placed, sheet),
+            .. FlangeRules.Bedding(placed, sheet),
+            .. FindingRules.Rows(placed),
+            .. BackingRule.Rows(placed, sheet),
+        ];
         sheet.Cite(PlacingFigures.Assumed);
         rows = [.. rows.OrderByDescending(r => r.State)];
 
@@ -52,7 +67,7 @@ public static class OpeningVerdict
                 rows,
                 [
                     .. KindRules.Cautions(ground.Fitting, site.Panel),
-                    .. Cautions,
+                    .. CautionsOn(site.Panel),
                     .. site.Panel.Facing == Facing.Up ? [RoofCaution] : Array.Empty<string>(),
                 ]
             )
@@ -70,6 +85,7 @@ public static class OpeningVerdict
             .. UseRules.Rows(placed, sheet),
             .. DoorRules.Rows(placed, sheet),
             .. KindRules.Rows(placed, sheet),
+            .. FlueRules.Rows(placed, sheet),
         ];
 
     private static (string Summary, string Reason) Summary(JudgementState state, List<Judgement> rows, Ground ground)

@@ -15,6 +15,8 @@ namespace Abri.Core.Openings;
 /// <param name="Zones">Parts of the inside.</param>
 /// <param name="Lengths">How lengths are written in sentences; millimetres when null.</param>
 /// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
+/// <param name="Covers">What lies on or behind the skin and may burn: insulation, foam, membranes, linings.</param>
+/// <param name="Findings">What was found on the panel.</param>
 public sealed record Site(
     Panel Panel,
     [Members] IReadOnlyList<Member> Members,
@@ -25,8 +27,16 @@ public sealed record Site(
     [Neighbours] IReadOnlyList<Neighbour>? Neighbours = null,
     [Zones] IReadOnlyList<Zone>? Zones = null,
     LengthFormat? Lengths = null,
-    [Doors] IReadOnlyList<Panel>? Doors = null
+    [Doors] IReadOnlyList<Panel>? Doors = null,
+    [Count(0, 200, "A site has at most 200 coverings.")] IReadOnlyList<SiteCover>? Covers = null,
+    [Count(0, 500, "A panel has at most 500 findings.")] IReadOnlyList<Finding>? Findings = null
 );
+
+/// <summary>Something that covers a part of a panel.</summary>
+/// <param name="Name">What people call it.</param>
+/// <param name="Area">What it covers.</param>
+/// <param name="Burns">Whether it burns; null where nobody said.</param>
+public sealed record SiteCover([Name] string Name, PanelBox Area, bool? Burns);
 
 /// <summary>Another fitting on the same panel.</summary>
 /// <param name="Name">What people call the opening.</param>
@@ -52,10 +62,16 @@ public static class PlacingFigures
     /// <summary>Mass from which a roof unit needs a bow in front and behind, kg: assumption.</summary>
     public const double HeavyKg = 12;
 
+    /// <summary>Widest bay in which two bows carry such a unit, mm: assumption; the unit's sheet comes first.</summary>
+    public const double HeavySpanMm = 700;
+
     /// <summary>Difference that no tape shows; a fitting that fits exactly counts as fitting, mm.</summary>
     internal const double HairMm = 0.01;
 
-    internal static readonly Source Assumed = new("Edge margin 10 mm, gap between flanges 30 mm, heavy from 12 kg", SourceKind.Assumption);
+    internal static readonly Source Assumed = new(
+        "Edge margin 10 mm, gap between flanges 30 mm, heavy from 12 kg, carried up to 700 mm",
+        SourceKind.Assumption
+    );
     internal static readonly Source Clearances = new(
         "Clearances from the cut edge to members, as the fitting's entry gives them",
         SourceKind.CommonPractice

@@ -3,6 +3,7 @@ using Abri.Core.Openings.Together;
 using Abri.Core.Procedures;
 using Abri.Core.Record;
 using Abri.Core.Shell;
+using Abri.Core.Water;
 
 namespace Abri.Core.Stages;
 
@@ -33,8 +34,17 @@ public static class OpeningSites
             ],
             of.Zones.Values(),
             of.Lengths,
-            Doors(of, panel)
+            Doors(of, panel),
+            Covers(of, panel),
+            of.Findings.On(panel.Id).Values()
         );
+
+    private static SiteCover[] Covers(VehicleSnapshot of, Stored<Panel> panel) =>
+        [.. of.Water.Coverings.On(panel.Id).Where(c => c.Value.Kind is not (CoveringKind.Sealant or CoveringKind.Patch)).Select(c => Cover(c.Value))];
+
+    /// <summary>Foam and foil burn; of wool, boards and cladding nobody said what they are.</summary>
+    private static SiteCover Cover(Covering covering) =>
+        new(covering.Name, covering.Area, covering.Kind is CoveringKind.Foam or CoveringKind.Membrane ? true : null);
 
     /// <summary>What the procedure of an opening is made from, with the product that its joint names.</summary>
     public static OpeningWork Work(VehicleSnapshot of, Stored<Opening> row) =>
@@ -68,7 +78,8 @@ public static class OpeningSites
             ],
             of.Zones.Values(),
             of.Lengths,
-            Doors(of, panel)
+            Doors(of, panel),
+            Covers(of, panel)
         );
     }
 

@@ -109,7 +109,7 @@ internal static class CalculatorEndpoints
             .Validate<RestingPlaneInput>()
             .WithName("resting-plane");
         calculators
-            .MapPost("/seat", (SeatInput x) => Answer(FlangeSeat.Of(x.Site, x.Centre, x.Tape ?? BeddingTape.Usual), "/site"))
+            .MapPost("/seat", (SeatInput x) => Answer(FlangeSeat.Of(x.Site, x.Centre, x.Tape), "/site"))
             .Validate<SeatInput>()
             .WithName("seat");
         calculators
@@ -347,8 +347,16 @@ internal static class CalculatorEndpoints
             .Validate<OpeningProcedureInput>()
             .WithName("opening-procedure");
         calculators
+            .MapPost("/header-size", (HeaderSizeInput x) => Answer(HeaderSize.Of(x.ClearMm, x.Material)))
+            .Validate<HeaderSizeInput>()
+            .WithName("header-size");
+        calculators
+            .MapPost("/condensation", (CondensationInput x) => Answer(Condensation.Of(x.Signs)))
+            .Validate<CondensationInput>()
+            .WithName("condensation");
+        calculators
             .MapPost("/sealant-choice", (SealantChoiceInput x) =>
-                Answer(SealantChoice.Of(x.Joint, x.Products, x.Bedding, x.AirC, x.Lengths ?? LengthFormat.Millimetres))
+                Answer(SealantChoice.Of(x.Joint, x.Products, x.Bedding, x.AirC, x.Lengths ?? LengthFormat.Millimetres, x.Lies))
             )
             .Validate<SealantChoiceInput>()
             .WithName("sealant-choice");

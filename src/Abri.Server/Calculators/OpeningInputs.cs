@@ -53,3 +53,8 @@ public sealed record TapePlanInput(
 /// <summary>Input of the calculator <c>opening-procedure</c>.</summary>
 /// <param name="Work">What the procedure is made from.</param>
 public sealed record OpeningProcedureInput(OpeningWork Work);
+
+/// <summary>Input of the calculator <c>header-size</c>.</summary>
+/// <param name="ClearMm">Clear length between what carries it, mm.</param>
+/// <param name="Material">What it is made of.</param>
+public sealed record HeaderSizeInput([Within(50, 6000, "The clear length", "mm")] double ClearMm, HeaderMaterial Material = HeaderMaterial.Timber);

@@ -55,6 +55,7 @@ public sealed class FittingStore(Database database) : Store<Fitting>(database, "
             ["air"] = Storage.Columns.MaybeJson(value.Air),
             ["heat_mm"] = value.HeatMm,
             ["needs_power"] = value.NeedsPower,
+            ["mouth_mm"] = value.MouthMm,
         };
 
     /// <inheritdoc/>
@@ -81,7 +82,8 @@ public sealed class FittingStore(Database database) : Store<Fitting>(database, "
             row.MaybeJson<Bonded>("bonded"),
             row.MaybeJson<AirPassage>("air"),
             row.Real("heat_mm"),
-            row.Int("needs_power") == 1
+            row.Int("needs_power") == 1,
+            row.MaybeReal("mouth_mm")
         );
 
     /// <inheritdoc/>

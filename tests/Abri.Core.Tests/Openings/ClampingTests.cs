@@ -54,6 +54,12 @@ public class ClampingTests
     public void Where_to_go_on_is_the_place_with_most_left()
     {
         Assert.Contains("place 3 by 1.5 mm", Gasket.Of([8, 8, 8], [4, 4.5, 5.5], LengthFormat.Millimetres).Value!.Result.Verdict);
+        // By hand, 8 free: 3.2 is squeezed more than half, 5.5 less: 0.8 back, then 1.5 on.
+        Assert.Equal(
+            "The frame is skewed: place 2 is squeezed more than half and place 3 less. Ease place 2 first by 0.8 mm, then go on at place "
+                + "3 by 1.5 mm.",
+            Gasket.Of([8, 8, 8], [4, 3.2, 5.5], LengthFormat.Millimetres).Value!.Result.Verdict
+        );
         Assert.Contains("squeezed too far", Gasket.Of([8, 8], [4, 1], LengthFormat.Millimetres).Value!.Result.Verdict);
         Assert.Equal("/afterMm/1", Gasket.Of([8, 8], [4, 9], LengthFormat.Millimetres).Problem!.Pointer);
         Assert.Contains("larger than before", Gasket.Of([8, 8], [4, 9], LengthFormat.Millimetres).Problem!.Message);

@@ -65,10 +65,15 @@ public static class Gasket
         for (int i = 0; i < places.Length; i++)
             sheet.Step($"q_{i + 1}", $"compressed by, place {i + 1}", "1 - after / before", places[i].Compressed * 100, "%");
         sheet.Cite(new Source("Compressed by 50 to 75 %, or to 50 to 75 %: both readings", SourceKind.CommonPractice));
+        int tightest = Array.FindIndex(places, p => p.GoOnMm == places.Min(x => x.GoOnMm));
         int furthest = Array.FindIndex(places, p => p.GoOnMm == places.Max(x => x.GoOnMm));
         string verdict =
             places.Any(p => p.Compressed > 0.75 + HairMm) ? "It is squeezed too far somewhere: ease it, or the gasket takes a set."
             : places.All(p => p is { MeetsBy: true, MeetsTo: true }) ? "It meets both readings all round: stop here."
+            : places.Any(p => p is { MeetsBy: true, MeetsTo: false }) && places.Any(p => p is { MeetsBy: false, MeetsTo: true })
+                ? $"The frame is skewed: place {tightest + 1} is squeezed more than half and place {furthest + 1} less. Ease place "
+                    + $"{tightest + 1} first by "
+                    + $"{lengths.Text(-places[tightest].GoOnMm)}, then go on at place {furthest + 1} by {lengths.Text(places[furthest].GoOnMm)}."
             : places.All(p => p.MeetsBy || p.MeetsTo)
                 ? $"It meets one reading everywhere. Go on at place {furthest + 1} by {lengths.Text(places[furthest].GoOnMm)} to meet both."
             : $"Go on at place {furthest + 1}: {lengths.Text(places[furthest].GoOnMm)} more.";

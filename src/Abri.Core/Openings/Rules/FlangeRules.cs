@@ -126,12 +126,22 @@ internal static class FlangeRules
             rise,
             flat,
             Unit.Mm,
-            good
-                ? "The fitting takes this as it is."
-                : $"The fitting takes {placed.L(flat)} as it is; the middle of its sides will stand off the skin.",
-            good ? null : "Build it up towards the corners.",
+            good ? "The fitting takes this as it is." : $"The fitting takes {placed.L(flat)} as it is. {StandsOff(placed, along, across)}",
+            good ? null : "Build it up where it stands off, by the Seat tab, so that the screws do not bend the flange.",
             [new Mark(placed.Flange.Corners, true)]
         );
+    }
+
+    /// <summary>Where a flat flange stands off a skin that bulges: it rests on the crown.</summary>
+    private static string StandsOff(Placed placed, double along, double across)
+    {
+        Facing facing = placed.Ground.Site.Panel.Facing;
+        (string all, string ends) =
+            across >= along
+                ? (Sides(Side.Top, Side.Bottom), Sides(Side.Front, Side.Rear))
+                : (Sides(Side.Front, Side.Rear), Sides(Side.Top, Side.Bottom));
+        return $"It rests on the crown: the {all} edges stand off all along, the {ends} ones at their ends.";
+        string Sides(Side one, Side other) => $"{facing.Name(one)} and {facing.Name(other)}";
     }
 
     /// <summary>The gap under the flange as it comes to rest on the surface that counts, the same as on the tab Seat; only where the skin is not

@@ -1,4 +1,5 @@
 using Abri.Core.Geometry;
+using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
 using Abri.Core.Work;
 
@@ -32,16 +33,37 @@ internal static class HeaderFor
         Mark[] headers = across
             ? [Line(first.Box.SMaxMm, cut.TMaxMm, second.Box.SMinMm, cut.TMaxMm), Line(first.Box.SMaxMm, cut.TMinMm, second.Box.SMinMm, cut.TMinMm)]
             : [Line(cut.SMinMm, first.Box.TMaxMm, cut.SMinMm, second.Box.TMinMm), Line(cut.SMaxMm, first.Box.TMaxMm, cut.SMaxMm, second.Box.TMinMm)];
+        Mark[] where = [new Mark(rib.Outline, true), .. headers];
+        if (!HeaderSize.Of(length, InnerFrame.MaterialFor(placed.Fitting)).IsOk(out Worked<Header>? sized, out _))
+        {
+            string tooLong = HeaderSize.TooLong(placed.Ground.Lengths, length);
+            return new Judgement(
+                $"crossed-{rib.Index}",
+                JudgementState.Blocked,
+                $"{rib.Member.Name} would be cut over too long a span",
+                length,
+                HeaderSize.MostClearMm,
+                Unit.Mm,
+                $"Its load would go to {first.Member.Name} and {second.Member.Name}.",
+                char.ToUpperInvariant(tooLong[0]) + tooLong[1..],
+                where
+            );
+        }
+        Header header = sized.Result;
+        foreach (Source source in sized.Sources)
+            sheet.Cite(source);
         return new Judgement(
             $"crossed-{rib.Index}",
             JudgementState.NeedsWork,
             $"{rib.Member.Name} is cut and needs two headers",
             length,
-            null,
+            HeaderSize.MostClearMm,
             Unit.Mm,
-            $"Its load goes to {first.Member.Name} and {second.Member.Name}: headers {placed.L(length)} long in the clear, plus their landings.",
-            "Fit the headers before the rib is cut through, or move to a place between ribs.",
-            [new Mark(rib.Outline, true), .. headers]
+            $"Its load goes to {first.Member.Name} and {second.Member.Name}: headers {placed.L(length)} long in the clear, of "
+                + $"{header.Section.Text(placed.Ground.Lengths)}, {placed.L(header.LandingMm)} of landing and {header.BoltsEach} bolts at "
+                + "either end.",
+            "Fit the headers before the rib is cut through and tie its cut ends to them, or move to a place between ribs.",
+            where
         );
     }
 

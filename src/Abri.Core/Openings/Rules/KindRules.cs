@@ -1,11 +1,12 @@
 using Abri.Core.Geometry;
+using Abri.Core.Openings.Seating;
 using Abri.Core.Shell;
 using Abri.Core.Work;
 
 namespace Abri.Core.Openings.Rules;
 
-/// <summary>What some kinds of fitting ask for beside their place: distance from what burns, a cable, an edge trim over two skins, a frame round a
-/// hatch, a sill in a wall that tapers.</summary>
+/// <summary>What some kinds of fitting ask for beside their place: a cable, the edge of two skins, a frame round a hatch, a sill in a wall that
+/// tapers.</summary>
 internal static class KindRules
 {
     /// <summary>Widest edge that an edge trim takes, both skins and the gap between them, mm: assumption.</summary>
@@ -19,11 +20,6 @@ internal static class KindRules
 
     public static IEnumerable<Judgement> Rows(Placed placed, Worksheet sheet)
     {
-        if (placed.Fitting.HeatMm > 0)
-        {
-            foreach (Judgement row in Heat(placed))
-                yield return row;
-        }
         if (placed.Fitting.NeedsPower)
             yield return Power(placed);
         if (placed.Ground.Site.Panel.SkinGapMm is { } gap)
@@ -84,68 +80,6 @@ internal static class KindRules
         );
     }
 
-    /// <summary>Flammable members within the heat distance block it; where the material is not known, it asks.</summary>
-    private static IEnumerable<Judgement> Heat(Placed placed)
-    {
-        double wanted = placed.Fitting.HeatMm;
-        if (placed.Ground.SkinBurns)
-        {
-            yield return new Judgement(
-                "heat-skin",
-                JudgementState.Blocked,
-                "The skin itself burns",
-                0,
-                wanted,
-                Unit.Mm,
-                "It would touch the hot plate all round.",
-                $"Cut the skin back by {placed.L(wanted)} all round and close that with sheet metal, entered as a panel of its own; "
-                    + "or choose a flue whose sheet allows it to pass through a skin that burns.",
-                [new Mark(placed.Cut.Grown(wanted).Corners, true)]
-            );
-        }
-        var cut = Plane.Polygon(placed.Cut);
-        (Burnable Thing, double Mm)[] near =
-        [
-            .. placed
-                .Ground.Burnables.Select(b => (b, cut.Distance(Plane.Polygon(b.Outline))))
-                .Where(x => x.Item2 < wanted - PlacingFigures.HairMm)
-                .OrderBy(x => x.Item2),
-        ];
-        foreach ((bool sure, JudgementState state) in new[] { (true, JudgementState.Blocked), (false, JudgementState.NeedsWork) })
-        {
-            (Burnable Thing, double Mm)[] those = [.. near.Where(n => n.Thing.Sure == sure)];
-            if (those.Length == 0)
-                continue;
-            string others = those.Length > 1 ? $" So are: {string.Join(", ", those.Skip(1).Take(4).Select(t => t.Thing.Name))}." : "";
-            yield return new Judgement(
-                sure ? "heat" : "heat-unknown",
-                state,
-                sure ? $"{those[0].Thing.Name} burns and is too near" : $"Does {those[0].Thing.Name} burn?",
-                those[0].Mm,
-                wanted,
-                Unit.Mm,
-                $"Within {placed.L(wanted)} of the cut-out timber, plastic, cloth and cables char.{others}",
-                sure
-                    ? $"Move {placed.L(wanted - those[0].Mm)} away, or cut it back by as much and draw it as it is then; or choose "
-                        + "a flue that is shielded and needs less."
-                    : "Look, and enter what it is made of; what stands below keeps the same distance from the pipe.",
-                [.. those.Select(t => new Mark(t.Thing.Outline, true))]
-            );
-        }
-        if (near.Length == 0 && !placed.Ground.SkinBurns)
-            yield return new Judgement(
-                "heat",
-                JudgementState.Good,
-                "Clear of what burns",
-                null,
-                wanted,
-                Unit.Mm,
-                "Nothing that is drawn comes nearer. Lining and insulation keep the same distance.",
-                null,
-                []
-            );
-    }
-
     private static Judgement Power(Placed placed)
     {
         Obstacle? run = placed
@@ -176,9 +110,47 @@ internal static class KindRules
             );
     }
 
+    /// <summary>Room that an edge trim takes at the edge of the hole, mm: assumption.</summary>
+    public const double TrimThickMm = 3;
+
+    /// <summary>Whether an edge trim goes on: where the edge stays in sight and the fitting leaves it room. Under a screwed flange and in a clamp
+    /// frame
+    /// it holds the flange off the skin; the edge of a core is filled instead.</summary>
+    public static bool TakesTrim(Fitting fitting, Panel panel) =>
+        !IsSandwich(panel)
+        && fitting.Kind == FittingKind.BondedWindow
+        && Math.Min(fitting.CutOut.WidthMm - fitting.Neck.WidthMm, fitting.CutOut.HeightMm - fitting.Neck.HeightMm) / 2 >= TrimThickMm;
+
+    /// <summary>Whether a panel of two skins is one of a core between sheets that are glued to it.</summary>
+    public static bool IsSandwich(Panel panel) =>
+        panel.SkinGapMm is not null && panel.Material is SkinMaterial.GlassReinforcedPlastic or SkinMaterial.PlywoodSkin;
+
+    /// <summary>How deep the core of a sandwich is dug out round a hole, mm: common practice.</summary>
+    public const double CoreMm = 25;
+
     private static Judgement TwoSkins(Placed placed, double gapMm, Worksheet sheet)
     {
         double edge = sheet.Step("b", "edge over both skins", "gap + 2 skins", gapMm + (2 * placed.Ground.Site.Panel.SkinMm), "mm");
+        if (!TakesTrim(placed.Fitting, placed.Ground.Site.Panel))
+        {
+            bool core = IsSandwich(placed.Ground.Site.Panel);
+            return new Judgement(
+                "two-skins",
+                JudgementState.NeedsWork,
+                core ? "Two skins with a core between them" : "Two skins with a gap between them",
+                edge,
+                null,
+                Unit.Mm,
+                core
+                    ? "Screws and clamps crush a bare core, and water runs into it."
+                    : "Pinched together they buckle and the bond between them opens.",
+                core
+                    ? $"Dig the core out {placed.L(CoreMm)} all round and fill the edge with timber or thickened resin."
+                    : "Fill the gap round the hole with strips as thick as it, glued to both skins. No edge trim here: it would hold the "
+                        + "flange off the skin.",
+                []
+            );
+        }
         double trim = sheet.Step("l_trim", "edge trim", $"perimeter + {TrimOverlapMm:0} mm", placed.Fitting.CutOut.PerimeterMm + TrimOverlapMm, "mm");
         sheet.Cite(new Source($"Edge trim takes up to {TrimMostMm:0} mm", SourceKind.Assumption));
         string joint = $"{placed.L(trim)} of trim, trimmed back at the least seen edge.";
@@ -199,9 +171,26 @@ internal static class KindRules
 
     private static Judgement Framed(Placed placed, Worksheet sheet)
     {
-        const double landing = Seating.InnerFrame.LandingMm;
         RoundedRectangle cut = placed.Fitting.CutOut;
-        double header = sheet.Step("l_h", "header above and below", "width + 2 landings", cut.WidthMm + (2 * landing), "mm");
+        if (!HeaderSize.Of(cut.WidthMm, HeaderMaterial.Timber).IsOk(out Worked<Header>? sized, out _))
+        {
+            string tooLong = HeaderSize.TooLong(placed.Ground.Lengths, cut.WidthMm);
+            return new Judgement(
+                "framed",
+                JudgementState.Blocked,
+                "Wider than its frame is sized for",
+                cut.WidthMm,
+                HeaderSize.MostClearMm,
+                Unit.Mm,
+                "A hatch takes stiffness out of the wall, and its header has to give that back.",
+                char.ToUpperInvariant(tooLong[0]) + tooLong[1..],
+                []
+            );
+        }
+        Header header = sized.Result;
+        foreach (Source source in sized.Sources)
+            sheet.Cite(source);
+        sheet.Step("l_h", "header above and below", "width + 2 landings", header.LengthMm, "mm");
         double diagonal = sheet.Step(
             "d",
             "diagonal of the framed opening",
@@ -216,8 +205,9 @@ internal static class KindRules
             null,
             null,
             Unit.Mm,
-            $"Header and sill of {placed.L(header)}, posts of {placed.L(cut.HeightMm)}, a gusset in each corner against racking; "
-                + "the hinge plate lands on the header.",
+            $"Header and sill of {header.Section.Text(placed.Ground.Lengths)}, {placed.L(header.LengthMm)} long, posts of "
+                + $"{placed.L(cut.HeightMm)}, a gusset "
+                + "in each corner against racking; the hinge plate lands on the header.",
             $"Fit the frame before the skin is cut; both diagonals {placed.L(diagonal)}.",
             []
         );

@@ -57,7 +57,7 @@ internal static class UseRules
                 clamp.LeastMm,
                 Unit.Mm,
                 $"The screws would bottom before it is tight. It grips {placed.L(clamp.LeastMm)} to {placed.L(clamp.MostMm)}.",
-                $"Fit a spacer ring of at least {placed.L(ring)} inside.",
+                $"Fit a spacer ring of at least {placed.L(ring)} inside, or an inner frame thicker by as much.",
                 []
             );
         }
@@ -121,18 +121,26 @@ internal static class UseRules
 
     private static Judgement Carried(Placed placed)
     {
-        bool both = IsBow(placed, Side.Front) && IsBow(placed, Side.Rear);
+        double? span =
+            IsBow(placed, Side.Front) && IsBow(placed, Side.Rear)
+                ? placed.Nearest[Side.Front].GapMm + placed.Cut.WidthMm + placed.Nearest[Side.Rear].GapMm
+                : null;
+        bool near = span <= PlacingFigures.HeavySpanMm + PlacingFigures.HairMm;
         return new Judgement(
             "carried",
-            both ? JudgementState.Good : JudgementState.Blocked,
-            "Heavy or shaking unit between two bows",
-            placed.Fitting.MassKg,
-            null,
-            Unit.Kg,
-            both
-                ? "A bow in front and one behind carry it."
-                : "A bare skin drums and cracks under a unit like this: it needs a bow in front and one behind.",
-            both ? null : "Choose a place in a bay that has a bow at both ends.",
+            near ? JudgementState.Good : JudgementState.Blocked,
+            span is null || near ? "Heavy or shaking unit between two bows" : "The bows that would carry it stand too far apart",
+            span is null ? placed.Fitting.MassKg : span,
+            span is null ? null : PlacingFigures.HeavySpanMm,
+            span is null ? Unit.Kg : Unit.Mm,
+            near ? "A bow in front and one behind carry it."
+                : span is null ? "A bare skin drums and cracks under a unit like this: it needs a bow in front and one behind."
+                : $"{placed.Fitting.MassKg:0.#} kg on so wide a skin make it swing and crack at every bump.",
+            near ? null
+                : span is null ? "Choose a place in a bay that has a bow at both ends."
+                : $"Choose a bay of at most {placed.L(PlacingFigures.HeavySpanMm)}, or fit two bearers from bow to bow below it, draw "
+                    + "them as bows, and let the unit stand on "
+                    + "them.",
             []
         );
     }

@@ -72,8 +72,8 @@ public static class FlangeSeat
     /// <summary>The seat of a fitting at a place.</summary>
     /// <param name="site">What decides.</param>
     /// <param name="centre">The place.</param>
-    /// <param name="tape">The bedding tape.</param>
-    public static Result<Worked<Seat>> Of(Site site, PanelPoint centre, BeddingTape tape)
+    /// <param name="asked">The bedding tape; null for the one that suits land and gap.</param>
+    public static Result<Worked<Seat>> Of(Site site, PanelPoint centre, BeddingTape? asked)
     {
         if (ShellCheck.Of(site.Panel, site.Members) is { } shell)
             return shell;
@@ -96,6 +96,7 @@ public static class FlangeSeat
         double ringMm2 = flange.AreaMm2 - cut.AreaMm2,
             fill = FillMl(flange, cut, surface, rest.Result);
         double greatest = Math.Max(rest.Result.MaxGapMm, sides.Max(s => s.MaxGapMm));
+        BeddingTape tape = asked ?? BeddingTape.For(sides.Min(s => s.LandMm), greatest);
         // What bedding may not carry gets no plan for bedding.
         bool bedded = greatest <= turned.BeddingMostMm;
         if (bedded && TapePlan.TooThin(sides, tape) is { } thin)
@@ -135,7 +136,7 @@ public static class FlangeSeat
         if (gapMm <= fitting.FlatnessMm)
             return (
                 JudgementState.Good,
-                $"It sits flat: no gap is more than {lengths.Text(gapMm)}, and {lengths.Text(fitting.FlatnessMm)} do.{rocks}"
+                $"It sits flat: gaps of up to {lengths.Text(gapMm)}, and it takes {lengths.Text(fitting.FlatnessMm)}.{rocks}"
             );
         return gapMm <= fitting.BeddingMostMm
             ? (

@@ -18,9 +18,9 @@ public sealed record Scribe(Side Side, double LengthMm, IReadOnlyList<ScribePlac
 /// <summary>A pair of headers for bows that are cut.</summary>
 /// <param name="Bows">Names of the bows.</param>
 /// <param name="ClearMm">Length between the members that carry the headers, mm; null where there is none on one side.</param>
-/// <param name="LengthMm">Length of each header with its landings, mm; null where nothing carries it.</param>
+/// <param name="Size">Each header; null where nothing carries it, or where it would be longer than is sized here.</param>
 /// <param name="Onto">On what it lands.</param>
-public sealed record FrameHeader(IReadOnlyList<string> Bows, double? ClearMm, double? LengthMm, IReadOnlyList<string> Onto);
+public sealed record FrameHeader(IReadOnlyList<string> Bows, double? ClearMm, Header? Size, IReadOnlyList<string> Onto);
 
 /// <summary>A frame of timber or ply below the skin.</summary>
 /// <param name="Sides">Scribe of each side.</param>
@@ -34,7 +34,7 @@ public sealed record FramePlan(IReadOnlyList<Scribe> Sides, double ThickMm, IRea
 /// Each side is a straight blank held against the underside at its lowest place; what stands between blank and skin elsewhere is what the blank must
 /// be taller there, so all but the highest places are planed off. The skin has the same thickness everywhere, so its underside has the shape of the
 /// surface.
-/// Where a bow is cut (school B) the frame becomes its header: it lands on the next members with <see cref="LandingMm"/> at either end.
+/// Where a bow is cut (school B) headers carry it to the next members (<see cref="HeaderSize"/>), of steel where it gets hot.
 /// </remarks>
 /// <example>Ridges 8 mm high across a side: under the flat skin 8 mm are planed off, under the ridges nothing.</example>
 public static class InnerFrame
@@ -44,9 +44,6 @@ public static class InnerFrame
 
     /// <summary>What a frame keeps at its thinnest, mm: assumption.</summary>
     public const double LeastLeftMm = 18;
-
-    /// <summary>How far a header lands on what carries it, mm: common practice.</summary>
-    public const double LandingMm = 40;
 
     /// <summary>The frame of a fitting at a place.</summary>
     /// <param name="site">What decides.</param>
@@ -69,7 +66,7 @@ public static class InnerFrame
         sheet.Cite(new Source($"{LeastLeftMm:0} mm left at the thinnest", SourceKind.Assumption));
         FrameHeader[] headers = site.RibInTheWay == RibInTheWay.CutSecondary ? [.. Headers(ground, cut, sheet)] : [];
         if (headers.Length > 0)
-            sheet.Cite(new Source($"A cut bow is carried by headers that land {LandingMm:0} mm on its neighbours", SourceKind.CommonPractice));
+            sheet.Cite(new Source("A cut bow is carried by headers that land on its neighbours", SourceKind.CommonPractice));
         LengthFormat l = ground.Lengths;
         string verdict =
             (
@@ -80,10 +77,11 @@ public static class InnerFrame
             + (fitting.HeatMm > 0 ? " Of steel or cement board, not of timber: it gets hot here." : "")
             + string.Concat(
                 headers.Select(h =>
-                    h.LengthMm is { } length
-                        ? $" {string.Join(" and ", h.Bows)} {(h.Bows.Count == 1 ? "is" : "are")} cut: two headers of "
-                            + $"{l.Text(length)} onto {string.Join(" and ", h.Onto)}, fitted before anything is cut through."
-                        : $" {string.Join(" and ", h.Bows)} must not be cut: nothing carries a header on one side."
+                    h.Size is { } size
+                        ? $" {string.Join(" and ", h.Bows)} {(h.Bows.Count == 1 ? "is" : "are")} cut: two headers of {size.Section.Text(l)}, "
+                            + $"{l.Text(size.LengthMm)} long, onto {string.Join(" and ", h.Onto)}, fitted before anything is cut through."
+                        : $" {string.Join(" and ", h.Bows)} must not be cut: "
+                            + (h.ClearMm is { } clear ? HeaderSize.TooLong(l, clear) : "nothing carries a header on one side.")
                 )
             );
         return sheet.Finish(new FramePlan(sides, thick, headers, verdict));
@@ -125,14 +123,18 @@ public static class InnerFrame
                 yield return new FrameHeader(bows, null, null, []);
                 continue;
             }
-            double length = sheet.Step(
-                $"l_{bows[0]}",
-                $"header for {string.Join(" and ", bows)}",
-                "clear + 2 landings",
-                clear + (2 * LandingMm),
-                "mm"
-            );
-            yield return new FrameHeader(bows, clear, length, [first.Member.Name, second.Member.Name]);
+            Header? size = null;
+            if (HeaderSize.Of(clear, MaterialFor(ground.Fitting)).IsOk(out Worked<Header>? sized, out _))
+            {
+                size = sized.Result;
+                sheet.Step($"l_{bows[0]}", $"header for {string.Join(" and ", bows)}", "clear + 2 landings", size.LengthMm, "mm");
+                foreach (Source source in sized.Sources)
+                    sheet.Cite(source);
+            }
+            yield return new FrameHeader(bows, clear, size, [first.Member.Name, second.Member.Name]);
         }
     }
+
+    /// <summary>Headers are of timber, since the frame and the lining are screwed to them; of steel where it gets hot.</summary>
+    internal static HeaderMaterial MaterialFor(Fitting fitting) => fitting.HeatMm > 0 ? HeaderMaterial.SteelTube : HeaderMaterial.Timber;
 }

@@ -21,8 +21,24 @@ public sealed record BeddingTape(
     [Within(0.1, 1, "What is left of it when squeezed")] double SqueezedShare
 )
 {
-    /// <summary>A usual roll, 40 x 10 mm, squeezed to half: assumption.</summary>
+    /// <summary>A roll where valleys are filled, 40 x 10 mm, squeezed to half: assumption.</summary>
     public static BeddingTape Usual { get; } = new(40, 10, 0.5);
+
+    /// <summary>Thickness on flat skin, mm: common practice, 2 to 3.</summary>
+    private const double ThinMm = 3;
+
+    private static readonly double[] Widths = [15, 20, 25, 30, 40];
+
+    /// <summary>The tape for a land and a gap: as wide as shops have it and the land takes it, thin on flat skin, thick where valleys are
+    /// filled.</summary>
+    /// <param name="landMm">Least width by which the flange laps the skin, mm.</param>
+    /// <param name="gapMm">Greatest gap below it, mm.</param>
+    public static BeddingTape For(double landMm, double gapMm) =>
+        Usual with
+        {
+            WidthMm = Widths.LastOrDefault(w => w <= landMm, Widths[0]),
+            ThickMm = gapMm <= ThinMm * Usual.SqueezedShare ? ThinMm : Usual.ThickMm,
+        };
 }
 
 /// <summary>The cut list of bedding tape.</summary>

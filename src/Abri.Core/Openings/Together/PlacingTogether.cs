@@ -192,6 +192,10 @@ public static class PlacingTogether
         string because =
             Fits(clashing, rules with { Lids = false })
                 ? "their lids, open at once, get in one another's way. Turn one of them, or do without opening both at once"
+            : Fits(clashing, rules with { Mouths = false })
+                ? "the mouth of the flue keeps its distance from what lets air in, or its fumes come in. Take the flue to another panel, "
+                    + "or a fitting "
+                    + "that does not open"
             : Fits(clashing, new TogetherRules(0, true))
                 ? $"the {lengths.Text(rules.SpacingMm)} of skin between two flanges do it. With less, both flanges cannot be "
                     + "sealed: choose a narrower flange"

@@ -1,4 +1,5 @@
 using Abri.Core.Geometry;
+using Abri.Core.Openings.Rules;
 using Abri.Core.Shell;
 using Google.OrTools.Sat;
 
@@ -21,7 +22,8 @@ internal sealed record TogetherPart(
 /// <summary>Which rules between fittings hold; they are left out one by one to find those that clash.</summary>
 /// <param name="SpacingMm">Room between two flanges, mm.</param>
 /// <param name="Lids">Whether all lids can be open at once.</param>
-internal sealed record TogetherRules(double SpacingMm, bool Lids);
+/// <param name="Mouths">Whether the mouth of a flue keeps away from what lets air in.</param>
+internal sealed record TogetherRules(double SpacingMm, bool Lids, bool Mouths = true);
 
 /// <summary>
 /// The arrangement of several fittings as a constraint model in hundredths of a millimetre.
@@ -197,13 +199,25 @@ internal sealed class TogetherModel
     private void Apart(int i, Keep own, Keep other, LinearExpr s, LinearExpr t, TogetherRules rules)
     {
         (IntVar ownS, IntVar ownT) = centres[i];
-        long D(double flanges, double lids) => (long)Math.Ceiling(Math.Max(flanges + rules.SpacingMm, rules.Lids ? lids : 0) * PerMm - 1e-6);
-        OneOf([
-            model.Add(s - ownS >= D(own.Flange.RearMm + other.Flange.FrontMm, own.Lid.RearMm + other.Lid.FrontMm)),
-            model.Add(ownS - s >= D(own.Flange.FrontMm + other.Flange.RearMm, own.Lid.FrontMm + other.Lid.RearMm)),
-            model.Add(t - ownT >= D(own.Flange.TopMm + other.Flange.BottomMm, own.Lid.TopMm + other.Lid.BottomMm)),
-            model.Add(ownT - t >= D(own.Flange.BottomMm + other.Flange.TopMm, own.Lid.BottomMm + other.Lid.TopMm)),
-        ]);
+        double? mouth = rules.Mouths ? FlueRules.BetweenMm(own.Fitting, other.Fitting) : null;
+        long D(double flanges, double lids, double cuts) =>
+            (long)Math.Ceiling(Math.Max(Math.Max(flanges + rules.SpacingMm, rules.Lids ? lids : 0), mouth + cuts ?? 0) * PerMm - 1e-6);
+        double across = (own.Fitting.CutOut.WidthMm + other.Fitting.CutOut.WidthMm) / 2,
+            up = (own.Fitting.CutOut.HeightMm + other.Fitting.CutOut.HeightMm) / 2;
+        // Fumes rise: on a wall a mouth never lies below what can be open.
+        bool rises = mouth is not null && FlueRules.Rises(parts[i].Ground.Site.Panel.Facing);
+        Constraint[] ways =
+        [
+            model.Add(s - ownS >= D(own.Flange.RearMm + other.Flange.FrontMm, own.Lid.RearMm + other.Lid.FrontMm, across)),
+            model.Add(ownS - s >= D(own.Flange.FrontMm + other.Flange.RearMm, own.Lid.FrontMm + other.Lid.RearMm, across)),
+            .. rises && own.IsFlue
+                ? []
+                : new[] { model.Add(t - ownT >= D(own.Flange.TopMm + other.Flange.BottomMm, own.Lid.TopMm + other.Lid.BottomMm, up)) },
+            .. rises && other.IsFlue
+                ? []
+                : new[] { model.Add(ownT - t >= D(own.Flange.BottomMm + other.Flange.TopMm, own.Lid.BottomMm + other.Lid.TopMm, up)) },
+        ];
+        OneOf(ways);
     }
 
     /// <summary>At least one of the constraints holds, or the literal does.</summary>
@@ -255,14 +269,17 @@ internal sealed class TogetherModel
     private static long Round(double mm) => (long)Math.Round(mm * PerMm);
 
     /// <summary>How far a fitting reaches from its centre, closed and with its lid open, mm.</summary>
-    private sealed record Keep(PerSide Flange, PerSide Lid)
+    private sealed record Keep(Fitting Fitting, PerSide Flange, PerSide Lid)
     {
+        public bool IsFlue => Fitting.Kind == FittingKind.Flue;
+
         public static Keep Around(Fitting fitting)
         {
             double s = fitting.Flange.WidthMm / 2,
                 t = fitting.Flange.HeightMm / 2;
             var flange = new PerSide(s, s, t, t);
             return new Keep(
+                fitting,
                 flange,
                 new PerSide(s + fitting.Sweep.FrontMm, s + fitting.Sweep.RearMm, t + fitting.Sweep.TopMm, t + fitting.Sweep.BottomMm)
             );

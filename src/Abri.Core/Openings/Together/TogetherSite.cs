@@ -21,6 +21,7 @@ public sealed record TogetherFitting([Name] string Name, Fitting Fitting, [Wishe
 /// <param name="Zones">Parts of the inside.</param>
 /// <param name="Lengths">How lengths are written in sentences; millimetres when null.</param>
 /// <param name="Doors">Sliding doors in the same side of the vehicle, the panel itself left out.</param>
+/// <param name="Covers">What lies on or behind the skin and may burn.</param>
 public sealed record TogetherSite(
     Panel Panel,
     [Members] IReadOnlyList<Member> Members,
@@ -30,10 +31,11 @@ public sealed record TogetherSite(
     [Neighbours] IReadOnlyList<Neighbour>? Neighbours = null,
     [Zones] IReadOnlyList<Zone>? Zones = null,
     LengthFormat? Lengths = null,
-    [Doors] IReadOnlyList<Panel>? Doors = null
+    [Doors] IReadOnlyList<Panel>? Doors = null,
+    [Count(0, 200, "A site has at most 200 coverings.")] IReadOnlyList<SiteCover>? Covers = null
 )
 {
-    internal Site For(TogetherFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors);
+    internal Site For(TogetherFitting f) => new(Panel, Members, f.Fitting, RibInTheWay, f.TurnDeg, null, Neighbours, Zones, Lengths, Doors, Covers);
 }
 
 /// <summary>Where one of several fittings goes.</summary>

@@ -82,7 +82,14 @@ const setScrews = (on: boolean) =>
           <NumberInput v-model="fitting.air.flowM3h" :label="t('fittings.flow')" required />
         </template>
         <LengthInput v-model="fitting.heatMm" :label="t('fittings.heat')" />
+        <LengthInput
+          v-if="fitting.kind === 'flue'"
+          :model-value="fitting.mouthMm ?? null"
+          :label="t('fittings.mouth')"
+          @update:model-value="(mm: number | null) => (fitting.mouthMm = mm)"
+        />
       </div>
+      <p v-if="fitting.kind === 'flue'" class="soft">{{ t('fittings.mouthMore') }}</p>
     </section>
     <section class="card">
       <h2>{{ t('fittings.sizes') }}</h2>

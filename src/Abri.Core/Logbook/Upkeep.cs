@@ -24,6 +24,9 @@ public enum UpkeepKind
     /// <summary>A bonded pane.</summary>
     BondedGlass,
 
+    /// <summary>An opening that is new: after its first rain and its first hot day.</summary>
+    NewOpening,
+
     /// <summary>Metal that was mended or left, and that is watched.</summary>
     MendedMetal,
 
@@ -39,6 +42,9 @@ public sealed record UpkeepRule(UpkeepKind Kind, string How, int Months)
 {
     /// <summary>What is due within so many days is shown as coming up: assumption.</summary>
     public const int SoonDays = 30;
+
+    /// <summary>A new opening is looked at after its first rain, and after so many days at the latest: assumption.</summary>
+    public const int NewOpeningDays = 14;
 
     /// <summary>The rules of kinds that every shell may have. Intervals: common practice; of drains as <c>Water</c> counts them.</summary>
     public static IReadOnlyList<UpkeepRule> All { get; } =

@@ -56,6 +56,7 @@ internal static class GutterProcedure
             ) with
             {
                 Weather = Dry,
+                Cautions = [Cautions.Paint],
                 Consumables = [new Consumable(Materials.EpoxyPrimer, length / 100)],
                 WaitHours = Math.Ceiling(TypicalCoats.EpoxyPrimer.RecoatFromHours),
             },

@@ -15,7 +15,7 @@ namespace Abri.Core.Procedures;
 /// <param name="Centre">The place.</param>
 /// <param name="Schools">The schools followed; what they say of a rib in the way replaces what the site says.</param>
 /// <param name="Product">What beds or bonds it; null until it is chosen.</param>
-/// <param name="Tape">The bedding tape; null for the usual one.</param>
+/// <param name="Tape">The bedding tape; null for the one that suits land and gap.</param>
 public sealed record OpeningWork([Name] string Name, Site Site, PanelPoint Centre, Schools Schools, Product? Product, BeddingTape? Tape = null);
 
 /// <summary>
@@ -36,7 +36,7 @@ public static class OpeningProcedure
                 .IsOk(out Worked<SettingOutSheet>? marked, out Problem? problem)
         )
             return InWork(problem);
-        if (!FlangeSeat.Of(work.Site, work.Centre, work.Tape ?? BeddingTape.Usual).IsOk(out Worked<Seat>? seat, out problem))
+        if (!FlangeSeat.Of(work.Site, work.Centre, work.Tape).IsOk(out Worked<Seat>? seat, out problem))
             return InWork(problem);
         if (!InnerFrame.Of(work.Site, work.Centre).IsOk(out Worked<FramePlan>? frame, out problem))
             return InWork(problem);
@@ -66,19 +66,17 @@ public static class OpeningProcedure
         return sheet.Finish(procedure);
     }
 
-    /// <summary>What beds or bonds it: what was chosen where Sealing allows it on this joint, else the best that it knows; and why what was chosen is
-    /// refused.</summary>
+    /// <summary>What beds or bonds it: what was chosen where Sealing allows it on this joint, else the best that it knows, by the school of the
+    /// opening;
+    /// and why what was chosen is refused.</summary>
     private static (Product? Product, string? Refused) Allowed(OpeningWork work)
     {
         Joint joint = OfferedJoints.OfFitting(work.Site.Panel, work.Site.Fitting.Turned(work.Site.TurnDeg), work.Name);
-        IReadOnlyList<string> why = work.Product is { } chosen ? SealantChoice.RuledOut(joint, chosen) : [];
+        JointLies lies = JointPreparation.LiesOn(work.Site.Panel.Facing);
+        IReadOnlyList<string> why = work.Product is { } chosen ? SealantChoice.RuledOut(joint, chosen, lies) : [];
         if (work.Product is not null && why.Count == 0)
             return (work.Product, null);
-        Product butyl = TypicalProducts.All.Single(p => p.Family == ProductFamily.ButylTape);
-        // The school's bedding, where it may go there.
-        if (work.Product is null && !joint.Structural && SealantChoice.RuledOut(joint, butyl).Count == 0)
-            return (null, null);
-        string? best = SealantChoice.Of(joint, TypicalProducts.All, work.Schools.Bedding, null, LengthFormat.Millimetres).Value!.Result.Best;
+        string? best = SealantChoice.Of(joint, TypicalProducts.All, work.Schools.Bedding, null, LengthFormat.Millimetres, lies).Value!.Result.Best;
         Product? instead = TypicalProducts.All.FirstOrDefault(p => p.Name == best);
         return (
             instead,
@@ -92,21 +90,30 @@ public static class OpeningProcedure
     private static Problem InWork(Problem problem) =>
         problem.Pointer.StartsWith("/centre", StringComparison.Ordinal) ? problem : problem.Under("/site");
 
-    private static IEnumerable<WorkStep> Steps(OpeningPlan plan)
+    private static WorkStep[] Steps(OpeningPlan plan)
     {
-        IEnumerable<WorkStep> closing =
-            plan.Fitting.Kind == FittingKind.BondedWindow ? BondPhase.Of(plan)
-            : plan.Fitting.Clamp is not null ? ClampPhase.Of(plan)
-            : BedPhase.Of(plan);
+        WorkStep[] closing =
+        [
+            .. plan.Fitting.Kind switch
+            {
+                FittingKind.BondedWindow => BondPhase.Of(plan),
+                FittingKind.GasketWindow => GasketPhase.Of(plan),
+                _ => plan.Clamped ? ClampPhase.Of(plan) : BedPhase.Of(plan),
+            },
+        ];
         return
         [
             .. OfferPhase.Of(plan),
             MarkPhase.Of(plan),
             .. PreparePhase.Of(plan),
+            MarkPhase.Protect(plan),
+            .. plan.Roof && plan.Heavy ? [MarkPhase.Lift(plan)] : Array.Empty<WorkStep>(),
             .. CutPhase.Of(plan),
+            FitPhase.Dry(plan),
             .. EdgePhase.Of(plan),
+            .. plan.Fitting.NeedsPower ? [FitPhase.Cable(plan)] : Array.Empty<WorkStep>(),
             .. closing,
-            ProvePhase.Of(plan),
+            .. ProvePhase.Of(plan, closing[^1].Key),
         ];
     }
 }

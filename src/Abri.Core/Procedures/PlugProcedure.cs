@@ -102,6 +102,7 @@ internal static class PlugProcedure
         Outside("plug-prime", "Prime", "The bare ring and the edge of each hole, both faces where they can be reached.", count, "Small brush") with
         {
             Weather = Dry,
+            Cautions = [Cautions.Paint],
             Consumables = [new Consumable(Materials.EpoxyPrimer, 2 * count)],
             WaitHours = Math.Ceiling(TypicalCoats.EpoxyPrimer.RecoatFromHours),
         };

@@ -2,6 +2,7 @@ using Abri.Core.Declared;
 using Abri.Core.Geometry;
 using Abri.Core.Metal;
 using Abri.Core.Shell;
+using Abri.Core.Stores;
 using Abri.Core.Work;
 
 namespace Abri.Core.Procedures;
@@ -127,6 +128,9 @@ public static class RustProcedure
         return sheet.Finish(new RustPlan(advice, Procedure.Of(title, [.. Steps(x)]), piece));
     }
 
+    /// <summary>What stays bare along a weld, mm: common practice.</summary>
+    private const double WeldBareMm = 20;
+
     /// <summary>Sheet round a place of which nothing else is known, mm: more than any patch reaches.</summary>
     private const double FlatMm = 2000;
 
@@ -180,6 +184,8 @@ public static class RustProcedure
         if (x.Piece is not null || x.Work.Spot.Pocket)
             yield return Seal(x);
         yield return Colour(x);
+        if (x.Patched && x.Piece is not null)
+            yield return WaterTest();
         if (x.Work.Spot.Pocket || x.Patched)
             yield return Wax(x);
     }
@@ -246,7 +252,13 @@ public static class RustProcedure
             Shell = ShellChange.Opens,
             Weather = Dry,
             Cautions = RustRules.OfCutting,
-            Consumables = [new Consumable(Materials.MetalBlade, 1)],
+            Consumables =
+            [
+                new Consumable(
+                    Materials.MetalBlade,
+                    BladeLife.Of(new BladeQuestion(SkinMaterial.MildSteel, x.Work.Spot.SheetMm, piece.CutMm)).Result.Blades
+                ),
+            ],
             Holds = [.. FuelAway(x), HoldPoint.Seen("Sound bright sheet all round the hole")],
         };
     }
@@ -304,6 +316,7 @@ public static class RustProcedure
             "Prime",
             $"Within {PrimeWithinHours(x.Work.RelativePercent):0} h of stripping in this air, one even coat, into the margin"
                 + (x.Patched ? ", and the cut edge on both faces." : ".")
+                + (x.Piece?.Weld is null ? "" : $" Keep {x.Text(WeldBareMm)} along the weld bare, or take primer made to be welded through.")
                 + (x.Patched ? " Cover the hole against rain while it dries." : "")
                 + " Paint says whether the air is right.",
             x.AreaM2,
@@ -311,6 +324,7 @@ public static class RustProcedure
         ) with
         {
             Weather = Laying,
+            Cautions = [Cautions.Paint],
             Consumables = [new Consumable(Materials.EpoxyPrimer, 1000 * x.Paint.Coats[0].Litres)],
             WaitHours = Math.Ceiling(x.Paint.Coats[0].RecoatFromHours ?? TypicalCoats.EpoxyPrimer.RecoatFromHours),
         };
@@ -342,12 +356,15 @@ public static class RustProcedure
         var size = PanelBox.Of(piece.Patch);
         string held = piece is { Rivets: { } rivets }
             ? $"Drill it in place, {rivets.Places.Count} holes of {x.Lengths.Drill(rivets.Rivet.HoleMm)} {x.Text(rivets.EdgeMm)} from the edge, "
-                + $"{x.Text(rivets.PitchMm)} apart at most, each held by a pin; take it off, deburr, vacuum. Adhesive on the "
+                + $"{x.Text(rivets.PitchMm)} apart at most, each held by a pin; take it off, deburr, vacuum, a dab of primer in each "
+                + "hole. Adhesive on the "
                 + $"lap in one bead inside the "
                 + $"rivets. Rivets of {x.Text(rivets.Rivet.DiameterMm)}"
                 + (rivets.Rivet.BodyMm is { } body ? $" by {x.Text(body)}" : ", of which none is long enough: fewer sheets or bolts")
                 + ": corners, then middles, then between."
-            : $"Clamp it on bare bright metal. {piece.Weld!.Verdict}";
+            : $"Clamp it on bare bright metal. {piece.Weld!.Verdict} Grind flush what shows, and prime both faces of the weld the same "
+                + "day: there the coat is "
+                + "burnt off.";
         return Step(
             "rust-patch",
             x.Patched ? "Set the patch" : "Set the plate",
@@ -358,7 +375,7 @@ public static class RustProcedure
         {
             Shell = x.Patched ? ShellChange.Closes : ShellChange.None,
             Weather = Laying,
-            Cautions = piece.Rivets is null ? [Cautions.Welding, .. x.Advice.Cautions] : [Cautions.Isocyanates],
+            Cautions = piece.Rivets is null ? [Cautions.Welding, .. x.Advice.Cautions] : [Cautions.Isocyanates, Cautions.SheetEdges],
             Consumables =
             [
                 .. piece.Rivets is { } n
@@ -410,10 +427,26 @@ public static class RustProcedure
         ) with
         {
             Weather = Laying,
+            Cautions = [Cautions.Paint],
             Consumables = [new Consumable(Materials.TopCoat, 1000 * colours.Sum(c => c.Litres))],
             WaitHours = 2 * wait,
         };
     }
+
+    /// <summary>A hole that was closed is proved before wax and lining hide it.</summary>
+    private static WorkStep WaterTest() =>
+        Step(
+            "water-test",
+            "Water test",
+            "Spray from below upwards, 5 minutes at each edge of the patch, while somebody looks from inside.",
+            5,
+            "Hose",
+            "Torch"
+        ) with
+        {
+            People = 2,
+            Holds = [HoldPoint.DryInside],
+        };
 
     private static WorkStep Wax(Plan x) =>
         Step(

@@ -72,7 +72,7 @@ internal static class ProcedureTasks
             || before.People != step.People
             || (before.Place == WorkPlace.Inside) != (step.Place == WorkPlace.Inside)
             || step.Key.EndsWith(Wax, StringComparison.Ordinal)
-            || step.After.Any(a => a.Key != before.Key)
+            || step.After.Any(a => a.Key != before.Key || a.LagHours > 0)
             || group.Sum(g => steps[g].Minutes.Slow) + step.Minutes.Slow > MostMinutes;
     }
 

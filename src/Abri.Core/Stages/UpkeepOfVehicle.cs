@@ -4,6 +4,7 @@ using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Water;
+using Abri.Core.Work;
 
 namespace Abri.Core.Stages;
 
@@ -185,6 +186,24 @@ public static class UpkeepOfVehicle
             {
                 Key = UpkeepDone.KeyOf(UpkeepKind.BondedGlass, pane.Id),
             };
+        foreach (Stored<Opening> opening in of.Openings.Where(o => o.Value.State == OpeningState.Fitted))
+        {
+            // What was fitted without steps has no first rain that anybody could still wait for.
+            if (of.DoneOf(new Job(JobKind.Opening, opening.Id)).Select(d => (DateOnly?)Day(d.Value.At)).Max() is { } fitted)
+                yield return new Thing(
+                    UpkeepDone.KeyOf(UpkeepKind.NewOpening, opening.Id),
+                    UpkeepKind.NewOpening,
+                    opening.Value.Name,
+                    "After the first rain feel inside all round the edge and below it; after the first hot day tighten screws on tape or "
+                        + "a gasket once more. "
+                        + "Then once a year.",
+                    opening.OwnerId,
+                    null,
+                    null,
+                    fitted.AddDays(UpkeepRule.NewOpeningDays),
+                    null
+                );
+        }
         foreach (MetalRepair repair in MetalOfVehicle.Of(of).Repairs.Where(r => r.LookAgainMonths is not null))
             yield return new Thing(
                 UpkeepDone.KeyOf(UpkeepKind.MendedMetal, repair.Row.Id),

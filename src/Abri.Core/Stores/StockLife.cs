@@ -23,7 +23,7 @@ public static class StockLife
                 0,
                 new Source("A wipe dries out: one that is opened is used up", SourceKind.CommonPractice)
             ),
-            _ when material.Id == Materials.GlassPrimer.Id || material.Id == Materials.AcrylicPrimer.Id => new(9, 1, Usual),
+            _ when material.Id == Materials.GlassPrimer.Id || material.Id == Materials.PlasticPrimer.Id => new(9, 1, Usual),
             MaterialKind.Sealant => new(12, 7, Usual),
             MaterialKind.Paint => new(24, 180, Usual),
             MaterialKind.Cleaner => new(36, 365, Usual),

@@ -17,7 +17,29 @@ public static class Cautions
 
     /// <summary>While metal is cut.</summary>
     public static Caution CuttingMetal { get; } =
-        new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc only for short runs, with a fire watch.");
+        new("cutting-metal", "Eyes, ears, cut-proof gloves; a disc burns paint and what lies behind it: only for short runs, with a fire watch.");
+
+    /// <summary>While glass-reinforced plastic is cut.</summary>
+    public static Caution GlassFibreDust { get; } =
+        new(
+            "glass-fibre-dust",
+            "Respirator P3, eyes, long sleeves, extraction: glass fibre dust harms the lungs and itches for days. Wash cold before warm."
+        );
+
+    /// <summary>While paint is put on.</summary>
+    public static Caution Paint { get; } =
+        new("paint", "Gloves and air, no flame; a respirator against vapour where it is sprayed, and nobody sprays inside a closed vehicle.");
+
+    /// <summary>While resin is used.</summary>
+    public static Caution Resin { get; } = new("resin", "Gloves: epoxy resin sensitises skin. Small batches, for a large one heats itself.");
+
+    /// <summary>Before a flue is cut in.</summary>
+    public static Caution Licensed { get; } =
+        new("licensed", "Flues and burners by the appliance's sheet, local rules and somebody licensed; an extinguisher within reach.");
+
+    /// <summary>While something heavy is lifted.</summary>
+    public static Caution HeavyLift { get; } =
+        new("heavy-lift", "Nobody lifts it alone or above the head from a ladder; the ground below stays clear.");
 
     /// <summary>Where cut sheet is handled.</summary>
     public static Caution SheetEdges { get; } = new("sheet-edges", "Cut-proof gloves: fresh sheet edges and rivet pins cut.");
@@ -64,12 +86,12 @@ public static class Cautions
     /// <summary>While solvents are used.</summary>
     public static Caution Solvents { get; } = new("solvents", "Gloves and air: solvents. Rags go into a lidded metal container.");
 
-    /// <summary>Before acrylic is cleaned.</summary>
-    public static Caution AcrylicCrazes { get; } =
-        new("acrylic-crazes", "No solvent, activator or glass cleaner on acrylic: it crazes, at once or weeks later.");
+    /// <summary>Before acrylic or polycarbonate is cleaned.</summary>
+    public static Caution PlasticCrazes { get; } =
+        new("plastic-crazes", "No solvent, activator or glass cleaner on acrylic or polycarbonate: it crazes, at once or weeks later.");
 
-    /// <summary>Before a flange with an acrylic pane is degreased.</summary>
-    public static Caution AcrylicPane { get; } = new("acrylic-pane", "No solvent on the acrylic pane: it crazes.");
+    /// <summary>Before a flange with a pane of plastic is degreased.</summary>
+    public static Caution PlasticPane { get; } = new("plastic-pane", "No solvent on the plastic pane: it crazes.");
 
     /// <summary>While a large pane is carried.</summary>
     public static Caution LargePane { get; } = new("large-pane", "Large pane: two people.");

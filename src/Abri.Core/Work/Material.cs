@@ -74,11 +74,8 @@ public static class Materials
     /// <summary>Round a flue.</summary>
     public static Material HeatSealant { get; } = Cartridge("heat-sealant", "High-temperature sealant");
 
-    /// <summary>Under a flange on a side, while nobody has chosen a product.</summary>
+    /// <summary>Under a flange or a frame where no product is known that suits.</summary>
     public static Material Bedding { get; } = Cartridge("bedding", "Bedding");
-
-    /// <summary>Under a flange that is glued, while nobody has chosen a product.</summary>
-    public static Material FlangeAdhesive { get; } = Cartridge("flange-adhesive", "Polyurethane adhesive or structural neutral silicone");
 
     /// <summary>Under a pane, while nobody has chosen a product.</summary>
     public static Material PaneAdhesive { get; } = Cartridge("pane-adhesive", "Adhesive that Sealing allows for this pane");
@@ -150,8 +147,8 @@ public static class Materials
     /// <summary>Primer on glass and paint.</summary>
     public static Material GlassPrimer { get; } = new("glass-primer", "Primer", MaterialKind.Paint, Unit.Ml, 30);
 
-    /// <summary>Primer that an adhesive's sheet names for acrylic.</summary>
-    public static Material AcrylicPrimer { get; } = new("acrylic-primer", "Primer for acrylic", MaterialKind.Paint, Unit.Ml, 30);
+    /// <summary>Primer that an adhesive's sheet names for acrylic or polycarbonate.</summary>
+    public static Material PlasticPrimer { get; } = new("acrylic-primer", "Primer for plastic panes", MaterialKind.Paint, Unit.Ml, 30);
 
     /// <summary>On cut edges of steel.</summary>
     public static Material ZincPrimer { get; } = new("zinc-primer", "Zinc primer", MaterialKind.Paint, Unit.Ml, 400);
@@ -168,8 +165,17 @@ public static class Materials
     /// <summary>In cavities, last of all.</summary>
     public static Material CavityWax { get; } = new("cavity-wax", "Cavity wax", MaterialKind.Paint, Unit.Ml, 500);
 
+    /// <summary>On cut edges of aluminium.</summary>
+    public static Material AluminiumPrimer { get; } = new("aluminium-primer", "Primer for aluminium", MaterialKind.Paint, Unit.Ml, 400);
+
+    /// <summary>Seals cut edges of plywood and of glass-reinforced plastic.</summary>
+    public static Material EdgeResin { get; } = new("edge-resin", "Epoxy resin for edges", MaterialKind.Paint, Unit.Ml, 250);
+
     /// <summary>Over a primer.</summary>
     public static Material TopCoat { get; } = new("top-coat", "Top coat", MaterialKind.Paint, Unit.Ml, 400);
+
+    /// <summary>Over a primer, beside what gets hot.</summary>
+    public static Material HeatPaint { get; } = new("heat-paint", "Heat-resistant paint", MaterialKind.Paint, Unit.Ml, 400);
 
     /// <summary>Dulls a land.</summary>
     public static Material AbrasivePad { get; } = new("abrasive-pad", "Abrasive pad", MaterialKind.Abrasive, Unit.Count, 10);
@@ -180,6 +186,21 @@ public static class Materials
     /// <summary>For the jigsaw.</summary>
     public static Material MetalBlade { get; } = new("metal-blade", "Jigsaw blade for metal", MaterialKind.Abrasive, Unit.Count, 5);
 
+    /// <summary>For the jigsaw, in glass-reinforced plastic.</summary>
+    public static Material GritBlade { get; } = new("grit-blade", "Jigsaw blade with a grit edge", MaterialKind.Abrasive, Unit.Count, 2);
+
+    /// <summary>For the jigsaw, in plywood.</summary>
+    public static Material WoodBlade { get; } = new("wood-blade", "Jigsaw blade, fine, for plywood", MaterialKind.Abrasive, Unit.Count, 5);
+
+    /// <summary>Holds a header and ties what was cut to it.</summary>
+    public static Material HeaderBolt { get; } = new("bolt-m6", "Bolt M6 with washers and nut", MaterialKind.Fastener, Unit.Count, 10);
+
+    /// <summary>Ties the cut end of a rib to its header.</summary>
+    public static Material Angle { get; } = new("angle", "Steel angle with four holes", MaterialKind.Fastener, Unit.Count, 1);
+
+    /// <summary>Holds a flange on aluminium.</summary>
+    public static Material IsolatedScrew { get; } = new("isolated-screw", "Stainless screw with nylon washer", MaterialKind.Fastener, Unit.Count, 50);
+
     /// <summary>Holds a flange.</summary>
     public static Material Screw { get; } = new("screw", "Screw", MaterialKind.Fastener, Unit.Count, 100);
 
@@ -188,6 +209,36 @@ public static class Materials
 
     /// <summary>Over the cut edge of one skin, or of two that lie close.</summary>
     public static Material EdgeTrim { get; } = new("edge-trim", "Edge trim", MaterialKind.Trim, Unit.Mm, 5000);
+
+    /// <summary>Square steel tube of a header.</summary>
+    /// <param name="sideMm">Its side, mm.</param>
+    /// <param name="wallMm">Its wall, mm.</param>
+    public static Material Tube(double sideMm, double wallMm) =>
+        new(
+            FormattableString.Invariant($"tube-{sideMm:0.#}x{wallMm:0.#}"),
+            FormattableString.Invariant($"Steel tube {sideMm:0.#} x {sideMm:0.#} x {wallMm:0.#}"),
+            MaterialKind.Trim,
+            Unit.Mm,
+            null
+        );
+
+    /// <summary>Rubber that holds a pane in a hole.</summary>
+    public static Material WindowRubber { get; } = new("window-rubber", "Window rubber for skin and pane", MaterialKind.Trim, Unit.Mm, 1000);
+
+    /// <summary>Spreads a window rubber.</summary>
+    public static Material FillerStrip { get; } = new("filler-strip", "Filler strip", MaterialKind.Trim, Unit.Mm, 1000);
+
+    /// <summary>Under the lip of a window rubber: never hardens.</summary>
+    public static Material NonSettingSealant { get; } = Cartridge("non-setting-sealant", "Non-setting sealant");
+
+    /// <summary>Round a hatch.</summary>
+    public static Material HatchSeal { get; } = new("hatch-seal", "Hollow seal for hatches", MaterialKind.Trim, Unit.Mm, 5000);
+
+    /// <summary>Over a hatch.</summary>
+    public static Material DripRail { get; } = new("drip-rail", "Drip rail", MaterialKind.Trim, Unit.Mm, 2000);
+
+    /// <summary>Between two skins round a hole.</summary>
+    public static Material GapStrip { get; } = new("gap-strip", "Timber strip as thick as the gap", MaterialKind.Wood, Unit.Mm, 2000);
 
     /// <summary>Over the cut edge of two skins apart.</summary>
     public static Material WideEdgeTrim { get; } = new("wide-edge-trim", "Wide edge trim", MaterialKind.Trim, Unit.Mm, 5000);
@@ -220,7 +271,6 @@ public static class Materials
         ToolingSealant,
         HeatSealant,
         Bedding,
-        FlangeAdhesive,
         PaneAdhesive,
         SeamSealer,
         GutterSealant,
@@ -232,19 +282,33 @@ public static class Materials
         Degreaser,
         ActivatorWipe,
         GlassPrimer,
-        AcrylicPrimer,
+        PlasticPrimer,
         ZincPrimer,
         EdgePrimer,
         EpoxyPrimer,
         RustConverter,
         CavityWax,
+        AluminiumPrimer,
+        EdgeResin,
         TopCoat,
+        HeatPaint,
         AbrasivePad,
         FlapDisc,
         MetalBlade,
+        GritBlade,
+        WoodBlade,
+        HeaderBolt,
+        Angle,
+        IsolatedScrew,
         Screw,
         TrimClip,
         EdgeTrim,
         WideEdgeTrim,
+        WindowRubber,
+        FillerStrip,
+        NonSettingSealant,
+        HatchSeal,
+        DripRail,
+        GapStrip,
     ];
 }

@@ -76,7 +76,11 @@ public enum HoleReading
 /// <summary>Something that is used up.</summary>
 /// <param name="Material">What.</param>
 /// <param name="Amount">How much, in the unit of the material.</param>
-public sealed record Consumable(Material Material, double Amount);
+public sealed record Consumable(Material Material, double Amount)
+{
+    /// <summary>Whole packs that hold so much; null where it is not sold by the pack.</summary>
+    public int? Packs { get; init; } = Material.Pack is > 1 and var pack ? (int)Math.Ceiling((Amount / pack) - 1e-9) : null;
+}
 
 /// <summary>What amounts and readings of work are counted in.</summary>
 public enum Unit

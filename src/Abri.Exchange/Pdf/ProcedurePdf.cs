@@ -43,7 +43,10 @@ public static class ProcedurePdf
             flow.Head(procedure.Title, $"{vehicle}, {printedOn:yyyy-MM-dd}");
             Paragraph($"Work {Span(procedure.Work)}. The shell stands open {Span(procedure.OpenMinutes)}.", 0);
             Paragraph($"Tools: {string.Join(", ", procedure.Tools)}.", 0);
-            IEnumerable<string> used = procedure.Consumables.Select(c => $"{c.Material.Name} {Amount(Math.Round(c.Amount), c.Material.Unit)}");
+            IEnumerable<string> used = procedure.Consumables.Select(c =>
+                $"{c.Material.Name} "
+                + $"{Amount(Math.Round(c.Amount), c.Material.Unit)}{(c.Packs is { } n ? $" ({n} {(n == 1 ? "pack" : "packs")})" : "")}"
+            );
             Paragraph($"Used up: {string.Join(", ", used)}.", 0);
         }
 

@@ -28,7 +28,7 @@ public class RustProcedureTests
     {
         RustPlan plan = Planned(Pitted with { LeftMm = 0.5, Pocket = true });
         Assert.Equal(
-            ["rust-wash", "rust-strip", "rust-cut", "rust-clean", "rust-prime", "rust-patch", "rust-seal", "rust-colour", "rust-wax"],
+            ["rust-wash", "rust-strip", "rust-cut", "rust-clean", "rust-prime", "rust-patch", "rust-seal", "rust-colour", "water-test", "rust-wax"],
             Keys(plan)
         );
         Assert.Equal(ShellChange.Opens, plan.Procedure.Steps[2].Shell);

@@ -1,11 +1,14 @@
+using Abri.Core.Bench;
 using Abri.Core.Geometry;
 using Abri.Core.Logbook;
 using Abri.Core.Metal;
+using Abri.Core.Openings;
 using Abri.Core.Record;
 using Abri.Core.Sealing;
 using Abri.Core.Shell;
 using Abri.Core.Stages;
 using Abri.Core.Water;
+using Abri.Core.Work;
 
 namespace Abri.Core.Tests.Stages;
 
@@ -49,6 +52,30 @@ public class UpkeepOfVehicleTests
     {
         UpkeepLine line = Line(Van([new OwnUpkeep("Gas hose", "", Today.AddDays(days), 12)]), UpkeepKind.Own);
         Assert.Equal((state, Today.AddDays(days)), (line.State, line.Due!.Value));
+    }
+
+    [Fact] // Fitted on 1 May: after the first rain, on 15 May at the latest; once
+    public void A_new_opening_is_looked_at_after_its_first_rain_and_once()
+    {
+        VehicleSnapshot van = Vans.Of([], [], openings: [DaysOfVehicleTests.At(OpeningState.Fitted)], fitting: DaysOfVehicleTests.Grille);
+        // Of one that was fitted without steps nobody knows when that was.
+        Assert.DoesNotContain(UpkeepOfVehicle.Of(van, Now), l => l.Kind == UpkeepKind.NewOpening);
+        StepDone done = new(
+            new Job(JobKind.Opening, "o0"),
+            "water-test",
+            "Water test",
+            ShellChange.None,
+            new DateTimeOffset(2031, 5, 1, 9, 0, 0, TimeSpan.Zero),
+            new Minutes(1, 1, 1),
+            new StepReport("t", "Ada", null, [], null, null, "", ""),
+            null
+        );
+        van = van with { Done = [new Stored<StepDone>("s", 1, "v", done)] };
+        UpkeepLine line = Line(van, UpkeepKind.NewOpening);
+        Assert.Equal((new DateOnly(2031, 5, 15), UpkeepState.Soon), (line.Due!.Value, line.State));
+        Assert.Contains("first rain", line.How);
+        UpkeepRows looked = van.Upkeep with { Done = [new Stored<UpkeepDone>("u", 1, "v", Done("NewOpening/o0", Today))] };
+        Assert.Equal(UpkeepState.Over, Line(van with { Upkeep = looked }, UpkeepKind.NewOpening).State);
     }
 
     [Fact]

@@ -129,6 +129,11 @@ export const bounds = {
     airC: { least: -20, most: 60, label: 'The temperature', unit: 'C' },
     moisturePercent: { least: 0, most: 200, label: 'The moisture', unit: '%' },
   },
+  CondensationSigns: {
+    airC: { least: -40, most: 60, label: 'The air inside', unit: 'C' },
+    relativePercent: { least: 1, most: 100, label: 'The humidity', unit: '%' },
+    surfaceC: { least: -40, most: 80, label: 'The surface', unit: 'C' },
+  },
   CureInput: { widthMm: { least: 0, most: 100, label: "The bead's width", unit: 'mm' } },
   CutCare: { mostRainPercent: { least: 1, most: 50, label: 'The chance of rain', unit: '%' } },
   CutPiece: {
@@ -208,6 +213,7 @@ export const bounds = {
     flatnessMm: { least: 0, most: 50, label: 'The unevenness that it takes', unit: 'mm' },
     beddingMostMm: { least: 0, most: 100, label: 'The greatest depth of bedding', unit: 'mm' },
     heatMm: { least: 0, most: 2000, label: 'The distance of what burns', unit: 'mm' },
+    mouthMm: { least: 0, most: 5000, label: "The distance of the flue's mouth", unit: 'mm' },
   },
   FlangeScrews: {
     alongWidth: { least: 2, most: 40, label: 'The number of screws along the width, corners included,', unit: '' },
@@ -253,6 +259,7 @@ export const bounds = {
     ceilingMm: { least: 0, most: 500, label: 'The ceiling', unit: 'mm' },
     tallestMm: { least: 500, most: 2500, label: 'The tallest user', unit: 'mm' },
   },
+  HeaderSizeInput: { clearMm: { least: 50, most: 6000, label: 'The clear length', unit: 'mm' } },
   HeightField: {
     cellMm: { least: 0.1, most: 10000, label: "A cell's side", unit: 'mm' },
     columns: { least: 3, most: 100000, label: 'The number of columns', unit: '' },

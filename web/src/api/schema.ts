@@ -1536,6 +1536,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/header-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["header-size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/condensation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["condensation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/sealant-choice": {
         parameters: {
             query?: never;
@@ -4762,6 +4794,33 @@ export interface components {
             /** @default false */
             leaksFound: boolean;
         };
+        CondensationAnswer: {
+            /** Format: double */
+            probability: number;
+            verdict: string;
+            /** Format: double */
+            dewPointC: null | number;
+            for: string[];
+            against: string[];
+            next: string[];
+        };
+        CondensationInput: {
+            signs: components["schemas"]["CondensationSigns"];
+        };
+        CondensationSigns: {
+            wetWithoutRain?: null | boolean;
+            dryInRain?: null | boolean;
+            manyPlaces?: null | boolean;
+            afterColdNights?: null | boolean;
+            onCold?: null | boolean;
+            /** Format: double */
+            airC?: null | number;
+            /** Format: double */
+            relativePercent?: null | number;
+            /** Format: double */
+            surfaceC?: null | number;
+            foil?: null | components["schemas"]["FoilSide"];
+        };
         /** @enum {unknown} */
         Condition: "unknown" | "sound" | "aged" | "cracked" | "loose" | "open";
         Conditions: {
@@ -4774,6 +4833,8 @@ export interface components {
             material: components["schemas"]["Material"];
             /** Format: double */
             amount: number;
+            /** Format: int32 */
+            packs?: null | number;
         };
         CoverPlan: {
             /** Format: double */
@@ -5393,6 +5454,8 @@ export interface components {
             heatMm: number;
             /** @default false */
             needsPower: boolean;
+            /** Format: double */
+            mouthMm?: null | number;
         };
         /** @enum {unknown} */
         FittingKind: "roofVent" | "roofSkylight" | "roofUnit" | "flue" | "bondedWindow" | "hingedWindow" | "gasketWindow" | "grille" | "hatch";
@@ -5400,7 +5463,7 @@ export interface components {
          * @default butylAndLapSealant
          * @enum {unknown}
          */
-        FlangeBedding: "butylAndLapSealant" | "adhesive";
+        FlangeBedding: "butylAndLapSealant" | "adhesive" | "hybridPolymer";
         FlangeScrews: {
             /** Format: int32 */
             alongWidth: number;
@@ -5490,6 +5553,8 @@ export interface components {
             /** Format: double */
             widthMm: number;
         };
+        /** @enum {unknown} */
+        FoilSide: "room" | "behind" | "neither";
         Fold: {
             to: components["schemas"]["FoldTo"];
             /** Format: double */
@@ -5603,8 +5668,7 @@ export interface components {
             bows: string[];
             /** Format: double */
             clearMm: null | number;
-            /** Format: double */
-            lengthMm: null | number;
+            size: null | components["schemas"]["Header"];
             onto: string[];
         };
         FramePlan: {
@@ -5736,6 +5800,35 @@ export interface components {
             clearMm: number;
             isEnough: boolean;
             verdict: string;
+        };
+        Header: {
+            section: components["schemas"]["HeaderSection"];
+            /** Format: double */
+            landingMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            boltsEach: number;
+            /** Format: double */
+            stressMpa: number;
+            /** Format: double */
+            sagMm: number;
+        };
+        /** @enum {unknown} */
+        HeaderMaterial: "timber" | "steelTube";
+        HeaderSection: {
+            material: components["schemas"]["HeaderMaterial"];
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            wallMm: number;
+        };
+        HeaderSizeInput: {
+            /** Format: double */
+            clearMm: number;
+            material?: components["schemas"]["HeaderMaterial"];
         };
         Health: {
             ready: boolean;
@@ -5954,6 +6047,8 @@ export interface components {
         };
         /** @enum {unknown} */
         JointKind: "seam" | "gutter" | "roofFlange" | "sideFlange" | "bondedPane" | "patchEdge" | "clipRow" | "penetration" | "doorSeal";
+        /** @enum {unknown} */
+        JointLies: "flat" | "upright" | "overhead";
         JointOf: {
             kind: components["schemas"]["JointOfKind"];
             id: string;
@@ -6024,6 +6119,7 @@ export interface components {
             covers: components["schemas"]["TemporaryCover"][];
             marks: string[];
             mark: null | string;
+            otherTests?: components["schemas"]["OtherTest"][];
         };
         LeakPrior: {
             kind: components["schemas"]["SuspectKind"];
@@ -6689,6 +6785,12 @@ export interface components {
             what: string;
             edge: components["schemas"]["PanelBox"];
         };
+        OtherTest: {
+            id: string;
+            name: string;
+            when: string;
+            do: string;
+        };
         Overruled: {
             first: components["schemas"]["Job"];
             then: components["schemas"]["Job"];
@@ -6798,7 +6900,7 @@ export interface components {
             mostC: number;
         };
         /** @enum {unknown} */
-        Pane: "glass" | "acrylic";
+        Pane: "glass" | "acrylic" | "polycarbonate";
         PaneBondPlan: {
             /** Format: double */
             movementMm: number;
@@ -6859,6 +6961,10 @@ export interface components {
         };
         /** @enum {unknown} */
         PanelKind: "roof" | "left" | "right" | "rearLeftDoor" | "rearRightDoor" | "slidingDoor" | "bulkhead" | "floor" | "step" | "other";
+        PanelLies: {
+            panelId: string;
+            lies: components["schemas"]["JointLies"];
+        };
         PanelPoint: {
             /** Format: double */
             sMm: number;
@@ -6892,7 +6998,7 @@ export interface components {
             readAs: string;
         };
         /** @enum {unknown} */
-        Part: "acrylic" | "glass" | "aluminium" | "steel" | "glassReinforcedPlastic";
+        Part: "acrylic" | "polycarbonate" | "glass" | "aluminium" | "steel" | "glassReinforcedPlastic";
         PatchDesign: {
             shape: components["schemas"]["HoleShape"];
             /** Format: double */
@@ -7763,6 +7869,7 @@ export interface components {
             /** Format: double */
             airC?: null | number;
             lengths?: null | components["schemas"]["LengthFormat"];
+            lies?: null | components["schemas"]["JointLies"];
         };
         SealantRow: {
             product: string;
@@ -8003,6 +8110,13 @@ export interface components {
             zones?: null | components["schemas"]["Zone"][];
             lengths?: null | components["schemas"]["LengthFormat"];
             doors?: null | components["schemas"]["Panel"][];
+            covers?: null | components["schemas"]["SiteCover"][];
+            findings?: null | components["schemas"]["Finding"][];
+        };
+        SiteCover: {
+            name: string;
+            area: components["schemas"]["PanelBox"];
+            burns: null | boolean;
         };
         SixReadings: {
             /** Format: double */
@@ -8494,7 +8608,7 @@ export interface components {
             verdict: string;
         };
         /** @enum {unknown} */
-        Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
+        Substrate: "bareSteel" | "galvanisedSteel" | "paintedMetal" | "aluminium" | "glass" | "acrylic" | "polycarbonate" | "plasticFrame" | "glassReinforcedPlastic" | "timber";
         SunTimes: {
             /** Format: date-time */
             dawnAt: null | string;
@@ -8585,7 +8699,7 @@ export interface components {
             notes: string;
         };
         /** @enum {unknown} */
-        SuspectKind: "seam" | "gutter" | "spotWeld" | "screw" | "seal" | "clampGap" | "clipRow" | "crackedPlastic" | "doorSeal" | "grommet" | "corner" | "patchEdge" | "hole";
+        SuspectKind: "seam" | "gutter" | "spotWeld" | "screw" | "seal" | "clampGap" | "clipRow" | "crackedPlastic" | "doorSeal" | "grommet" | "corner" | "patchEdge" | "hole" | "roofFixing" | "lamp" | "trimStrip" | "windscreen" | "doorMembrane" | "floorPlug" | "cableGland" | "backedUpDrain";
         /** @enum {unknown} */
         SuspectOrigin: "shell" | "finding" | "written";
         TapeChainInput: {
@@ -8790,6 +8904,7 @@ export interface components {
             zones?: null | components["schemas"]["Zone"][];
             lengths?: null | components["schemas"]["LengthFormat"];
             doors?: null | components["schemas"]["Panel"][];
+            covers?: null | components["schemas"]["SiteCover"][];
         };
         TradeRule: {
             first: string[];
@@ -8827,7 +8942,7 @@ export interface components {
             notes: string;
         };
         /** @enum {unknown} */
-        UpkeepKind: "bottomChannels" | "drains" | "roofSealant" | "doorSeals" | "underbodyWax" | "bondedGlass" | "mendedMetal" | "own";
+        UpkeepKind: "bottomChannels" | "drains" | "roofSealant" | "doorSeals" | "underbodyWax" | "bondedGlass" | "newOpening" | "mendedMetal" | "own";
         UpkeepLine: {
             key: string;
             kind: components["schemas"]["UpkeepKind"];
@@ -8869,6 +8984,7 @@ export interface components {
             joints: components["schemas"]["StoredOfJoint"][];
             offered: components["schemas"]["OfferedJoint"][];
             faults: components["schemas"]["JointFault"][];
+            lies: components["schemas"]["PanelLies"][];
         };
         /** @enum {unknown} */
         VehicleKind: "panelVan" | "bus" | "boxTrailer" | "caravanBody";
@@ -9188,7 +9304,7 @@ export interface components {
             after: components["schemas"]["Follows"][];
         };
         /** @enum {unknown} */
-        WorkTurn: "closeShell" | "keepWaterOut" | "letWaterOut" | "findTheLeak" | "dryOut" | "uncover" | "treatRust" | "replaceWood" | "straighten" | "newOpenings" | "wax" | "line";
+        WorkTurn: "closeShell" | "letWaterOut" | "keepWaterOut" | "dryOut" | "findTheLeak" | "uncover" | "treatRust" | "replaceWood" | "straighten" | "newOpenings" | "wax" | "line";
         WorkedOfAirPlan: {
             result: components["schemas"]["AirPlan"];
             steps: components["schemas"]["Step"][];
@@ -9245,6 +9361,12 @@ export interface components {
         };
         WorkedOfCoatingPlan: {
             result: components["schemas"]["CoatingPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfCondensationAnswer: {
+            result: components["schemas"]["CondensationAnswer"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -9354,6 +9476,12 @@ export interface components {
         };
         WorkedOfHeadRoomPlan: {
             result: components["schemas"]["HeadRoomPlan"];
+            steps: components["schemas"]["Step"][];
+            sources: components["schemas"]["Source"][];
+            warnings: string[];
+        };
+        WorkedOfHeader: {
+            result: components["schemas"]["Header"];
             steps: components["schemas"]["Step"][];
             sources: components["schemas"]["Source"][];
             warnings: string[];
@@ -11802,6 +11930,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfProcedure"];
+                };
+            };
+        };
+    };
+    "header-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeaderSizeInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfHeader"];
+                };
+            };
+        };
+    };
+    condensation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CondensationInput"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkedOfCondensationAnswer"];
                 };
             };
         };

@@ -15,7 +15,10 @@ const { lengths } = useState()
     <tbody>
       <tr v-for="c in used" :key="c.material.id">
         <td>{{ c.material.name }}</td>
-        <td class="n">{{ amountText(c.amount, c.material.unit, lengths, 0) }}</td>
+        <td class="n">
+          {{ amountText(c.amount, c.material.unit, lengths, 0) }}
+          <span v-if="c.packs" class="soft packs">{{ t('steps.packs', { n: c.packs }, c.packs) }}</span>
+        </td>
         <td v-if="missing && missing.length > 0" class="missing">
           {{ missing.includes(c.material.name) ? t('stores.notThere') : '' }}
         </td>
@@ -25,6 +28,9 @@ const { lengths } = useState()
 </template>
 
 <style scoped>
+.packs {
+  display: block;
+}
 .missing {
   color: var(--rust-deep);
   font-weight: 600;

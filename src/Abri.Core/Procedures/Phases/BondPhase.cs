@@ -14,42 +14,33 @@ internal static class BondPhase
     /// <summary>Until a bond carries itself where its product is not chosen, hours: assumption.</summary>
     private const double HoldsHours = 24;
 
+    /// <summary>However thick, a warm kit holds a pane after some hours and a careful fitter leaves it for a day: common practice.</summary>
+    private const double LeastHours = 2,
+        MostHours = 24;
+
     public static IEnumerable<WorkStep> Of(OpeningPlan x)
     {
         PaneBondPlan bond = PaneBond.Of(x.Fitting, x.Panel.Material, x.Product, x.Lengths).Result;
-        bool acrylic = x.Fitting.Bonded?.Pane == Pane.Acrylic;
-        if (x.Panel.SkinGapMm is not null)
-        {
-            yield return WorkStep.Of(
-                "skins",
-                "Check the two skins",
-                "Skins still bonded to one another round the hole? Where they are not, re-bond, clamp and wait.",
-                WorkPlace.Inside,
-                1,
-                "Clamps"
-            ) with
-            {
-                Holds = [HoldPoint.Seen("Skins bonded all round")],
-            };
-        }
-        yield return acrylic ? CleanAcrylic(x, bond.PathMm) : CleanGlass(x, bond.PathMm);
+        bool glass = x.Fitting.Bonded?.Pane is null or Pane.Glass;
+        yield return glass ? CleanGlass(x, bond.PathMm) : CleanPlastic(x, bond.PathMm);
         yield return Bead(x, bond);
         yield return WorkStep.Of(
             "set-pane",
             "Set the pane",
-            $"Two people, suction lifters, bottom edge first on its spacers of {x.Text(bond.ThickMm)}; press evenly, equal gap at the bottom edge; "
-                + "tape it to the skin above with the strips that hang ready.",
+            $"Suction lifters, bottom edge first on its spacers of {x.Text(bond.ThickMm)}; press evenly down to the spacers, not further; "
+                + "equal gap at the bottom "
+                + "edge; tape it to the skin with the strips that hang ready.",
             x.Out,
             1,
             "Suction lifters",
             "Spacers"
         ) with
         {
-            People = 2,
+            People = Math.Max(2, x.LiftPeople),
             Weather = x.Laying,
             Shell = ShellChange.Closes,
-            Cautions = [acrylic ? Cautions.LargePane : Cautions.Glass],
-            Consumables = [new Consumable(Materials.HoldingTape, 2000)],
+            Cautions = [glass ? Cautions.Glass : Cautions.LargePane, .. x.OutCautions],
+            Consumables = [new Consumable(Materials.HoldingTape, 500)],
             Holds =
             [
                 HoldPoint
@@ -57,15 +48,21 @@ internal static class BondPhase
                     .Else("Shift the pane on its blocks while the adhesive is open."),
             ],
         };
+        double hours = Math.Round(Math.Clamp(bond.HoldsAfterHours ?? HoldsHours, LeastHours, MostHours));
+        string rain = x.Product is { Setting: Setting.Moisture, SkinMinutes: { } skin } ? $"Rain does no harm after {2 * skin:0} min. " : "";
+        string known = bond.HoldsAfterHours is null
+            ? "Nobody said after how many hours it holds: look at the sheet of the kit, and enter the product. Until then a day. "
+            : "The sheet of the kit comes first; a day is the careful habit. ";
         yield return WorkStep.Of(
             "hold",
             "Let it hold",
-            "No door is slammed and the vehicle stays where it is until the bond carries itself. Sealing allows for the weather.",
+            $"{rain}No door is slammed, a window stays a finger open, and the vehicle stays where it is for {hours:0} h at 20 °C. "
+                + $"{known}Sealing allows for the weather.",
             x.Out,
             1
         ) with
         {
-            WaitHours = Math.Round(bond.HoldsAfterHours ?? HoldsHours),
+            WaitHours = hours,
             Weather = x.Laying,
         };
     }
@@ -87,11 +84,7 @@ internal static class BondPhase
         ) with
         {
             Weather = x.Laying,
-            Cautions =
-            [
-                .. x.RefusedCaution,
-                .. x.Product?.Hazards is { Length: > 0 } hazards ? [Cautions.OfProduct(hazards)] : Array.Empty<Caution>(),
-            ],
+            Cautions = [.. x.RefusedCaution, .. x.ProductCautions, .. x.OutCautions],
             Consumables = [new Consumable(x.Product?.AsMaterial() ?? Materials.PaneAdhesive, bead.BoughtMl)],
         };
     }
@@ -101,7 +94,7 @@ internal static class BondPhase
             "clean",
             "Clean, activate, prime",
             "Degrease; wipe the land with activator in one direction, flash off; prime the black border and the painted edge, flash "
-                + "off. An opened wipe counts as used.",
+                + "off, each for the minutes on the kit. An opened wipe counts as used.",
             x.Out,
             1,
             "Lint-free cloths",
@@ -109,21 +102,26 @@ internal static class BondPhase
         ) with
         {
             Weather = x.Laying,
-            Cautions = [Cautions.Solvents],
+            Cautions = [Cautions.Solvents, .. x.OutCautions],
             Consumables = [new Consumable(Materials.ActivatorWipe, 4), new Consumable(Materials.GlassPrimer, pathMm * PrimerMlPerMm)],
         };
 
-    /// <summary>Solvent crazes acrylic: soap, water and abrasive, and a primer only where the adhesive's sheet names one for acrylic.</summary>
-    private static WorkStep CleanAcrylic(OpeningPlan x, double pathMm)
+    /// <summary>Solvent crazes acrylic and polycarbonate: soap, water and abrasive, and a primer only where the adhesive's sheet names one for
+    /// it.</summary>
+    private static WorkStep CleanPlastic(OpeningPlan x, double pathMm)
     {
-        bool primed = x.Product?.To(Substrate.Acrylic) == Adhesion.WithPrimer;
+        Substrate pane = OfferedJoints.Of(x.Fitting.Bonded!.Pane);
+        string plastic = Sealing.Words.Of(pane);
+        bool primed = x.Product?.To(pane) == Adhesion.WithPrimer;
         string prime = primed
-            ? $" Prime the land with the primer that the sheet of {x.Product!.Name} names for acrylic, nothing else; flash off."
+            ? $" Prime the land with the primer that the sheet of {x.Product!.Name} names for {plastic}, nothing else; flash off."
             : "";
         return WorkStep.Of(
             "clean",
             "Clean and abrade",
-            $"Skin: degrease, let it dry. Pane: soap and water only, then dull the land with fine abrasive pads and wipe it with clean water.{prime}",
+            "Skin: degrease, let it dry. Pane: soap and water or the maker's cleaner only, then mask the land's inner edge, dull the "
+                + "land with fine abrasive pads "
+                + $"and wipe it with clean water.{prime}",
             x.Out,
             1,
             "Abrasive pads",
@@ -131,11 +129,11 @@ internal static class BondPhase
         ) with
         {
             Weather = x.Laying,
-            Cautions = [Cautions.AcrylicCrazes],
+            Cautions = [Cautions.PlasticCrazes, .. x.OutCautions],
             Consumables =
             [
                 new Consumable(Materials.AbrasivePad, 2),
-                .. primed ? [new Consumable(Materials.AcrylicPrimer, pathMm * PrimerMlPerMm)] : Array.Empty<Consumable>(),
+                .. primed ? [new Consumable(Materials.PlasticPrimer, pathMm * PrimerMlPerMm)] : Array.Empty<Consumable>(),
             ],
         };
     }

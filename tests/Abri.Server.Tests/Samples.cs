@@ -277,6 +277,10 @@ internal static class Samples
             )!,
             ["rain-risk"] = JsonNode.Parse($$"""{"span":{{Span}},"forecast":{{Hours}},"from":"2031-05-12T09:00:00Z","starts":3,"seed":1}""")!,
             ["learning"] = JsonNode.Parse("""{"firstMinutes":60,"count":4,"rate":0.85}""")!,
+            ["header-size"] = JsonNode.Parse("""{"clearMm":1150,"material":"timber"}""")!,
+            ["condensation"] = JsonNode.Parse(
+                """{"signs":{"wetWithoutRain":true,"manyPlaces":true,"airC":20,"relativePercent":60,"surfaceC":8,"foil":"neither"}}"""
+            )!,
             ["packs"] = JsonNode.Parse("""{"question":{"need":1000,"sizes":[{"holds":290,"price":8},{"holds":600,"price":14}],"aim":"cheapest"}}""")!,
             ["blade-life"] = JsonNode.Parse("""{"question":{"material":"mildSteel","thickMm":1,"lengthMm":12000}}""")!,
             ["stock-expiry"] = JsonNode.Parse(

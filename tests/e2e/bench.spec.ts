@@ -36,9 +36,9 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await width.blur()
   await step.getByLabel('Minutes it took').fill('12')
   await step.getByRole('button', { name: 'Done', exact: true }).click()
-  await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Look behind the panel and drill through', exact: true })).toBeVisible()
   await page.reload()
-  await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Look behind the panel and drill through', exact: true })).toBeVisible()
 
   // Your name is known on this phone; what is in the way is overruled with a reason, and that is kept.
   await expect(step.getByLabel('Your name')).toHaveValue('Ada')
@@ -46,7 +46,7 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await expect(step).toContainText('Pillars and marked structure are never cut.')
   await step.getByLabel('Why go on anyway').fill('The cable was taken out')
   await step.getByRole('button', { name: 'Done anyway' }).click()
-  await expect(step.getByRole('heading', { name: 'Mark out', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Mend what lies below the flange', exact: true })).toBeVisible()
   await page.getByRole('button', { name: /2 Look behind the panel/ }).click()
   await expect(step).toContainText('by Ada')
   await expect(step).toContainText('Went on anyway: The cable was taken out')
@@ -55,14 +55,14 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await undoOnPhone(page)
   await expect(step.getByRole('button', { name: 'No', exact: true })).toBeVisible()
   await page.getByRole('link', { name: 'All jobs' }).click()
-  await expect(page.getByTestId('bench').getByRole('link', { name: /Vent over the glaze bench/ })).toContainText('1 of 11 done')
+  await expect(page.getByTestId('bench').getByRole('link', { name: /Vent over the glaze bench/ })).toContainText('1 of 18 done')
 })
 
 test('what is typed at a step is there again after a look at another one, and a step that comes later tells what comes first', async ({ page }) => {
   await openVent(page)
   const step = page.getByTestId('bench-step')
   await step.getByLabel('Note').fill('Dent in the rim, photographed')
-  await page.getByRole('button', { name: /5 File and measure the hole/ }).click()
+  await page.getByRole('button', { name: /7 Open up to the line and measure the hole/ }).click()
   await expect(step.getByRole('status')).toHaveText(/Do first: Cut\./)
   await expect(step.getByRole('button', { name: 'Done' })).toBeHidden()
   await page.getByRole('button', { name: /2 Look behind|1 Offer/ }).filter({ hasText: 'ready' }).click()
@@ -94,12 +94,12 @@ test('with the network cut steps go on, outlive the tab, and go out once, in ord
   await step.getByRole('button', { name: 'Done', exact: true }).click()
   await expect(page.getByText('1 step is not sent yet.')).toBeVisible()
   // The next one is there, though nobody could say whether the first one was taken.
-  await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Look behind the panel and drill through', exact: true })).toBeVisible()
   await step.getByRole('button', { name: 'Yes', exact: true }).click()
   await step.getByLabel('Next time, think of').fill('The lamp out first')
   await step.getByRole('button', { name: 'Done', exact: true }).click()
   await expect(page.getByText('2 steps are not sent yet.')).toBeVisible()
-  await expect(step.getByRole('heading', { name: 'Mark out', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Mark out from the through-holes', exact: true })).toBeVisible()
 
   // The tab is closed; another one finds what waits, and sends it.
   await page.close()
@@ -107,9 +107,9 @@ test('with the network cut steps go on, outlive the tab, and go out once, in ord
   const later = await context.newPage()
   await later.goto(address)
   await expect(later.locator('.queue')).toBeHidden({ timeout: 40_000 })
-  await expect(later.getByTestId('bench-step').getByRole('heading', { name: 'Mark out', exact: true })).toBeVisible()
+  await expect(later.getByTestId('bench-step').getByRole('heading', { name: 'Mark out from the through-holes', exact: true })).toBeVisible()
   await later.getByRole('link', { name: 'All jobs' }).click()
-  await expect(job(later, 'Stove flue')).toContainText('2 of 11 done')
+  await expect(job(later, 'Stove flue')).toContainText('2 of 15 done')
 })
 
 test('what somebody else was quicker with is said, and nothing is done twice', async ({ page, context, browser }) => {
@@ -127,7 +127,7 @@ test('what somebody else was quicker with is said, and nothing is done twice', a
   await offered(other)
   await other.getByLabel('Your name').fill('Ben')
   await other.getByRole('button', { name: 'Done', exact: true }).click()
-  await expect(other.getByTestId('bench-step').getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
+  await expect(other.getByTestId('bench-step').getByRole('heading', { name: 'Look behind the panel and drill through', exact: true })).toBeVisible()
   await other.close()
 
   await context.setOffline(false)
@@ -137,7 +137,7 @@ test('what somebody else was quicker with is said, and nothing is done twice', a
   await page.getByRole('button', { name: 'Drop it' }).last().click()
   await expect(page.getByText(/(is|are) not sent yet\./)).toBeHidden()
   await page.getByRole('link', { name: 'All jobs' }).click()
-  await expect(job(page, 'Heater grille')).toContainText('1 of 11 done')
+  await expect(job(page, 'Heater grille')).toContainText('1 of 16 done')
 })
 
 test('a problem becomes a finding with a photo, and stands in the log with who saw it', async ({ page }) => {
@@ -174,7 +174,7 @@ test('what the server does not take when the network is back is put right and se
   await context.setOffline(true)
   await offered(page, -30)
   await step.getByRole('button', { name: 'Done', exact: true }).click()
-  await expect(step.getByRole('heading', { name: 'Look behind the panel', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Look behind the panel and drill through', exact: true })).toBeVisible()
   await step.getByRole('button', { name: 'Yes', exact: true }).click()
   await step.getByRole('button', { name: 'Done', exact: true }).click()
   await expect(page.getByText('2 steps are not sent yet.')).toBeVisible()
@@ -189,5 +189,5 @@ test('what the server does not take when the network is back is put right and se
   await step.getByRole('button', { name: 'Done', exact: true }).click()
   // It takes its old place: what was done after it goes out after it.
   await expect(page.getByText(/(is|are) not sent yet\./)).toBeHidden({ timeout: 40_000 })
-  await expect(step.getByRole('heading', { name: 'Mark out', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Mark out from the through-holes', exact: true })).toBeVisible()
 })

@@ -103,7 +103,7 @@ test('the list goes along as a table and on paper, and the cut gate names what i
       .toString(),
   ).toBe('%PDF')
   await to(page, 'Days')
-  await expect(page.getByText(/Not on the shelf, or too old: .*Activator wipe/).first()).toBeVisible()
+  await expect(page.getByText(/Not on the shelf, or too old: .*Tooling sealant/).first()).toBeVisible()
 })
 
 test('a borrowed tool that should be back is told until it is given back', async ({ page }) => {

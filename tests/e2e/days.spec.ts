@@ -208,10 +208,11 @@ test('all that waits is put into days; a task is fixed, moved and let go again, 
   test.setTimeout(120_000)
   await plan(page)
   await expect(page.getByTestId('plan-verdict')).toContainText(/tasks planned, done by \w+ \d+ May \d\d:\d\d/)
-  const vent = page.getByTestId('plan-board').getByRole('button', { name: /Vent over the glaze bench: cut/ }).first()
+  // Which openings find a time hangs on the weather that the tests before have left.
+  const vent = page.getByTestId('plan-board').getByRole('button', { name: /: cut to (seal over|clamp it)/ }).first()
   await vent.click()
   const task = page.getByTestId('plan-task')
-  await expect(task).toContainText('Vent over the glaze bench: cut')
+  await expect(task).toContainText(': cut to ')
   await expect(task).toContainText('Safe from rain by')
   await task.getByRole('button', { name: 'Fix this time' }).click()
   await expect(task.getByRole('button', { name: 'Let it move' })).toBeVisible({ timeout: 30_000 })

@@ -31,10 +31,17 @@ public class ApprovedProceduresTests
         bool roof = kind is FittingKind.RoofVent or FittingKind.RoofSkylight or FittingKind.RoofUnit or FittingKind.Flue;
         Fitting fitting = TypicalFittings.Of(kind);
         Panel steel = roof ? Roofs.Flat() : Wall(SkinMaterial.MildSteel);
-        var plain = new Site(steel, roof ? Roofs.Bows() : Ribs(fitting.CutOut.WidthMm + 200), fitting, WallMm: fitting.Clamp?.LeastMm + 5);
-        PanelPoint bay = roof ? new(892.5, 0) : new(MiddleMm, 0),
-            overRib = roof ? new(1195, 0) : bay;
-        Site ribbed = roof ? plain : plain with { Members = [.. plain.Members, Rib("Rib in the way", MiddleMm)] };
+        var plain = new Site(
+            steel,
+            roof ? Bows(Math.Max(545, fitting.CutOut.WidthMm + 100)) : Ribs(fitting.CutOut.WidthMm + 200),
+            fitting,
+            WallMm: fitting.Clamp?.LeastMm + 5
+        );
+        PanelPoint bay = new(MiddleMm, 0);
+        Site ribbed = plain with
+        {
+            Members = [.. plain.Members, roof ? Roofs.Bow("Bow in the way", MiddleMm - 30, MiddleMm + 30) : Rib("Rib in the way", MiddleMm)],
+        };
         var sheet = new Sheet($"{Name(kind)}: {fitting.Name}");
         sheet.Add("Steel, in a bay, usual schools", Opening(new OpeningWork("Opening", plain, bay, Usual, null)));
         sheet.Add(
@@ -47,7 +54,7 @@ public class ApprovedProceduresTests
                         Panel = steel with { Material = SkinMaterial.Aluminium, SkinMm = 1.5 },
                         WallMm = fitting.Clamp is { } clamp ? clamp.LeastMm - 8 : null,
                     },
-                    overRib,
+                    bay,
                     Other,
                     null
                 )
@@ -77,7 +84,7 @@ public class ApprovedProceduresTests
                     {
                         Panel = steel with { SkinGapMm = 40 },
                     },
-                    overRib,
+                    bay,
                     Other with
                     {
                         RibOrder = RibOrder.RibsFirst,
@@ -180,6 +187,13 @@ public class ApprovedProceduresTests
     /// <summary>Two ribs up the wall, as far apart as asked about the middle.</summary>
     private static Member[] Ribs(double clearMm) => [Rib("Front rib", MiddleMm - (clearMm / 2) - 20), Rib("Rear rib", MiddleMm + (clearMm / 2) + 20)];
 
+    /// <summary>Two bows, as far apart as asked about the middle.</summary>
+    private static Member[] Bows(double clearMm) =>
+        [
+            Roofs.Bow("Front bow", MiddleMm - (clearMm / 2) - 60, MiddleMm - (clearMm / 2)),
+            Roofs.Bow("Rear bow", MiddleMm + (clearMm / 2), MiddleMm + (clearMm / 2) + 60),
+        ];
+
     private static Member Rib(string name, double s) =>
         new(name, MemberKind.SideRib, MemberRole.Secondary, new Footprint(FootprintShape.Spine, [new(s, -800), new(s, 800)], 40), 30);
 
@@ -188,7 +202,12 @@ public class ApprovedProceduresTests
             .Of(
                 new RepairWork(
                     repair,
-                    new Panel(PanelKind.Left, new PanelBox(0, 2000, 0, 1500).Corners, 1, SkinMaterial.MildSteel),
+                    new Panel(
+                        repair.Kind == RepairKind.Door ? PanelKind.RearLeftDoor : PanelKind.Left,
+                        new PanelBox(0, 2000, 0, 1500).Corners,
+                        1,
+                        SkinMaterial.MildSteel
+                    ),
                     [],
                     null,
                     [],

@@ -63,7 +63,7 @@ internal sealed record SkinWork(
                 [Cautions.CuttingWood],
                 "Vacuum the dust, inside and out.",
                 ["Vacuum cleaner"],
-                "Two coats of resin into the end grain and into every hole, the second as soon as the first no longer runs: end grain drinks water.",
+                "Resin into the end grain and into every hole, both faces: end grain drinks water, so a second coat follows.",
                 [new(Materials.EdgeResin, ResinHours), new(Materials.EdgeResin, ResinHours)],
                 Materials.Screw
             ),

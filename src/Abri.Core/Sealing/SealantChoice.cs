@@ -194,7 +194,8 @@ public static class SealantChoice
             Against(LittleReservePoints, $"Little to spare: {strain:0.#} of {p.MovementPercent:0.#} %.");
         else if (strain > 0)
             good.Add($"Follows {p.MovementPercent:0.#} %; the joint asks for {strain:0.#} %.");
-        if (IsBedded(joint))
+        // On a flue the heat decides, and no school.
+        if (IsBedded(joint) && joint.HotC is null)
         {
             FlangeBedding? school = SchoolOf(p.Family);
             if (school == bedding)

@@ -139,17 +139,21 @@ public static class Condensation
         double probability = sheet.Step("P", "condensation", "o f / (1 + o f)", odds / (1 + odds), "");
         sheet.Cite(new Source("Odds and factors of the signs", SourceKind.Assumption));
         sheet.Cite(new Source("A foil taped all round shows from which side water comes", SourceKind.CommonPractice));
+        // Signs make it likely; only the foil shows it.
+        bool isShown = signs.Foil is FoilSide.Room or FoilSide.Behind;
+        string most = isShown ? "" : "Most likely ";
         string verdict =
             probability >= SureFrom
-                ? "Condensation: no seam is to be opened for it. Air it, warm it, insulate what is cold; look for a leak only where it stays."
-            : probability <= 1 - SureFrom ? "A leak: hunt for it."
+                ? $"{(isShown ? "Condensation" : $"{most}condensation")}: open no seam for it. Air it, warm it, insulate what is cold; look for a leak only "
+                    + "where it stays."
+            : probability <= 1 - SureFrom ? $"{(isShown ? "A" : $"{most}a")} leak: hunt for it."
             : "Not settled: it may be condensation or a leak. Tape the foil before anything is sealed.";
         return sheet.Finish(new CondensationAnswer(probability, verdict, dew, good, bad, [.. Next(signs, probability)]));
     }
 
     private static IEnumerable<string> Next(CondensationSigns signs, double probability)
     {
-        if (signs.Foil is null or FoilSide.Neither && probability is > 1 - SureFrom and < SureFrom)
+        if (signs.Foil is null or FoilSide.Neither)
             yield return "Dry the place. Tape kitchen foil over it, all four edges down, a hand's breadth wide all round. Look after a "
                 + "cold night without rain: wet on the "
                 + "side of the room is condensation, wet behind is a leak. Dry on both, leave it until it has rained.";

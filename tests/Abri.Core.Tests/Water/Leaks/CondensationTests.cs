@@ -21,11 +21,13 @@ public class CondensationTests
         CondensationAnswer cold = Of(new(WetWithoutRain: true, AfterColdNights: true, AirC: 20, RelativePercent: 60, SurfaceC: 8));
         Assert.Equal(96.0 / 97, cold.Probability, 9);
         Assert.Equal((3, 0), (cold.For.Count, cold.Against.Count));
-        Assert.StartsWith("Condensation", cold.Verdict);
+        Assert.StartsWith("Most likely condensation", cold.Verdict);
+        // Likely is not shown: the foil is still asked for.
+        Assert.Contains("foil", cold.Next[0]);
         // 1/2 by 0.3, by 0.6, by 0.2: 0.018.
         CondensationAnswer leak = Of(new(WetWithoutRain: false, ManyPlaces: false, AirC: 20, RelativePercent: 60, SurfaceC: 16));
         Assert.Equal(0.018 / 1.018, leak.Probability, 9);
-        Assert.StartsWith("A leak", leak.Verdict);
+        Assert.StartsWith("Most likely a leak", leak.Verdict);
         Assert.Equal((0, 3), (leak.For.Count, leak.Against.Count));
     }
 

@@ -48,7 +48,7 @@ export const fittingTexts = {
     flow: 'Fan moves, m³/h',
     heat: 'Keep flammables away by (0: not hot)',
     mouth: 'Flue mouth from anything that opens, by its sheet',
-    mouthMore: 'Empty: 500 mm are taken, and never below or beside what can be open.',
+    mouthMore: 'Empty: a usual distance is taken. On a wall never below or beside what can be open.',
     power: 'Needs a cable',
     cutOut: 'Cut-out',
     neck: 'Neck through the hole',

@@ -62,7 +62,7 @@ export const sealingTexts = {
     choose: 'Use it',
     chosen: 'Chosen',
     school: 'School: {school}, by the settings of the opening or the vehicle.',
-    first: 'First',
+    inOrder: 'In this order',
     howMuch: 'How much',
     howLong: 'How long',
     state: {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Checkbox } from 'ant-design-vue'
+import { watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Fitting } from '@/api/client'
 import { enums } from '@/api/enums'
@@ -11,6 +12,13 @@ import RectangleFields from './RectangleFields.vue'
 
 /** A fitting of the catalogue, in the order of the sheet that comes with the part: what it is, its sizes, how it sits, how it is held, what it does. */
 const fitting = defineModel<Fitting>({ required: true })
+// Only a flue has a mouth: what was typed for one goes when the kind changes.
+watch(
+  () => fitting.value.kind,
+  (kind) => {
+    if (kind !== 'flue') fitting.value.mouthMm = null
+  },
+)
 const props = defineProps<{
   /** Whether it is being added: then another kind brings the parts of that kind. */
   fresh?: boolean

@@ -95,8 +95,11 @@ const kinds = enums.JointEventKind
       {{ t('sealing.school', { school: t(`schools.bedding.${bedding}`) }) }}
     </p>
     <p v-if="choice.wrong.value" class="wrong" role="alert">{{ choice.wrong.value }}</p>
-    <div v-for="p in choice.answer.value?.result.preparation ?? []" :key="p" class="first">
-      <b>{{ t('sealing.first') }}:</b> {{ p }}
+    <div v-if="(choice.answer.value?.result.preparation ?? []).length > 0" class="first">
+      <b>{{ t('sealing.inOrder') }}</b>
+      <ol>
+        <li v-for="p in choice.answer.value?.result.preparation ?? []" :key="p">{{ p }}</li>
+      </ol>
     </div>
     <p v-if="choice.answer.value?.result.onceStripped" class="first">
       {{ t('sealing.onceStripped', { product: choice.answer.value.result.onceStripped }) }}

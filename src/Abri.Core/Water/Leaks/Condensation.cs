@@ -144,8 +144,8 @@ public static class Condensation
         string most = isShown ? "" : "Most likely ";
         string verdict =
             probability >= SureFrom
-                ? $"{(isShown ? "Condensation" : $"{most}condensation")}: open no seam for it. Air it, warm it, insulate what is cold; look for a leak only "
-                    + "where it stays."
+                ? $"{(isShown ? "Condensation" : $"{most}condensation")}: open no seam for it. Air it, warm it, "
+                    + "insulate what is cold; look for a leak only where it stays."
             : probability <= 1 - SureFrom ? $"{(isShown ? "A" : $"{most}a")} leak: hunt for it."
             : "Not settled: it may be condensation or a leak. Tape the foil before anything is sealed.";
         return sheet.Finish(new CondensationAnswer(probability, verdict, dew, good, bad, [.. Next(signs, probability)]));

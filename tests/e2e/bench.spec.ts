@@ -157,8 +157,8 @@ test('a problem becomes a finding with a photo, and stands in the log with who s
   await expect(form).toBeHidden()
   await stageOnPhone(page, 'Walkaround')
   await page.getByRole('button', { name: /Rim cracked in the box/ }).first().click()
-  await expect(page.getByRole('dialog').getByRole('img', { name: 'Photo of the finding' })).toBeVisible()
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click()
+  await expect(page.getByRole('form', { name: 'Finding' }).getByRole('img', { name: 'Photo of the finding' })).toBeVisible()
+  await page.getByRole('form', { name: 'Finding' }).getByRole('button', { name: 'Close' }).click()
 
   await stageOnPhone(page, 'Logbook')
   await page.getByRole('link', { name: 'What was done' }).click()

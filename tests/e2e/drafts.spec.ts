@@ -31,7 +31,7 @@ const opening = async (page: Page, tab?: string) => {
 test('a finding with notes outlives a dead server, a refused save and a reload', async ({ page }) => {
   await heron(page)
   await page.keyboard.press('f')
-  const form = page.getByRole('dialog')
+  const form = page.getByRole('form', { name: 'Finding' })
   await form.getByLabel('Name', { exact: true }).fill('Seam behind the lamp')
   await form.getByLabel('Notes').fill('drips when it rains from the left')
   await app.stop('SIGKILL')
@@ -60,7 +60,7 @@ test('a finding with notes outlives a dead server, a refused save and a reload',
 test('Esc asks before it drops what was typed', async ({ page }) => {
   await heron(page)
   await page.keyboard.press('f')
-  const form = page.getByRole('dialog').first()
+  const form = page.getByRole('form', { name: 'Finding' })
   await form.getByLabel('Notes').fill('half a sentence')
   await page.keyboard.press('Escape')
   await expect(page.getByText('What you typed is not saved. Drop it?')).toBeVisible()
@@ -76,17 +76,23 @@ test('Esc asks before it drops what was typed', async ({ page }) => {
 test('somebody who was quicker is named, and what was typed is saved on top when one says so', async ({ page, request }) => {
   await heron(page)
   await page.getByRole('button', { name: /Seam open, rear left corner/ }).first().click()
-  const form = page.getByRole('dialog')
+  const form = page.getByRole('form', { name: 'Finding' })
   await form.getByLabel('Notes').fill('mine')
   const vehicle = page.url().split('/vehicles/')[1].split('/')[0]
   const shell = await (await request.get(`${app.url}/api/vehicles/${vehicle}/shell`)).json()
   const row = shell.findings.find((f: { value: { name: string } }) => f.value.name === 'Seam open, rear left corner')
   const theirs = { ...row.value, notes: 'theirs' }
   expect((await request.put(`${app.url}/api/vehicles/${vehicle}/findings/${row.id}`, { data: theirs, headers: { 'If-Match': `"${row.version}"` } })).status()).toBe(200)
-  await page.getByRole('button', { name: 'Save' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
+  // Both versions side by side; what is put off is asked again with the next save.
+  const both = page.getByTestId('newer')
+  await expect(both.getByRole('row')).toHaveCount(2)
+  await expect(both.getByRole('row', { name: /Notes mine theirs/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Not now' }).click()
   await expect(form.getByRole('alert')).toContainText('Somebody has changed this meanwhile')
   await expect(form.getByLabel('Notes')).toHaveValue('mine')
-  await page.getByRole('button', { name: 'Save' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save this' }).click()
   await expect(form).toBeHidden()
   const after = await (await request.get(`${app.url}/api/vehicles/${vehicle}/findings/${row.id}`)).json()
   expect(after.value.notes).toBe('mine')

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import DxfParser from 'dxf-parser'
-import { startApp, type RunningApp } from './app.ts'
+import { choose, type RunningApp, startApp } from './app.ts'
 
 /** From the tape measure to the sheet on the metal, on a roof typed in from scratch; in millimetres, and again in inches. */
 let app: RunningApp
@@ -72,8 +72,8 @@ for (const story of stories) {
     await page.goto(`${app.url}/vehicles`)
     await page.getByRole('button', { name: 'New vehicle' }).first().click()
     await page.getByLabel('Name', { exact: true }).fill(`Typed in ${story.units}`)
-    await page.getByLabel('Lengths in').selectOption(story.units)
-    await page.getByLabel('Start from').selectOption('nothing')
+    await page.getByRole('group', { name: 'Lengths in' }).getByRole('button', { name: story.units, exact: true }).click()
+    await page.getByRole('radio', { name: 'Nothing yet' }).click()
     await page.getByRole('button', { name: 'Save' }).click()
 
     // The roof, from two tape readings.
@@ -98,7 +98,7 @@ for (const story of stories) {
     // The opening starts at the best place; dragging it over a bow is told at once and by the verdict.
     await page.getByRole('link', { name: 'Openings' }).click()
     await page.getByRole('button', { name: 'New opening' }).first().click()
-    await page.getByLabel('Fitting').selectOption(`Vent ${story.units}`)
+    await choose(page, page.getByRole('dialog'), 'Fitting', `Vent ${story.units}`)
     await page.getByRole('dialog').getByLabel('Name').fill('Roof vent')
     await page.getByRole('button', { name: 'Add', exact: true }).click()
     await expect(page.getByTestId('verdict')).toContainText('Good place')
@@ -176,7 +176,7 @@ async function typeHole(page: Page, values: string[]) {
 
 /** Downloads the sheets and measures them with programs that know nothing of this one: poppler and a DXF parser. */
 async function measureSheets(page: Page, story: Story) {
-  await page.getByLabel('Paper').selectOption(story.paper)
+  await choose(page, page, 'Paper', story.paper === 'letter' ? 'Letter' : story.paper.toUpperCase())
   const pdf = await downloaded(page, 'PDF')
   const info = execFileSync('pdfinfo', ['-f', '2', '-l', '2', pdf]).toString()
   const size = /Page\s+2 size:\s+([\d.]+) x ([\d.]+) pts/.exec(info)!

@@ -78,7 +78,7 @@ test('the rust under the step becomes a patch with a flange, dragged, saved, pri
   await page.getByRole('link', { name: /Walkaround/ }).click()
   await page.getByRole('tab', { name: 'Findings' }).click()
   const found = page.getByRole('button', { name: 'Rusted through under the rear step', exact: true }).and(page.locator('aside button'))
-  await page.getByLabel('Show').selectOption('done')
+  await choose(page, page, 'Show', 'done')
   await expect(found).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(found).toHaveCount(0)

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { startApp, type RunningApp } from './app.ts'
+import { choose, startApp, type RunningApp } from './app.ts'
 
 let app: RunningApp
 /** Only looked at, one screen after the other: to load the program for each of them anew takes longer than to look. */
@@ -188,8 +188,27 @@ test('two people at once: the second is told, and nothing is overwritten', async
   await expect(page.getByText('Place saved')).toBeVisible()
   await other.keyboard.press('ArrowLeft')
   await other.getByRole('button', { name: 'Use this place' }).click()
+  // Both places side by side; left for now, the other's stands.
+  await expect(other.getByTestId('newer').getByRole('row')).toHaveCount(2)
+  await other.getByRole('button', { name: 'Not now' }).click()
   await expect(other.getByText('Somebody has changed this since you opened it')).toBeVisible()
   await expect(other.getByTestId('centre')).toContainText('3911 mm')
+})
+
+test('a place is typed as the tape reads it, from whatever it is hooked on', async ({ page }) => {
+  await open(page, 'Vent over the glaze bench')
+  const along = page.getByTestId('along')
+  await choose(page, along, 'Hooked on', 'Behind Bow 2')
+  await along.getByLabel('Tape reads').fill('350')
+  await along.getByLabel('Tape reads').press('Tab')
+  await expect(along.getByLabel('Tape reads')).toHaveValue('350 mm')
+  // The same place from the front: what lies between them is the bow's rear edge.
+  await choose(page, along, 'Hooked on', 'Behind the front datum')
+  const middle = Number((await along.getByLabel('Tape reads').inputValue()).replace(' mm', ''))
+  await page.getByRole('button', { name: 'to the edge of the hole' }).click()
+  const edge = Number((await along.getByLabel('Tape reads').inputValue()).replace(' mm', ''))
+  expect(middle - edge).toBeCloseTo(200, 0)
+  await expect(page.getByTestId('centre')).toContainText(`${middle} mm`)
 })
 
 test('what cannot be read stays where it was typed, with advice', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
-import { startApp, type RunningApp } from './app.ts'
+import { choose, type RunningApp, startApp } from './app.ts'
 
 /** The whole shell: surveyed from a blank box, read from a drawing, looked over with findings and photos, measured with a meter that fails. */
 let app: RunningApp
@@ -27,7 +27,7 @@ test('a bus is surveyed from a blank box with a tape and a straight-edge', async
   await page.getByRole('button', { name: 'New vehicle' }).first().click()
   const form = page.getByRole('dialog')
   await form.getByLabel('Name', { exact: true }).fill('Typed bus')
-  await form.getByLabel('Kind').selectOption('bus')
+  await choose(page, form, 'Kind', 'Bus')
   await form.getByLabel('Length of the body').fill('5.2 m')
   await form.getByLabel('Width').fill('1980')
   await form.getByLabel('Height, floor to roof').fill(`6'3`)
@@ -93,17 +93,17 @@ test('an outline and bows come from a DXF file, and a wrong file changes nothing
   await heron(page)
   await panel(page, 'Bulkhead')
   await page.getByRole('tab', { name: 'Shape' }).click()
-  const choose = page.locator('input[type=file][accept=".svg,.dxf"]')
-  await choose.setInputFiles({ name: 'wall.dxf', mimeType: 'application/dxf', buffer: Buffer.from(dxf()) })
+  const file = page.locator('input[type=file][accept=".svg,.dxf"]')
+  await file.setInputFiles({ name: 'wall.dxf', mimeType: 'application/dxf', buffer: Buffer.from(dxf()) })
   await expect(page.getByRole('alert')).toContainText('does not say in which unit')
-  await page.getByLabel('Unit of the file').selectOption('mm')
+  await choose(page, page, 'Unit of the file', 'mm')
   await expect(page.getByTestId('drawing-read')).toContainText('An outline of 4 corners. 1 member.')
   await page.getByRole('button', { name: 'Take it over' }).click()
   await page.getByRole('tab', { name: 'Members' }).click()
   await expect(page.getByRole('button', { name: 'Side rib 1' })).toBeVisible()
   await page.getByRole('tab', { name: 'Shape' }).click()
-  await choose.setInputFiles({ name: 'wall.dxf', mimeType: 'application/dxf', buffer: Buffer.from(dxf().replace('SIDE_RIB', 'GREMLIN')) })
-  await page.getByLabel('Unit of the file').selectOption('mm')
+  await file.setInputFiles({ name: 'wall.dxf', mimeType: 'application/dxf', buffer: Buffer.from(dxf().replace('SIDE_RIB', 'GREMLIN')) })
+  await choose(page, page, 'Unit of the file', 'mm')
   await expect(page.getByRole('alert')).toContainText('layer "GREMLIN"')
   await expect(page.getByRole('button', { name: 'Take it over' })).toBeHidden()
 })
@@ -112,11 +112,14 @@ test('a finding with a photo is written down on the tablet, found, and taken bac
   await page.setViewportSize({ width: 820, height: 1180 })
   await heron(page)
   await page.getByRole('button', { name: 'Add finding' }).click()
-  const form = page.getByRole('dialog')
-  await form.getByLabel('On which panel').selectOption('Floor')
-  await form.getByLabel('What is wrong').selectOption('softWood')
-  await form.getByLabel('How bad').selectOption('severe')
-  await form.getByLabel('along, from the front datum').fill('3 ft')
+  const form = page.getByRole('form', { name: 'Finding' })
+  // Only wood has a moisture to measure.
+  await expect(form.getByLabel('Wood moisture')).toBeHidden()
+  await form.getByRole('radio', { name: 'Soft wood' }).click()
+  await form.getByRole('radio', { name: /Severe/ }).click()
+  await form.getByText('Place by number').click()
+  await choose(page, form, 'On which panel', 'Floor')
+  await form.getByLabel('along, from the front datum').first().fill('3 ft')
   await form.getByLabel('Wood moisture').fill('28,5')
   await form.locator('input[type=file]').setInputFiles({ name: 'rot.png', mimeType: 'image/png', buffer: png })
   await page.getByRole('button', { name: 'Save' }).click()
@@ -129,7 +132,7 @@ test('a finding with a photo is written down on the tablet, found, and taken bac
   await expect
     .poll(() => form.getByRole('img', { name: 'Photo of the finding' }).evaluate((img: HTMLImageElement) => img.naturalWidth))
     .toBe(1)
-  await form.getByLabel('State').selectOption('done')
+  await choose(page, form, 'State', 'done')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('rowgroup').getByRole('button', { name: 'Soft wood', exact: true })).toBeHidden()
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -141,18 +144,67 @@ test('a finding with a photo is written down on the tablet, found, and taken bac
 test('a place on a rear door is counted from the centre line, not from the front', async ({ page }) => {
   await heron(page)
   await page.keyboard.press('f')
-  const form = page.getByRole('dialog')
+  const form = page.getByRole('form', { name: 'Finding' })
+  await form.getByText('Place by number').click()
+  await form.getByRole('button', { name: 'a point', exact: true }).click()
   await expect(form.getByLabel('along, from the front datum')).toBeVisible()
-  await form.getByLabel('On which panel').selectOption('Left rear door')
+  await choose(page, form, 'On which panel', 'Left rear door')
   await expect(form.getByLabel('along, from the front datum')).toBeHidden()
   await expect(form.getByLabel('across (left +)')).toHaveValue('425 mm')
   await expect(form.getByLabel('up from the floor')).toHaveValue('975 mm')
 })
 
+test('a finding begins where one taps, and its size is dragged', async ({ page }) => {
+  await heron(page)
+  await page.getByRole('button', { name: 'Add finding' }).click()
+  const form = page.getByRole('form', { name: 'Finding' })
+  const roof = (await page.getByTestId('panel').filter({ has: page.locator('[aria-label="Roof"]') }).boundingBox())!
+  await page.mouse.click(roof.x + roof.width * 0.6, roof.y + roof.height * 0.25)
+  await expect(form).toContainText('Drawn: 120 x 120')
+  const handle = page.getByRole('button', { name: 'Point 2 of the finding' })
+  const at = (await handle.locator('circle').last().boundingBox())!
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(at.x + at.width / 2 + 30, at.y + at.height / 2, { steps: 4 })
+  await page.mouse.up()
+  await expect(form).not.toContainText('Drawn: 120 x')
+  // An arrow key moves a point by a millimetre, and the rectangle stays one.
+  await expect(form).toContainText(/Drawn: \d+ x 12\d/)
+  const before = (await form.getByText(/Drawn:/).textContent())!
+  await handle.press('ArrowRight')
+  await expect(form.getByText(/Drawn:/)).not.toHaveText(before)
+  // A seam is a line, and gapes; nothing is asked that only wood has.
+  await form.getByRole('radio', { name: 'Open seam' }).click()
+  await expect(form).toContainText(/Drawn: \d+ long/)
+  await expect(form.getByLabel('How far it gapes')).toBeVisible()
+  await form.getByLabel('How far it gapes').fill('31 m')
+  await expect(form.getByRole('alert')).toContainText('must lie between')
+  await form.getByLabel('How far it gapes').fill('2.5')
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(form).toBeHidden()
+  await expect(page.getByRole('button', { name: /Open seam Roof/ }).first()).toBeVisible()
+})
+
+test('a vehicle begins from a drawn shell, in inches', async ({ page }) => {
+  await page.goto(`${app.url}/vehicles`)
+  await page.getByRole('button', { name: 'New vehicle' }).first().click()
+  const form = page.getByRole('dialog')
+  await form.getByRole('radio', { name: 'Small bus, square windows' }).click()
+  // The shell says what kind it is.
+  await expect(form.getByText('Kind', { exact: true })).toBeHidden()
+  await form.getByRole('group', { name: 'Lengths in' }).getByRole('button', { name: 'inch' }).click()
+  await form.getByLabel('Name', { exact: true }).fill('Drawn bus')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Bus', { exact: true })).toBeVisible()
+  await page.keyboard.press('f')
+  await page.getByRole('radio', { name: 'Open hole' }).click()
+  await expect(page.getByLabel('Diameter')).toHaveAttribute('placeholder', /27\/32/)
+})
+
 test('a photo that is none is refused, and the finding stays as it was typed', async ({ page }) => {
   await heron(page)
   await page.keyboard.press('f')
-  const form = page.getByRole('dialog')
+  const form = page.getByRole('form', { name: 'Finding' })
   await form.getByLabel('Notes').fill('do not lose me')
   await form.locator('input[type=file]').setInputFiles({ name: 'photo.png', mimeType: 'image/png', buffer: Buffer.from('PK\u0003\u0004 zip') })
   await page.getByRole('button', { name: 'Save' }).click()
@@ -233,7 +285,7 @@ test('the walkaround is looked at on a phone, without sideways scrolling', async
   // A new one begins with the camera; those that are there are read.
   await expect(page.locator('.camera')).toBeVisible()
   await page.getByRole('button', { name: /Seam open/ }).first().click()
-  await expect(page.getByRole('dialog').getByLabel('Name')).toBeDisabled()
+  await expect(page.getByRole('form', { name: 'Finding' }).getByLabel('Name')).toBeDisabled()
   await expect(page.getByRole('button', { name: 'Save' })).toBeHidden()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })

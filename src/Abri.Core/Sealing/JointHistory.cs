@@ -12,6 +12,9 @@ public static class JointHistory
         return [.. joint.History.Skip(bare + 1)];
     }
 
+    /// <summary>When a joint was last sealed, if nothing has been stripped since; null where it stands open.</summary>
+    public static DateOnly? SealedOn(Joint joint) => Since(joint).LastOrDefault(e => e.Kind == JointEventKind.Sealed)?.On;
+
     /// <summary>Why a product must not be laid on what is there; null where it may.</summary>
     internal static string? Forbids(Joint joint, Product product) =>
         Since(joint).LastOrDefault(e => e.Kind == JointEventKind.Sealed && e.Family is { } f && Product.IsSilicone(f)) is { } silicone

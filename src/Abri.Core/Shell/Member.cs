@@ -126,6 +126,10 @@ public sealed record Member(
             _ => null,
         };
 
+    /// <summary>The role of each kind, unless somebody says otherwise.</summary>
+    public static IReadOnlyList<MemberRoleOfKind> DefaultRoles { get; } =
+    [.. Enum.GetValues<MemberKind>().Select(kind => new MemberRoleOfKind(kind, DefaultRole(kind)))];
+
     /// <summary>The role that a member of a kind has unless somebody says otherwise.</summary>
     public static MemberRole DefaultRole(MemberKind kind) =>
         kind switch
@@ -140,3 +144,8 @@ public sealed record Member(
     /// people.</summary>
     public static bool IsAlwaysUncut(MemberKind kind) => kind is MemberKind.Pillar or MemberKind.CantRail or MemberKind.Anchorage;
 }
+
+/// <summary>The role that a member of a kind has unless somebody says otherwise.</summary>
+/// <param name="Kind">The kind.</param>
+/// <param name="Role">Its role.</param>
+public sealed record MemberRoleOfKind(MemberKind Kind, MemberRole Role);

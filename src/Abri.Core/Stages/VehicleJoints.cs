@@ -15,6 +15,11 @@ public sealed record OfferedJoint(string PanelId, Joint Joint);
 /// <param name="Fault">What.</param>
 public sealed record JointFault(string JointId, string Fault);
 
+/// <summary>A joint that is sealed.</summary>
+/// <param name="JointId">The joint.</param>
+/// <param name="On">When it was last sealed; nothing was stripped since.</param>
+public sealed record SealedJoint(string JointId, DateOnly On);
+
 /// <summary>How the joints of a panel lie.</summary>
 /// <param name="PanelId">The panel.</param>
 /// <param name="Lies">How they lie.</param>
@@ -32,6 +37,10 @@ public sealed record VehicleJoints(
     IReadOnlyList<PanelLies> Lies
 )
 {
+    /// <summary>Those written down that are sealed.</summary>
+    public IReadOnlyList<SealedJoint> Shut { get; init; } =
+    [.. Joints.SelectMany(j => JointHistory.SealedOn(j.Value) is { } on ? new[] { new SealedJoint(j.Id, on) } : [])];
+
     private static bool Sealed(VehicleSnapshot of, Stored<Panel> panel, string findingId) =>
         of.Repairs.On(panel.Id).Any(r => r.Value.FindingIds.Contains(findingId) && OfRepair(of, panel, r) is not null);
 

@@ -31,6 +31,13 @@ public static class WetVehicle
                 ]
             );
 
+    /// <summary>How wood dries at each place where the meter was held.</summary>
+    public static IReadOnlyList<DryingPlace> Drying(VehicleSnapshot of) =>
+        DryingPlaces.Of(
+            of.Water.Observations.Where(o => o.Value.MoisturePercent is not null)
+                .Select(o => new MeterReading(o.OwnerId!, o.Value.Place, o.Value.SeenAt, o.Value.MoisturePercent!.Value))
+        );
+
     /// <summary>What keeps standing water from what stands on the roof: openings that are only planned may go elsewhere.</summary>
     /// <param name="of">The vehicle.</param>
     /// <param name="roof">Its roof, as <see cref="Roof"/> gives it.</param>

@@ -24,7 +24,7 @@ public sealed record NewVehicle(Vehicle Vehicle, string? Preset, BoxSize? Box, S
 /// <param name="Id">Its id.</param>
 public sealed record AddedVehicle(string Id);
 
-/// <summary>Vehicles from presets, boxes and files, and as files; drawings and sections read without saving anything.</summary>
+/// <summary>Vehicles from presets, boxes and files, and as files; what belongs to a kind; drawings and sections read without saving anything.</summary>
 internal static class RecordFileEndpoints
 {
     /// <summary>Largest zip of a vehicle, bytes; photos take most of it.</summary>
@@ -36,6 +36,9 @@ internal static class RecordFileEndpoints
     public static void MapRecordFiles(this WebApplication app)
     {
         app.MapGet("/api/presets", () => ShellPresets.All).WithTags("shell").WithName("preset-list");
+        // What belongs to a kind, the same for every vehicle.
+        app.MapGet("/api/finding-natures", () => FindingNature.All).WithTags("shell").WithName("finding-natures");
+        app.MapGet("/api/member-roles", () => Member.DefaultRoles).WithTags("shell").WithName("member-roles");
         app.MapGet("/api/vehicle-file.schema.json", () => TypedResults.Text(VehicleBundle.Schema, "application/schema+json"))
             .WithTags("shell")
             .WithName("vehicle-file-schema");

@@ -19,6 +19,7 @@ internal static class WaterEndpoints
         RouteGroupBuilder vehicle = app.MapVehicle("water");
         vehicle.MapGet("/wet-roof", Roof).WithName("wet-roof");
         vehicle.MapGet("/wet-roof/mends", Mends).WithName("wet-roof-mends");
+        vehicle.MapGet("/drying", (OfVehicle of) => WetVehicle.Drying(of.Snapshot)).WithName("drying-places");
         vehicle.MapGet("/leaks", Leaks).WithName("leak-hunt");
         vehicle.MapOnPanel<Suspect, SuspectStore>("suspect", WaterCheck.Of);
         vehicle.MapOnPanel<Observation, ObservationStore>("observation", WaterCheck.Of);

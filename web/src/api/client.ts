@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { rowBefore, whichStands } from '@/app/newer'
 import { whoHere } from '@/app/person'
 import type { components, paths } from './schema'
 
@@ -42,6 +43,26 @@ export class ApiProblem extends Error {
 export const underWay = new Set<Promise<unknown>>()
 const ends = new WeakMap<Response, () => void>()
 
+/** Somebody else was quicker: asks which fields are to stand, and saves those on top of the other's version. */
+async function fetchOrDecide(request: Request): Promise<Response> {
+  const again = request.method === 'PUT' ? request.clone() : null
+  const response = await fetch(request)
+  if (!again || response.status !== 412) return response
+  const problem = (await response
+    .clone()
+    .json()
+    .catch(() => ({}))) as { current?: Stored<Record<string, unknown>> }
+  if (!problem.current?.value) return response
+  const { id, version, value: theirs } = problem.current
+  const mine = (await again.clone().json()) as Record<string, unknown>
+  const begunWith = Number(/\d+/.exec(again.headers.get('If-Match')!)?.[0])
+  const whole = await whichStands(mine, theirs, rowBefore(id, begunWith))
+  if (!whole) return response
+  const headers = new Headers(again.headers)
+  headers.set('If-Match', `"${version}"`)
+  return await fetchOrDecide(new Request(again.url, { method: 'PUT', headers, body: JSON.stringify(whole) }))
+}
+
 export const api = createClient<paths>({
   baseUrl: '',
   async fetch(request) {
@@ -52,7 +73,7 @@ export const api = createClient<paths>({
     underWay.add(change)
     void change.then(() => underWay.delete(change))
     try {
-      const response = await fetch(request)
+      const response = await fetchOrDecide(request)
       ends.set(response, end)
       // An answer that breaks off half way is read by nobody: nobody would end it.
       response.clone().text().catch(end)

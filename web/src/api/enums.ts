@@ -21,6 +21,7 @@ export const enums = {
   EdgeLie: ['overTheSkin', 'underTheSkin'],
   EdgeOn: ['bearer', 'joint', 'wall', 'blocking'],
   Facing: ['up', 'down', 'left', 'right', 'rear', 'front'],
+  FindingFigure: ['length', 'diameter', 'width', 'gap', 'depth', 'moisture'],
   FindingKind: [
     'surfaceRust',
     'scale',

@@ -160,6 +160,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/finding-natures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["finding-natures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/member-roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["member-roles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/vehicle-file.schema.json": {
         parameters: {
             query?: never;
@@ -2125,6 +2157,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["wet-roof-mends"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/vehicles/{vehicleId}/drying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drying-places"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5339,6 +5387,16 @@ export interface components {
             limitPercent: number;
             verdict: string;
         };
+        DryingPlace: {
+            panelId: string;
+            at: components["schemas"]["PanelPoint"];
+            moisturePercents: number[];
+            /** Format: date-time */
+            lastAt: string;
+            outlook: null | components["schemas"]["WorkedOfDryingOutlook"];
+            /** Format: date-time */
+            dryAt: null | string;
+        };
         /** @enum {unknown} */
         DryingState: "dryEnough" | "drying" | "tooEarly" | "waterComesIn";
         /** @enum {unknown} */
@@ -5403,6 +5461,8 @@ export interface components {
             notes: string;
         };
         /** @enum {unknown} */
+        FindingFigure: "length" | "diameter" | "width" | "gap" | "depth" | "moisture";
+        /** @enum {unknown} */
         FindingKind: "surfaceRust" | "scale" | "pitting" | "perforation" | "stain" | "standingWater" | "softWood" | "openSeam" | "crackedSealant" | "looseClip" | "openHole" | "dent" | "crackInPlastic" | "missingSeal" | "blockedDrain" | "dampInsulation";
         FindingMeasures: {
             /** Format: double */
@@ -5413,6 +5473,11 @@ export interface components {
             depthMm: null | number;
             /** Format: double */
             moisturePercent: null | number;
+        };
+        FindingNature: {
+            kind: components["schemas"]["FindingKind"];
+            shape: components["schemas"]["FindingShape"];
+            figures: components["schemas"]["FindingFigure"][];
         };
         /** @enum {unknown} */
         FindingShape: "point" | "line" | "area";
@@ -5981,6 +6046,7 @@ export interface components {
             way: components["schemas"]["WayPiece"][];
             wayWords: string;
             key?: null | string;
+            asFinding?: components["schemas"]["FindingKind"];
         };
         InnerFrameInput: {
             site: components["schemas"]["Site"];
@@ -6484,6 +6550,10 @@ export interface components {
         MemberMaterial: "metal" | "timber" | "plastic";
         /** @enum {unknown} */
         MemberRole: "structural" | "secondary" | "pressed" | "keepOut";
+        MemberRoleOfKind: {
+            kind: components["schemas"]["MemberKind"];
+            role: components["schemas"]["MemberRole"];
+        };
         MembersToAdd: {
             members: components["schemas"]["Member"][];
         };
@@ -7879,6 +7949,11 @@ export interface components {
             for: string[];
             against: string[];
         };
+        SealedJoint: {
+            jointId: string;
+            /** Format: date */
+            on: string;
+        };
         SeamRun: {
             /** Format: double */
             wideMm: number;
@@ -8985,6 +9060,7 @@ export interface components {
             offered: components["schemas"]["OfferedJoint"][];
             faults: components["schemas"]["JointFault"][];
             lies: components["schemas"]["PanelLies"][];
+            shut?: components["schemas"]["SealedJoint"][];
         };
         /** @enum {unknown} */
         VehicleKind: "panelVan" | "bus" | "boxTrailer" | "caravanBody";
@@ -9884,6 +9960,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShellDesign"][];
+                };
+            };
+        };
+    };
+    "finding-natures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingNature"][];
+                };
+            };
+        };
+    };
+    "member-roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberRoleOfKind"][];
                 };
             };
         };
@@ -12890,6 +13006,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkedOfMendsOfRoof"];
+                };
+            };
+        };
+    };
+    "drying-places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                vehicleId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingPlace"][];
                 };
             };
         };

@@ -9,6 +9,7 @@ import LateChip from './LateChip.vue'
 import KeySheet from './KeySheet.vue'
 import { useKeys } from './keys'
 import { askToDrop } from './leaving'
+import NewerDialogue from './NewerDialogue.vue'
 import { meterIntoFocus } from './meter'
 import { useEventListener, useMediaQuery } from '@vueuse/core'
 import PhoneBar from './PhoneBar.vue'
@@ -131,6 +132,7 @@ useKeys((event) => {
         />
       </main>
       <KeySheet v-model="keySheet" />
+      <NewerDialogue />
     </div>
   </ConfigProvider>
 </template>

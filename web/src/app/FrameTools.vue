@@ -60,7 +60,7 @@ async function setUnits(units: 'mm' | 'inch') {
   border-radius: 4px;
   background: none;
   color: var(--night-ink);
-  font: 500 14px Barlow;
+  font: 500 14px 'Source Sans 3';
   cursor: pointer;
 }
 .tool:disabled {

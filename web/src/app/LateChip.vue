@@ -21,7 +21,7 @@ const { shell } = useState()
   border: 1px solid var(--night-open);
   border-radius: 3px;
   color: var(--night-open);
-  font: 600 13px Barlow;
+  font: 600 13px 'Source Sans 3';
   text-decoration: none;
 }
 </style>

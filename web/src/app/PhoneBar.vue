@@ -84,7 +84,7 @@ watch(
   border-left: 1px solid var(--night-rule);
   background: none;
   color: inherit;
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
   cursor: pointer;
 }
 </style>

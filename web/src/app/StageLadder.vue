@@ -65,7 +65,7 @@ const beside = ['figures', 'fittings', 'vehicles'] as const
   min-height: 44px;
   padding: 0 14px 0 46px;
   color: var(--label);
-  font: 500 15px Barlow;
+  font: 500 15px 'Source Sans 3';
   text-decoration: none;
 }
 .rung::before {
@@ -96,7 +96,7 @@ const beside = ['figures', 'fittings', 'vehicles'] as const
   height: 4px;
 }
 .rung i {
-  font: 600 12.5px Barlow;
+  font: 600 12.5px 'Source Sans 3';
   color: var(--soft);
 }
 .beside {
@@ -115,7 +115,7 @@ const beside = ['figures', 'fittings', 'vehicles'] as const
   border: 0;
   background: none;
   color: var(--label);
-  font: 500 14px Barlow;
+  font: 500 14px 'Source Sans 3';
   text-decoration: none;
   text-align: left;
   cursor: pointer;

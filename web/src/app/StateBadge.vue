@@ -30,7 +30,7 @@ defineProps<{ badge: Schemas['ShellBadge'] }>()
   display: flex;
   gap: 8px;
   align-items: center;
-  font: 600 15px/1.2 Barlow;
+  font: 600 15px/1.2 'Source Sans 3';
 }
 .badge svg {
   flex: none;

@@ -1,4 +1,3 @@
-import { useStorage } from '@vueuse/core'
 import { computed, onScopeDispose, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 
@@ -17,7 +16,29 @@ export interface Draft {
 const most = 20
 
 /** Kept in the browser, so that a reload, a dead server or a fallen phone loses nothing. */
-const drafts = useStorage<Record<string, Draft>>('abri.drafts', {})
+const name = 'abri.drafts'
+type Drafts = Record<string, Draft>
+function kept(): Drafts {
+  try {
+    return JSON.parse(localStorage.getItem(name) ?? '{}') as Drafts
+  } catch {
+    return {}
+  }
+}
+const drafts = ref<Drafts>(kept())
+/** Changes what is kept: on top of what is there now, so that two windows lose nothing of one another, and written down at once. */
+function change(by: (all: Drafts) => void) {
+  const all = kept()
+  by(all)
+  drafts.value = all
+  try {
+    localStorage.setItem(name, JSON.stringify(all))
+  } catch {
+    // A full or forbidden store: what is typed still stands in its editor.
+  }
+}
+// Another window has changed what is kept.
+window.addEventListener('storage', (event) => event.key === name && (drafts.value = kept()))
 /** Drafts that stand in an editor right now. */
 const live = reactive(new Set<string>())
 /** The draft that somebody wants to go on with. */
@@ -49,17 +70,20 @@ export function useDraft<T>(editor: DraftOf<T>): () => boolean {
 
   function forget() {
     if (key !== null) {
-      live.delete(key)
-      delete drafts.value[key]
+      const old = key
+      live.delete(old)
+      change((all) => delete all[old])
     }
     key = null
   }
   function keep(value: T) {
-    key ??= `${editor.kind()} ${crypto.randomUUID()}`
-    live.add(key)
-    drafts.value[key] = { what: editor.what(), path: editor.path?.() ?? route.fullPath, at: new Date().toISOString(), value }
-    const inTime = Object.entries(drafts.value).sort(([, a], [, b]) => b.at.localeCompare(a.at))
-    for (const [old] of inTime.slice(most)) delete drafts.value[old]
+    const own = (key ??= `${editor.kind()} ${crypto.randomUUID()}`)
+    live.add(own)
+    change((all) => {
+      all[own] = { what: editor.what(), path: editor.path?.() ?? route.fullPath, at: new Date().toISOString(), value }
+      const inTime = Object.entries(all).sort(([, a], [, b]) => b.at.localeCompare(a.at))
+      for (const [old] of inTime.slice(most)) delete all[old]
+    })
   }
   watch(
     [wanted, editor.kind],
@@ -106,6 +130,6 @@ export function useDrafts() {
   return {
     left,
     takeUp: (key: string) => (wanted.value = key),
-    drop: (key: string) => void delete drafts.value[key],
+    drop: (key: string) => change((all) => delete all[key]),
   }
 }

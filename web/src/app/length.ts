@@ -14,6 +14,14 @@ export function lengthText(mm: number, format: LengthFormat): string {
   return lengthNumber(mm, format) + (format.units === 'inch' ? '"' : ' mm')
 }
 
+/** How far an arrow key moves what is in hand, mm: a millimetre or a sixteenth, with Shift ten or half an inch. */
+export const nudgeMm = (format: LengthFormat, far: boolean): number =>
+  format.units === 'inch' ? (far ? 8 : 1) * (mmPerInch / 16) : far ? 10 : 1
+
+/** A place as fine as it is worked with: a tenth of a millimetre; a nudge of a sixteenth stays whole. */
+export const fineMm = (mm: number, format: LengthFormat): number =>
+  format.units === 'inch' ? Math.round(mm * 1e4) / 1e4 : Math.round(mm * 10) / 10
+
 /** How units are written that are not written as they are called. */
 const signs: Record<string, string> = { count: '', percent: '%', celsius: '°C', degrees: '°', hours: 'h' }
 

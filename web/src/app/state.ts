@@ -75,12 +75,6 @@ export function said(e: unknown): string {
 /** The same beside an editor, which keeps what was typed whoever was quicker. */
 export const saidBeside = (e: unknown) => (e instanceof ApiProblem && e.status === 412 ? i18n.global.t('app.newer') : said(e))
 
-/** The row as the next save is made from: after a 412 that of somebody else, which is then replaced knowingly. */
-export function onTopOf<T>(row: Stored<T>, e: unknown): Stored<T> {
-  const newer = e instanceof ApiProblem && e.status === 412 ? (e.current as Stored<T> | undefined) : undefined
-  return newer ? { ...row, version: newer.version } : row
-}
-
 /** Does a change, refreshes what is shown, and says what went wrong; what was typed stays where it was typed. */
 async function change<T>(call: () => Promise<T>): Promise<T | undefined> {
   try {

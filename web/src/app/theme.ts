@@ -19,7 +19,7 @@ export const theme = {
     colorBgElevated: token('paper'),
     colorBgContainer: token('white'),
     borderRadius: 4,
-    fontFamily: 'Barlow, sans-serif',
+    fontFamily: "'Source Sans 3', sans-serif",
     fontSize: 14,
     controlHeight: 36,
     motion: !matchMedia('(prefers-reduced-motion: reduce)').matches,

@@ -5,7 +5,7 @@ import { copyOf } from './copy'
 import { lengthsRead } from './parseLength'
 import { useDraft } from './drafts'
 import { i18n } from './texts'
-import { onTopOf, saidBeside, useState } from './state'
+import { saidBeside, useState } from './state'
 
 /** A record of a panel being written down: a new one has no row yet. */
 export interface EditedRecord<T> {
@@ -44,7 +44,6 @@ export function usePanelRecord<T>(
       edited.value = null
     } catch (e) {
       wrong.value = saidBeside(e)
-      if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, e)
       return false
     }
     await load(shell.value!.vehicle.id)

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Point } from '@/api/client'
+import { nudgeMm } from '@/app/length'
+import { useState } from '@/app/state'
 import type { Viewport } from './viewport'
 
 /** Something on a drawing that can be dragged to the millimetre, or moved by arrow keys: a corner, or a line across the panel. */
 const props = defineProps<{ view: Viewport; at: Point; label: string; line?: boolean }>()
 const emit = defineEmits<{ move: [to: Point] }>()
 const held = ref(false)
+const { lengths } = useState()
 
 function drag(event: PointerEvent) {
   if (!held.value) return
@@ -20,7 +23,7 @@ function down(event: PointerEvent) {
   held.value = true
 }
 function nudge(event: KeyboardEvent) {
-  const by = event.shiftKey ? 10 : 1
+  const by = nudgeMm(lengths.value, event.shiftKey)
   const step = { ArrowLeft: [-by, 0], ArrowRight: [by, 0], ArrowUp: [0, by], ArrowDown: [0, -by] }[event.key]
   if (!step) return
   event.preventDefault()

@@ -5,7 +5,10 @@ import type { LengthFormat, Point, Schemas } from '@/api/client'
 import { lengthNumber } from '@/app/length'
 import FindingMark from './FindingMark.vue'
 import { facingOf, isLevel, panelName, type ViewedFrom } from './facing'
-import { boxAround, footprintOutline, turnedShape, type Box } from './geometry'
+import { noseMm } from './bodyHints'
+import { boxAround, footprintOutline, middleOf, turnedShape, type Box } from './geometry'
+import { overlap, placeLabels } from './labels'
+import ShellHints from './ShellHints.vue'
 import { rulerMarks } from './ruler'
 import { unfolded, type LaidPanel } from './unfolded'
 import { useViewport } from './viewport'
@@ -23,6 +26,10 @@ const props = defineProps<{
   /** Numbers of the findings in the order of work, by id. */
   numbers: Record<string, number>
   shown: string | null
+  /** Places of marks that the caller draws: no name covers them. */
+  marks?: readonly { panelId: string; at: Point }[]
+  /** The finding that is being written down, and drawn by its editor instead. */
+  hidden?: string | null
   /** Whether a click on a panel says a place on it, instead of opening it. */
   picking?: boolean
 }>()
@@ -33,12 +40,19 @@ const emit = defineEmits<{
   hover: [id: string | null]
   place: [panelId: string, at: Point]
 }>()
-defineSlots<{ default(props: { at: (panelId: string, p: Point) => { x: number; y: number } | null; scale: number }): unknown }>()
+defineSlots<{
+  default(props: {
+    at: (panelId: string, p: Point) => { x: number; y: number } | null
+    /** From the drawing back to a panel, also beyond its edge. */
+    back: (panelId: string, x: number, y: number) => Point
+    scale: number
+  }): unknown
+}>()
 const { t } = useI18n()
 const svg = ref<SVGSVGElement | null>(null)
 const laid = computed(() => unfolded(props.shell.panels as LaidPanel['row'][], props.from))
 const bounds = computed<Box>(() => ({
-  s1: Math.min(0, ...laid.value.map((l) => l.box.x1)),
+  s1: Math.min(0, ...laid.value.map((l) => l.box.x1)) - noseMm(props.shell.vehicle.value.kind),
   s2: Math.max(1000, ...laid.value.map((l) => l.box.x2)),
   t1: Math.min(0, ...laid.value.map((l) => l.box.y1)),
   t2: Math.max(1000, ...laid.value.map((l) => l.box.y2)),
@@ -47,7 +61,7 @@ const view = useViewport(
   svg,
   () => bounds.value,
   () => ({ s: 1, t: -1 }),
-  { left: 96, top: 34, right: 12, bottom: 10 },
+  { left: 14, top: 42, right: 12, bottom: 10 },
 )
 const { x, y, scale, width, height, toPanel, fit, zoomBy } = view
 defineExpose({ fit, zoomBy })
@@ -61,17 +75,26 @@ function atPanel(panelId: string, p: Point) {
   const l = laid.value.find((one) => one.row.id === panelId)
   return l ? on(l, p) : null
 }
-function clicked(l: LaidPanel, event: MouseEvent) {
-  if (!props.picking) return emit('panel', l.row.id)
-  const box = svg.value!.getBoundingClientRect()
-  const spot = toPanel(event.clientX - box.left, event.clientY - box.top)
+function fromDrawing(l: LaidPanel, px: number, py: number): Point {
+  const spot = toPanel(px, py)
   // A panel is laid by turning and shifting, so that its own axes give the place back.
   const [o, s, up] = [l.at({ sMm: 0, tMm: 0 }), l.at({ sMm: 1, tMm: 0 }), l.at({ sMm: 0, tMm: 1 })]
   const [dx, dy] = [spot.sMm - o.x, spot.tMm - o.y]
-  emit('place', l.row.id, {
+  return {
     sMm: Math.round(dx * (s.x - o.x) + dy * (s.y - o.y)),
     tMm: Math.round(dx * (up.x - o.x) + dy * (up.y - o.y)),
-  })
+  }
+}
+const back = (panelId: string, px: number, py: number) =>
+  fromDrawing(
+    laid.value.find((l) => l.row.id === panelId)!,
+    px,
+    py,
+  )
+function clicked(l: LaidPanel, event: MouseEvent) {
+  if (!props.picking) return emit('panel', l.row.id)
+  const box = svg.value!.getBoundingClientRect()
+  emit('place', l.row.id, fromDrawing(l, event.clientX - box.left, event.clientY - box.top))
 }
 const path = (l: LaidPanel, points: readonly Point[]) =>
   'M' +
@@ -116,8 +139,7 @@ const openings = computed(() =>
         const cut = turnedShape(fitting.cutOut, row.value.turnDeg)
         const box = corners(boxAround(row.value.centre, cut.widthMm, cut.heightMm))
         const spots = box.map((p) => on(l, p))
-        const xs = spots.map((p) => p.x)
-        return [{ row, d: path(l, box), at: on(l, row.value.centre), room: Math.max(...xs) - Math.min(...xs) }]
+        return [{ l, row, d: path(l, box), spots }]
       }),
   ),
 )
@@ -144,23 +166,65 @@ const stations = computed(() => {
     (m) => m.major,
   )
 })
-/** Names stand beside the net; of what stands apart from it, within, in as many lines as they need. */
+const rect = (l: LaidPanel) => {
+  const [xs, ys] = [
+    [x(l.box.x1), x(l.box.x2)],
+    [y(l.box.y1), y(l.box.y2)],
+  ]
+  return { x1: Math.min(...xs), x2: Math.max(...xs), y1: Math.min(...ys), y2: Math.max(...ys) }
+}
+/** Boxes of the marks that no name may cover. */
+const marked = computed(() =>
+  [
+    ...(props.layers.findings ? findings.value.map((f) => on(f.l, middleOf(f.row.value.points))) : []),
+    ...(props.marks ?? []).flatMap((m) => atPanel(m.panelId, m.at) ?? []),
+  ].map((p) => ({ x1: p.x - 13, x2: p.x + 13, y1: p.y - 13, y2: p.y + 13 })),
+)
+/** Names stand on the cab beside the net; of what stands apart from it, within, in as many lines as they need, and beside its marks. */
 const labels = computed(() =>
   laid.value.flatMap((l) => {
     const name = panelName(l.row.value)
+    const box = rect(l)
     if (['roof', 'left', 'right', 'floor'].includes(l.row.value.kind))
-      return [{ id: l.row.id, text: name, x: Math.max(8, x(l.box.x1) - 88), y: y(l.box.y1) + 15 }]
-    const room = (l.box.x2 - l.box.x1) * scale.value
+      return [
+        {
+          id: l.row.id,
+          text: name,
+          x: Math.max(8, box.x1 - 76),
+          y: (box.y1 + box.y2) / 2 + (l.row.value.kind === 'roof' ? 24 : 5),
+        },
+      ]
+    const [room, high] = [box.x2 - box.x1, box.y2 - box.y1]
     const lines = name.length * 7 < room ? [name] : name.split(' ')
+    const wide = Math.max(...lines.map((word) => word.length)) * 7.4
     // Where not even a word fits, the name would only hide what it names; hovering tells it.
-    if (Math.max(...lines.map((word) => word.length)) * 7.4 + 8 > room) return []
-    const low = (l.box.y2 - l.box.y1) * scale.value < 34
-    const top = l.row.value.kind === 'slidingDoor' ? y(l.box.y2) - 6 - 15 * (lines.length - 1) : y(l.box.y1) + (low ? -5 : 16)
-    return lines.map((text, i) => ({ id: `${l.row.id} ${i}`, text, x: x(l.box.x1) + 6, y: top + 15 * i }))
+    if (wide + 8 > room) return []
+    const tall = 15 * lines.length
+    const places = [box.y1 + 4, box.y1 + high * 0.3, (box.y1 + box.y2 - tall) / 2, box.y2 - tall - 4].flatMap((top) =>
+      [box.x1 + 6, box.x2 - 6 - wide].map((left) => ({ x1: left, x2: left + wide, y1: top, y2: top + tall })),
+    )
+    const covers = (r: (typeof places)[number]) => marked.value.reduce((sum, m) => sum + overlap(r, m), 0)
+    // A sliding door lies within its side, whose own things are at the top.
+    if (l.row.value.kind === 'slidingDoor') places.reverse()
+    const best = places.find((r) => covers(r) === 0 && r.y1 >= box.y1 && r.y2 <= box.y2) ?? places[0]!
+    return lines.map((text, i) => ({ id: `${l.row.id} ${i}`, text, x: best.x1, y: best.y1 + 12 + 15 * i }))
   }),
 )
-const short = (name: string, room: number) =>
-  name.length * 6 < room ? name : name.split(' ')[0]!.length * 6.4 < room ? name.split(' ')[0]! : ''
+/** Every opening has its name where no mark and no other name is. */
+const openingNames = computed(() => {
+  const around = (points: { x: number; y: number }[]) => ({
+    x1: Math.min(...points.map((p) => p.x)),
+    x2: Math.max(...points.map((p) => p.x)),
+    y1: Math.min(...points.map((p) => p.y)),
+    y2: Math.max(...points.map((p) => p.y)),
+  })
+  return placeLabels(
+    openings.value.map((o) => ({ id: o.row.id, name: o.row.value.name, box: around(o.spots), home: rect(o.l) })),
+    [...marked.value, ...labels.value.map((l) => ({ x1: l.x, x2: l.x + l.text.length * 7, y1: l.y - 12, y2: l.y + 3 }))],
+    { x1: 0, x2: width.value, y1: 24, y2: height.value },
+    { letter: 6.4, line: 15 },
+  )
+})
 </script>
 
 <template>
@@ -176,30 +240,32 @@ const short = (name: string, room: number) =>
         <g class="stations">
           <line v-for="m in stations" :key="m.mm" :x1="x(m.mm)" :x2="x(m.mm)" y1="24" :y2="height" />
         </g>
-        <g v-for="l in laid" :key="l.row.id" class="panel" data-testid="panel" @dblclick="emit('panel', l.row.id)">
-          <path
-            class="skin"
-            tabindex="0"
-            role="link"
-            :aria-label="panelName(l.row.value)"
-            :d="path(l, l.row.value.outline)"
-            @click="clicked(l, $event)"
-            @keydown.enter.stop="emit('panel', l.row.id)"
-          >
-            <title>{{ t('walkaround.openPanel', { panel: panelName(l.row.value) }) }}</title>
-          </path>
-          <template v-if="layers.members">
+        <ShellHints :laid="laid" :vehicle="shell.vehicle.value" :on="on">
+          <g v-for="l in laid" :key="l.row.id" class="panel" data-testid="panel" @dblclick="!picking && emit('panel', l.row.id)">
             <path
-              v-for="m in members(l)"
-              :key="m.id"
-              class="member"
-              :class="m.value.role"
-              :d="path(l, footprintOutline(m.value.footprint))"
+              class="skin"
+              tabindex="0"
+              role="link"
+              :aria-label="panelName(l.row.value)"
+              :d="path(l, l.row.value.outline)"
+              @click="clicked(l, $event)"
+              @keydown.enter.stop="emit('panel', l.row.id)"
             >
-              <title>{{ m.value.name }}, {{ t(`walkaround.roles.${m.value.role}`) }}</title>
+              <title>{{ t('walkaround.openPanel', { panel: panelName(l.row.value) }) }}</title>
             </path>
-          </template>
-        </g>
+            <template v-if="layers.members">
+              <path
+                v-for="m in members(l)"
+                :key="m.id"
+                class="member"
+                :class="m.value.role"
+                :d="path(l, footprintOutline(m.value.footprint))"
+              >
+                <title>{{ m.value.name }}, {{ t(`walkaround.roles.${m.value.role}`) }}</title>
+              </path>
+            </template>
+          </g>
+        </ShellHints>
         <template v-if="layers.zones">
           <path v-for="z in zones" :key="z.key" class="zone" :d="z.d">
             <title>{{ z.name }}</title>
@@ -225,15 +291,17 @@ const short = (name: string, room: number) =>
           >
             <title>{{ o.row.value.name }}, {{ t(`openings.state.${o.row.value.state}`) }}</title>
             <path :d="o.d" />
-            <text :x="o.at.x" :y="o.at.y + 4">{{ short(o.row.value.name, o.room) }}</text>
           </g>
         </template>
+        <g v-if="layers.openings" class="opening-names">
+          <text v-for="label in openingNames" :key="label.id" :x="label.x" :y="label.y">{{ label.text }}</text>
+        </g>
         <g class="names">
           <text v-for="label in labels" :key="label.id" :x="label.x" :y="label.y">{{ label.text }}</text>
         </g>
         <template v-if="layers.findings">
           <FindingMark
-            v-for="f in findings"
+            v-for="f in findings.filter((one) => one.row.id !== hidden)"
             :key="f.row.id"
             :finding="f.row.value"
             :at="(p) => on(f.l, p)"
@@ -244,7 +312,7 @@ const short = (name: string, room: number) =>
             @mouseleave="emit('hover', null)"
           />
         </template>
-        <slot :at="atPanel" :scale="scale" />
+        <slot :at="atPanel" :back="back" :scale="scale" />
         <g class="ruler">
           <rect x="0" y="0" :width="width" height="24" />
           <text class="quiet" x="8" y="16">{{ t('walkaround.stations') }}</text>
@@ -316,12 +384,15 @@ const short = (name: string, room: number) =>
   stroke: var(--ink);
   stroke-width: 3;
 }
-.opening text {
-  font-size: 11px;
+.opening-names text {
+  font-size: 12.5px;
   font-weight: 500;
   fill: var(--teal-deep);
   text-anchor: middle;
   pointer-events: none;
+  paint-order: stroke;
+  stroke: color-mix(in srgb, var(--sheet) 85%, transparent);
+  stroke-width: 3px;
 }
 .bays text {
   font-size: 13px;

@@ -225,7 +225,7 @@ svg {
 }
 .name {
   fill: var(--label);
-  font: 500 13px Barlow;
+  font: 500 13px 'Source Sans 3';
 }
 .compact .name {
   fill: var(--night-soft);
@@ -259,7 +259,7 @@ svg {
 }
 .degrees {
   fill: var(--rust);
-  font: 600 13px Barlow;
+  font: 600 13px 'Source Sans 3';
   text-anchor: middle;
   paint-order: stroke;
   stroke: var(--primer);
@@ -273,7 +273,7 @@ svg {
 }
 .until {
   fill: var(--teal-deep);
-  font: 600 12.5px Barlow;
+  font: 600 12.5px 'Source Sans 3';
   text-anchor: middle;
 }
 .now,
@@ -292,7 +292,7 @@ svg {
   min-height: 20px;
   margin: 2px 0;
   color: var(--label);
-  font: 500 13.5px Barlow;
+  font: 500 13.5px 'Source Sans 3';
 }
 .keys {
   display: flex;

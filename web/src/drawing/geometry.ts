@@ -184,3 +184,9 @@ export function turnedPoint(p: Point, turnDeg: number): Point {
 export function turnedShape(shape: Schemas['RoundedRectangle'], turnDeg: number): Schemas['RoundedRectangle'] {
   return turnDeg % 180 === 0 ? shape : { ...shape, widthMm: shape.heightMm, heightMm: shape.widthMm }
 }
+
+/** The middle of some points. */
+export const middleOf = (points: readonly Point[]): Point => ({
+  sMm: points.reduce((sum, p) => sum + p.sMm, 0) / points.length,
+  tMm: points.reduce((sum, p) => sum + p.tMm, 0) / points.length,
+})

@@ -1,6 +1,7 @@
-<script setup lang="ts" generic="T extends string">
+<script setup lang="ts" generic="T extends string | number | boolean | null">
 import { Select } from 'ant-design-vue'
-import { computed, nextTick, onMounted, ref, useId } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, nextTick, onMounted, ref, useId, watch } from 'vue'
 
 /** One of several, with its label; many can be searched by typing. */
 const props = defineProps<{
@@ -11,9 +12,17 @@ const props = defineProps<{
 }>()
 const chosen = defineModel<T>({ required: true })
 const id = useId()
+/** A phone's own list fills the screen and is reached with a thumb; the library's would be as small as the field. */
+const native = useMediaQuery('(max-width: 560px) and (pointer: coarse)')
 /** From how many on one would rather type than read them all. */
 const many = 8
-const shown = computed(() => props.options.map((o) => ({ value: o.value as string, label: o.text })))
+// The library knows no truth values and no null: it is told the place in the list.
+const place = computed(() => {
+  const i = props.options.findIndex((o) => o.value === chosen.value)
+  return i < 0 ? undefined : i
+})
+const shown = computed(() => props.options.map((o, i) => ({ value: i, label: o.text })))
+const choose = (i: unknown) => (chosen.value = props.options[Number(i)]!.value)
 
 /** The library leaves out whether its list is open, and points at one that is not there while it is shut. */
 const root = ref<HTMLElement | null>(null)
@@ -27,28 +36,33 @@ async function tell(open: boolean) {
   if (!open) input?.removeAttribute('aria-activedescendant')
 }
 onMounted(() => tell(false))
+watch(native, () => tell(false))
 </script>
 
 <template>
   <div ref="root" class="named">
     <label :for="id" :class="{ hidden: hideLabel }">{{ label }}</label>
-    <Select
+    <select
+      v-if="native"
       :id="id"
-      :value="chosen as string"
+      class="field"
+      :value="place"
+      :disabled="disabled"
+      @change="choose(($event.target as HTMLSelectElement).value)"
+    >
+      <option v-for="(o, i) in options" :key="i" :value="i">{{ o.text }}</option>
+    </select>
+    <Select
+      v-else
+      :id="id"
+      :value="place as number"
       :options="shown"
       :disabled="disabled"
       :show-search="options.length > many"
       option-filter-prop="label"
       :list-height="320"
       @dropdown-visible-change="tell"
-      @update:value="(value) => (chosen = value as T)"
+      @update:value="choose"
     />
   </div>
 </template>
-
-<style scoped>
-.hidden {
-  position: absolute;
-  clip-path: inset(50%);
-}
-</style>

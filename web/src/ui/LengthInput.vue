@@ -80,7 +80,7 @@ const other = computed(() =>
         inputmode="text"
         autocomplete="off"
         data-meter="distanceMm"
-        :placeholder="t('length.example')"
+        :placeholder="t(`length.example.${lengths.units ?? 'mm'}`)"
         :aria-invalid="wrong !== ''"
         @input="
           () => {

@@ -32,7 +32,7 @@ const { t } = useI18n()
   border-radius: 3px;
   background: var(--paper);
   color: var(--teal);
-  font: 600 12px Barlow;
+  font: 600 12px 'Source Sans 3';
   cursor: pointer;
 }
 .meter::before {

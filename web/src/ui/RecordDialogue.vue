@@ -7,6 +7,7 @@ import { leaving } from '@/app/leaving'
 import LengthInput from './LengthInput.vue'
 import { useState } from '@/app/state'
 import Wrong from './Wrong.vue'
+import Choice from '@/ui/Choice.vue'
 import type { EditedRecord } from '@/app/usePanelRecord'
 
 /** The frame of a form for a record that lies on a panel: which panel, where on it, save and remove. */
@@ -32,12 +33,13 @@ const leave = leaving(props.isTyped, () => (edited.value = null))
     @cancel="leave"
   >
     <form v-if="edited" class="form" @submit.prevent="emit('save')">
-      <label class="named wide">
-        {{ t('findings.where') }}
-        <select v-model="edited.panelId" class="field" :disabled="edited.row !== null">
-          <option v-for="p in shell?.panels ?? []" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
-        </select>
-      </label>
+      <Choice
+        v-model="edited.panelId"
+        class="wide"
+        :label="t('findings.where')"
+        :options="(shell?.panels ?? []).map((p) => ({ value: p.id, text: panelName(p.value) }))"
+        :disabled="edited.row !== null"
+      />
       <template v-if="place">
         <LengthInput
           :model-value="place.sMm"

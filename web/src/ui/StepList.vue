@@ -62,7 +62,7 @@ const { lengths } = useState()
   gap: 4px;
 }
 .head b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .shell {
   padding: 1px 8px;

@@ -35,7 +35,11 @@ public sealed record HuntedSuspect(
     IReadOnlyList<WayPiece> Way,
     string WayWords,
     string? Key = null
-);
+)
+{
+    /// <summary>What it is written down as when it becomes a finding.</summary>
+    public FindingKind AsFinding { get; init; } = OfferedSuspects.FindingOf(Suspect.Kind);
+}
 
 /// <summary>A water test with how it is made.</summary>
 /// <param name="Test">What it is worth.</param>

@@ -239,6 +239,23 @@ public static class OfferedSuspects
             _ => null,
         };
 
+    /// <summary>What a suspect is called as a finding once somebody wants to work on it.</summary>
+    public static FindingKind FindingOf(SuspectKind kind) =>
+        kind switch
+        {
+            SuspectKind.Hole or SuspectKind.SpotWeld or SuspectKind.Screw => FindingKind.OpenHole,
+            SuspectKind.Grommet
+            or SuspectKind.DoorSeal
+            or SuspectKind.RoofFixing
+            or SuspectKind.Lamp
+            or SuspectKind.CableGland
+            or SuspectKind.FloorPlug => FindingKind.MissingSeal,
+            SuspectKind.CrackedPlastic => FindingKind.CrackInPlastic,
+            SuspectKind.ClipRow => FindingKind.LooseClip,
+            SuspectKind.BackedUpDrain => FindingKind.BlockedDrain,
+            _ => FindingKind.OpenSeam,
+        };
+
     private static Condition ConditionOf(FindingKind kind) =>
         kind switch
         {

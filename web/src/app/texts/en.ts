@@ -35,8 +35,7 @@ export const en = {
     dropTyped: 'What you typed is not saved. Drop it?',
     typed: 'Typed but not saved: {what}, {at}.',
     goOn: 'Go on with it',
-    newer:
-      'Somebody has changed this meanwhile. What you typed is still here: save again to put it in place of theirs, or cancel to keep theirs.',
+    newer: 'Somebody has changed this meanwhile. What you typed is still here: save again to choose which of it stands.',
     draft: {
       finding: 'finding',
       suspects: 'suspect',
@@ -107,6 +106,19 @@ export const en = {
     outOfRange: '{label} must lie between {least} and {most}.',
     fileTooLarge: '{name} is larger than the {mb} MB that are read here.',
   },
+  newer: {
+    title: 'Two of you have changed this',
+    more: 'Choose what stands. What only one of you has changed is chosen already.',
+    field: 'Field',
+    mine: 'Yours',
+    theirs: 'Theirs',
+    stands: 'Stands',
+    save: 'Save this',
+    later: 'Not now',
+    nothing: 'nothing',
+    list: '1 entry | {n} entries',
+    another: 'another one',
+  },
   stages: {
     ladder: 'Stages of the work',
     walkaround: 'Walkaround',
@@ -124,7 +136,11 @@ export const en = {
     fittings: 'Fittings',
     vehicles: 'Vehicles',
   },
-  length: { unreadable: 'Cannot be read yet', example: '41, 1 5/8", 3\'6' },
+  length: {
+    any: '41, 1 5/8", 3\'6',
+    unreadable: 'Cannot be read yet',
+    example: { mm: '72.5', inch: '2 27/32"' },
+  },
   worked: {
     open: 'How it was worked out',
     steps: 'Steps',
@@ -140,8 +156,8 @@ export const en = {
     help: 'this sheet',
     undo: 'undo the last change',
     redo: 'redo it',
-    nudge: 'move the fitting 1 mm',
-    nudgeMore: 'move it 10 mm',
+    nudge: 'move the fitting 1 mm, or 1/16 inch',
+    nudgeMore: 'move it 10 mm, or 1/2 inch',
     candidate: 'go to a numbered place',
     use: 'use this place',
     revert: 'back to the saved place (asks first)',
@@ -154,6 +170,7 @@ export const en = {
   },
   drawing: {
     front: 'front of vehicle',
+    frontShort: 'front',
     left: 'left side',
     right: 'right side',
     outsideOf: '{panel}, seen from outside',

@@ -1,5 +1,30 @@
 /** Texts of openings: placing, marking out, seat, hole. */
 export const openingsTexts = {
+  byNumber: {
+    title: 'By number',
+    to: 'Measured to',
+    measuredTo: { middle: 'to its middle', edge: 'to the edge of the hole' },
+    along: 'Tape reads',
+    across: 'Tape reads',
+    from: 'Hooked on',
+    middleOf: 'the middle of {name}',
+    line: { more: 'Left of the centre line', less: 'Right of the centre line' },
+    length: {
+      zero: 'Behind the front datum',
+      low: 'Behind the front edge',
+      high: 'Ahead of the rear edge',
+      more: 'Behind {what}',
+      less: 'Ahead of {what}',
+    },
+    side: { low: 'Left of the right edge', high: 'Right of the left edge', more: 'Left of {what}', less: 'Right of {what}' },
+    height: {
+      zero: 'Above the floor',
+      low: 'Above the foot of the panel',
+      high: 'Below the top of the panel',
+      more: 'Above {what}',
+      less: 'Below {what}',
+    },
+  },
   openings: {
     title: 'Openings',
     add: 'New opening',
@@ -53,8 +78,6 @@ export const openingsTexts = {
     revertSure: 'Go back to the saved place? Your move is not saved.',
     printSheet: 'Mark out',
     cautions: 'Cautions',
-    nudge: '1 mm',
-    nudgeMore: '10 mm',
     places: 'places',
     at: 'centre {s}, {t}',
     along: '{s} along',

@@ -22,7 +22,7 @@ const jobs = computed(() => list.answer.value)
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen whole">
     <header>
-      <h1>{{ t('bench.title') }}</h1>
+      <h1 class="of-stage">{{ t('bench.title') }}</h1>
     </header>
     <div class="page" tabindex="0" data-testid="bench">
       <p v-if="list.wrong.value" class="wrong" role="alert">{{ list.wrong.value }}</p>
@@ -84,7 +84,7 @@ const jobs = computed(() => list.answer.value)
   border-left-color: var(--rust);
 }
 .to b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .to .soft:not(.then .soft) {
   text-align: right;

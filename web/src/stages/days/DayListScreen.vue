@@ -38,7 +38,7 @@ const choose = (text: string) => router.replace({ query: text ? { date: text } :
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen">
     <header>
-      <h1>{{ t('days.title') }}</h1>
+      <h1 class="of-stage">{{ t('days.title') }}</h1>
       <DaysTabs on="list" />
       <div class="sp" />
       <input

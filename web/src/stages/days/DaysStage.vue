@@ -50,7 +50,7 @@ const moment = (at: string) => momentText(at, answer.value!.now)
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('days.title') }}</h1>
+      <h1 class="of-stage">{{ t('days.title') }}</h1>
       <DaysTabs on="today" />
       <span v-if="answer" class="soft">{{ dayText(answer.now, 'long') }}</span>
       <div class="sp" />

@@ -95,7 +95,7 @@ svg {
 }
 text {
   fill: var(--soft);
-  font: 500 12.5px Barlow;
+  font: 500 12.5px 'Source Sans 3';
 }
 .scale {
   text-anchor: end;

@@ -84,7 +84,7 @@ article.open {
   border: 0;
   background: none;
   color: var(--ink);
-  font: 400 14.5px Barlow;
+  font: 400 14.5px 'Source Sans 3';
   text-align: left;
   cursor: pointer;
 }
@@ -118,6 +118,6 @@ h3 {
 .windows li {
   padding: 4px 10px;
   background: var(--teal-soft);
-  font: 600 14px Barlow;
+  font: 600 14px 'Source Sans 3';
 }
 </style>

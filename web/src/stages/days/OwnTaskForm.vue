@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
 import type { Stored } from '@/api/client'
@@ -45,7 +46,7 @@ async function keep() {
       :options="enums.WorkPlace.map((value) => ({ value, text: t(`steps.place.${value}`) }))"
     />
     <NumberInput v-model="edited.value.windBelowMs" :label="t('days.plan.wind')" :bounds="bounds.OwnTask.windBelowMs" />
-    <label class="wide check"><input v-model="edited.value.dry" type="checkbox" /> {{ t('days.plan.dry') }}</label>
+    <Checkbox v-model:checked="edited.value.dry" class="wide">{{ t('days.plan.dry') }}</Checkbox>
     <label class="named">
       <span>{{ t('days.plan.notBefore') }}</span>
       <input
@@ -64,9 +65,7 @@ async function keep() {
         @change="(e) => (edited!.value.until = typed((e.target as HTMLInputElement).value))"
       />
     </label>
-    <label v-if="edited.row" class="wide check"
-      ><input v-model="edited.value.isDone" type="checkbox" /> {{ t('days.plan.isDone') }}</label
-    >
+    <Checkbox v-if="edited.row" v-model:checked="edited.value.isDone" class="wide">{{ t('days.plan.isDone') }}</Checkbox>
     <Action v-if="edited.row" look="plain" @click="plan.removeOwn(edited.row).then(() => (edited = null))">
       {{ t('app.remove') }}
     </Action>

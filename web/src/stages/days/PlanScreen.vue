@@ -69,7 +69,7 @@ const base = computed(() => `/api/vehicles/${shell.value!.vehicle.id}/plan`)
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('days.title') }}</h1>
+      <h1 class="of-stage">{{ t('days.title') }}</h1>
       <DaysTabs on="plan" />
       <div class="sp" />
       <a v-if="isPlanned" class="btn" :href="`${base}/calendar.ics`" download>{{ t('days.plan.calendar') }}</a>

@@ -67,7 +67,7 @@ svg {
 }
 text {
   fill: var(--ink);
-  font: 500 13px Barlow;
+  font: 500 13px 'Source Sans 3';
 }
 .end {
   fill: var(--teal-deep);

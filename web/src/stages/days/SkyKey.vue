@@ -46,7 +46,7 @@ const drops = { dry: 0, showers: 1, rain: 3, storm: 3 }
   border-radius: 4px;
   background: var(--white);
   color: var(--ink);
-  font: 400 14px Barlow;
+  font: 400 14px 'Source Sans 3';
   cursor: pointer;
 }
 small {
@@ -54,7 +54,7 @@ small {
   font-size: 12.5px;
 }
 b {
-  font: 600 14px Barlow;
+  font: 600 14px 'Source Sans 3';
 }
 b.unsaid {
   color: var(--faint);

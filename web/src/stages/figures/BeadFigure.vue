@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { enums } from '@/api/enums'
@@ -7,6 +8,7 @@ import NumberInput from '@/ui/NumberInput.vue'
 import { useState } from '@/app/state'
 import Verdict from '@/ui/Verdict.vue'
 import FigureSteps from './FigureSteps.vue'
+import Choice from '@/ui/Choice.vue'
 import { useFigure } from './useFigure'
 
 /** How much sealant a bead takes, in how many cartridges and minutes; how thick a bond has to be. */
@@ -52,9 +54,7 @@ const plan = computed(() => laid.answer.value?.result)
       <NumberInput v-model="bead.wastePercent" required :label="t('figures.waste')" />
       <NumberInput v-model="bead.layMmPerMinute" required :label="t('figures.pace')" />
       <NumberInput v-model="bead.openMinutes" required :label="t('figures.openTime')" />
-      <label class="named wide">
-        <span class="row"><input v-model="bead.unbroken" type="checkbox" /> {{ t('figures.unbroken') }}</span>
-      </label>
+      <Checkbox v-model:checked="bead.unbroken" class="wide">{{ t('figures.unbroken') }}</Checkbox>
     </div>
     <Verdict
       :verdict="
@@ -67,12 +67,13 @@ const plan = computed(() => laid.answer.value?.result)
     />
     <h2>{{ t('figures.bond') }}</h2>
     <div class="form">
-      <label v-for="which in ['first', 'second'] as const" :key="which" class="named">
-        {{ t(`figures.${which}`) }}
-        <select v-model="bond[which]" class="field">
-          <option v-for="m in parts" :key="m" :value="m">{{ t(`figures.materials.${m}`) }}</option>
-        </select>
-      </label>
+      <Choice
+        v-for="which in ['first', 'second'] as const"
+        :key="which"
+        v-model="bond[which]"
+        :label="t(`figures.${which}`)"
+        :options="parts.map((m) => ({ value: m, text: t(`figures.materials.${m}`) }))"
+      />
       <LengthInput v-model="bond.lengthMm" :label="t('figures.longest')" />
       <NumberInput v-model="bond.spanK" :label="t('figures.span')" />
     </div>

@@ -45,7 +45,7 @@ watch([readings, air], async () => {
     <p class="soft">{{ t('figures.dryingMore') }}</p>
     <div v-for="(r, i) in readings" :key="i" class="form reading">
       <NumberInput v-model="r.days" :label="t('figures.afterDays')" />
-      <NumberInput v-model="r.moisturePercent" :label="t('findings.moisture')" meter="moisturePercent" />
+      <NumberInput v-model="r.moisturePercent" :label="t('findings.figure.moisture')" meter="moisturePercent" />
     </div>
     <button class="btn" type="button" @click="readings.push({ days: null, moisturePercent: null })">
       {{ t('figures.addReading') }}

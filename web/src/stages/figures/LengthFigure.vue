@@ -32,7 +32,7 @@ watch([text, lengths], useDebounceFn(read, 200))
   <div class="page">
     <label class="named narrow">
       {{ t('figures.lengthText') }}
-      <input v-model="text" class="field big" autofocus autocomplete="off" :placeholder="t('length.example')" />
+      <input v-model="text" class="field big" autofocus autocomplete="off" :placeholder="t('length.any')" />
     </label>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <template v-if="answer">

@@ -5,6 +5,7 @@ import { api, got, type Schemas } from '@/api/client'
 import LengthInput from '@/ui/LengthInput.vue'
 import { lengthText } from '@/app/length'
 import { said, useState } from '@/app/state'
+import TextField from '@/ui/TextField.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 
 /** Lines that look parallel, measured from one datum at two places: by how much they differ over an opening. */
@@ -53,7 +54,7 @@ watch([lines, form], async () => {
       <LengthInput v-model="form.openingMm" :label="t('figures.overOpening')" />
     </div>
     <div v-for="(line, i) in lines" :key="i" class="form line">
-      <label class="named">{{ t('figures.lineName') }}<input v-model="line.name" class="field" maxlength="80" /></label>
+      <TextField v-model="line.name" :label="t('figures.lineName')" :most="80" />
       <LengthInput v-model="line.firstMm" :label="t('figures.atFirst')" optional />
       <LengthInput v-model="line.secondMm" :label="t('figures.atSecond')" optional />
     </div>

@@ -82,7 +82,7 @@ async function keep() {
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen">
     <header>
-      <h1>{{ t('floor.title') }}</h1>
+      <h1 class="of-stage">{{ t('floor.title') }}</h1>
       <FloorTabs on="cuts" />
       <div class="sp" />
       <Action @click="begin">{{ t('cuts.addStock') }}</Action>

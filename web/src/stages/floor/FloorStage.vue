@@ -139,7 +139,7 @@ async function addBoard() {
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('floor.title') }}</h1>
+      <h1 class="of-stage">{{ t('floor.title') }}</h1>
       <FloorTabs :on="tab" />
       <div class="sp" />
       <template v-if="tab === 'survey'">

@@ -59,7 +59,7 @@ async function begin() {
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('floor.title') }}</h1>
+      <h1 class="of-stage">{{ t('floor.title') }}</h1>
       <FloorTabs on="linings" />
       <div class="sp" />
       <template v-if="panel">

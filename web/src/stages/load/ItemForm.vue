@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
@@ -71,11 +72,10 @@ async function keep() {
       :bounds="bounds.LoadItem.travelPercent"
       required
     />
-    <label v-if="builtIn" class="tick"><input v-model="edited.value.takenOut" type="checkbox" /> {{ t('load.takenOut') }}</label>
-    <label class="tick"
-      ><input v-model="edited.value.isIn" type="checkbox" />
-      {{ t(edited.value.takenOut && builtIn ? 'load.isOut' : 'load.isIn') }}</label
-    >
+    <Checkbox v-if="builtIn" v-model:checked="edited.value.takenOut" class="wide">{{ t('load.takenOut') }}</Checkbox>
+    <Checkbox v-model:checked="edited.value.isIn" class="wide">{{
+      t(edited.value.takenOut && builtIn ? 'load.isOut' : 'load.isIn')
+    }}</Checkbox>
     <TextField v-model="edited.value.notes" class="wide" :label="t('app.notes')" :most="4000" />
     <section v-if="would" class="wide would" data-testid="would">
       <b>{{ t('load.would') }}</b>
@@ -88,12 +88,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.tick {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
-}
 .would {
   padding: 8px 12px;
   border-left: 4px solid var(--teal);

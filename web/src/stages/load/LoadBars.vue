@@ -61,7 +61,7 @@ li {
   font-weight: 500;
 }
 .n {
-  font: 600 17px Barlow;
+  font: 600 17px 'Source Sans 3';
   font-variant-numeric: tabular-nums;
 }
 .n small {

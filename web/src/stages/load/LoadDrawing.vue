@@ -148,7 +148,7 @@ svg {
 }
 .caption {
   fill: var(--soft);
-  font: 500 13px Barlow;
+  font: 500 13px 'Source Sans 3';
 }
 .shell {
   fill: var(--metal-1);
@@ -181,7 +181,7 @@ svg {
 }
 .carries text {
   fill: var(--teal-deep);
-  font: 600 15px Barlow;
+  font: 600 15px 'Source Sans 3';
   text-anchor: middle;
   paint-order: stroke;
   stroke: var(--sheet);
@@ -208,7 +208,7 @@ svg {
 }
 .ball text {
   fill: var(--ink);
-  font: 600 11px Barlow;
+  font: 600 11px 'Source Sans 3';
   text-anchor: middle;
   pointer-events: none;
 }

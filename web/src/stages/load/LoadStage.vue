@@ -138,7 +138,7 @@ const weighed = (w: NonNullable<typeof kept.value>['weighings'][number]['value']
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen load-screen">
     <header>
-      <h1>{{ t('load.title') }}</h1>
+      <h1 class="of-stage">{{ t('load.title') }}</h1>
       <Switch
         v-model="planned"
         :label="t('load.when')"

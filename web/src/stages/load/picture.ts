@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { bodyHints, usualFloorMm, wheelMm } from '@/drawing/bodyHints'
 import type { LoadCase, LoadLine, LoadOfVehicle } from './useLoad'
 
 export type Place = Schemas['LoadPlace']
@@ -14,13 +15,9 @@ export interface Ball {
   look: string
 }
 
-/** Where nobody said how high the floor lies, it is drawn so high, mm. */
-const usualFloorMm = 600
 export const floorMm = (masses: { floorHeightMm?: number | null } | null) => masses?.floorHeightMm ?? usualFloorMm
-/** Radius of a drawn wheel, mm. */
-const wheelMm = 340
-/** How a cab is hinted at, mm: it is no drawing of one. */
-const cabMm = { aheadOfAxle: 750, bonnet: 450, bonnetLong: 650 }
+/** How far a cab reaches ahead of the front axle, mm. */
+const aheadOfAxleMm = 750
 /** Room for captions and for what the axles carry, px. */
 const captionPx = 26
 const axlesPx = 30
@@ -36,7 +33,7 @@ export function picture(load: LoadOfVehicle, of: LoadCase, size: { width: number
   const xs = [
     ...across,
     ...places.map((p) => p.xMm),
-    ...(gear ? [gear.frontAtMm - (gear.isTrailer ? 300 : cabMm.aheadOfAxle), gear.frontAtMm + gear.wheelbaseMm] : []),
+    ...(gear ? [gear.frontAtMm - (gear.isTrailer ? 300 : aheadOfAxleMm), gear.frontAtMm + gear.wheelbaseMm] : []),
   ]
   const [x1, x2] = xs.length > 0 ? [Math.min(...xs), Math.max(...xs)] : [0, 4000]
   const top = Math.max(1000, ...load.fromSide.map((p) => p.tMm), ...places.map((p) => p.zMm))
@@ -67,7 +64,11 @@ export function picture(load: LoadOfVehicle, of: LoadCase, size: { width: number
   const laid = (place: (at: Place) => Spot) => load.lines.map((l, i) => ball(l, i, place(l.item.at))).sort((a, b) => b.r - a.r)
   const centre = of.on?.centre
   const bodyX = Math.min(...load.fromSide.map((p) => p.sMm))
-  const cabX = gear && !gear.isTrailer && gear.frontAtMm < bodyX ? gear.frontAtMm - cabMm.aheadOfAxle : null
+  const cabX = gear && !gear.isTrailer && gear.frontAtMm < bodyX ? gear.frontAtMm - aheadOfAxleMm : null
+  const cab =
+    cabX === null
+      ? null
+      : bodyHints('panelVan', { frontMm: bodyX, lengthMm: x2 - bodyX, heightMm: top }, { floorMm: floor, noseMm: bodyX - cabX })
   return {
     scale,
     aboveTop,
@@ -75,25 +76,10 @@ export function picture(load: LoadOfVehicle, of: LoadCase, size: { width: number
     side: load.fromSide.map((p): Spot => [x(p.sMm), z(p.tMm)]),
     above: load.fromAbove.map((p): Spot => [x(p.sMm), y(p.tMm)]),
     /** A cab that nobody surveyed, where the front axle lies ahead of the shell. */
-    cab:
-      cabX === null
-        ? null
-        : {
-            side: [
-              [x(bodyX), z(0)],
-              [x(cabX), z(0)],
-              [x(cabX), z(cabMm.bonnet)],
-              [x(cabX + cabMm.bonnetLong), z(cabMm.bonnet + 150)],
-              [x(bodyX - 250), z(top * 0.8)],
-              [x(bodyX), z(top * 0.8)],
-            ] as Spot[],
-            above: [
-              [x(bodyX), y(half * 0.9)],
-              [x(cabX), y(half * 0.8)],
-              [x(cabX), y(-half * 0.8)],
-              [x(bodyX), y(-half * 0.9)],
-            ] as Spot[],
-          },
+    cab: cab && {
+      side: cab.side.map(([along, up]): Spot => [x(along), z(up)]),
+      above: cab.above.map(([along, share]): Spot => [x(along), y(share * half)]),
+    },
     gear: gear && {
       roadY,
       wheelR: Math.min(wheelMm, floor * 0.8) * scale,

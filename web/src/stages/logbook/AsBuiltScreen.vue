@@ -29,7 +29,7 @@ const size = (b: Schemas['AsBuilt']) =>
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen">
     <header>
-      <h1>{{ t('logbook.title') }}</h1>
+      <h1 class="of-stage">{{ t('logbook.title') }}</h1>
       <LogbookTabs on="built" />
     </header>
     <div class="page" tabindex="0" data-testid="as-built">

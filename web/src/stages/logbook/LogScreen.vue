@@ -68,7 +68,7 @@ const air = (w: Schemas['WeatherHour']) =>
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen">
     <header>
-      <h1>{{ t('logbook.title') }}</h1>
+      <h1 class="of-stage">{{ t('logbook.title') }}</h1>
       <LogbookTabs on="log" />
     </header>
     <div class="page" tabindex="0" data-testid="log">

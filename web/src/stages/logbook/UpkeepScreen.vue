@@ -50,7 +50,7 @@ async function edit(id: string) {
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen">
     <header>
-      <h1>{{ t('logbook.title') }}</h1>
+      <h1 class="of-stage">{{ t('logbook.title') }}</h1>
       <LogbookTabs on="due" />
       <div class="sp" />
       <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/upkeep/calendar.ics`" download>{{ t('logbook.calendar') }}</a>
@@ -110,7 +110,7 @@ li.overdue {
   min-width: 0;
 }
 .text b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 p {
   margin: 2px 0;

@@ -100,7 +100,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('metal.title') }}</h1>
+      <h1 class="of-stage">{{ t('metal.title') }}</h1>
       <span class="soft">{{ t('metal.count', { n: spots.length, m: repairs.length }) }}</span>
       <div class="sp" />
       <ViewSwitch v-model="from" />

@@ -88,7 +88,7 @@ function setNear(what: (typeof enums.Nearby)[number], on: boolean) {
   border-radius: 4px;
   background: var(--white);
   color: var(--ink);
-  font: 500 13.5px Barlow;
+  font: 500 13.5px 'Source Sans 3';
   cursor: pointer;
 }
 .fields button[aria-pressed='true'] {

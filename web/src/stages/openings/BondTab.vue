@@ -13,6 +13,7 @@ import { air } from '@/stages/sealing/useAir'
 import { useSealing } from '@/stages/sealing/useSealing'
 import { useFigure } from '@/stages/figures/useFigure'
 import BondSection from './BondSection.vue'
+import Choice from '@/ui/Choice.vue'
 import type { OpeningWork } from './useOpening'
 
 /** A bonded pane: how thick, with what, how much, how long it has to be left alone, and what has to be right before the bead. */
@@ -101,10 +102,12 @@ async function keep() {
   <aside>
     <div class="card">
       <h2>{{ t('bond.product') }}</h2>
-      <select v-model="chosen" class="field" :aria-label="t('bond.product')">
-        <option value="">{{ t('bond.none') }}</option>
-        <option v-for="p in allowed" :key="p.id" :value="p.id">{{ p.value.name }}</option>
-      </select>
+      <Choice
+        v-model="chosen"
+        hide-label
+        :label="t('bond.product')"
+        :options="[{ value: '', text: t('bond.none') }, ...allowed.map((p) => ({ value: p.id, text: p.value.name }))]"
+      />
       <button v-if="joint && joint.value.productId !== (chosen || null)" class="btn main" type="button" @click="keep">
         {{ t('bond.keep') }}
       </button>

@@ -12,6 +12,7 @@ import { turnedPoint, turnedShape } from '@/drawing/geometry'
 import Verdict from '@/ui/Verdict.vue'
 import { useFigure } from '@/stages/figures/useFigure'
 import ScrewDrawing from './ScrewDrawing.vue'
+import TextField from '@/ui/TextField.vue'
 import type { OpeningWork } from './useOpening'
 
 /** Clamping: the stack between the halves, each lug ticked, screws tapped in order, the gasket before and after. */
@@ -166,7 +167,7 @@ const untrimmed = computed(() => (stack.answer.value?.result.lugTrimMm === 0 ? 0
     <div class="card">
       <h2>{{ t('clamp.layers') }}</h2>
       <div v-for="(l, i) in form.layers" :key="i" class="form pair">
-        <label class="named">{{ t('app.name') }}<input v-model="l.name" class="field" maxlength="80" /></label>
+        <TextField v-model="l.name" :label="t('app.name')" :most="80" />
         <LengthInput v-model="l.thickMm" :label="t('clamp.layer')" optional />
       </div>
       <div class="row">
@@ -241,7 +242,7 @@ const untrimmed = computed(() => (stack.answer.value?.result.lugTrimMm === 0 ? 0
   border: 1px solid var(--edge);
   border-radius: 4px;
   background: var(--white);
-  font: 600 14px Barlow;
+  font: 600 14px 'Source Sans 3';
   cursor: pointer;
 }
 .lug[aria-pressed='true'] {

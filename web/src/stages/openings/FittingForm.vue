@@ -8,6 +8,8 @@ import { copyOf } from '@/app/copy'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import HalvesFields from './HalvesFields.vue'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
 import RectangleFields from './RectangleFields.vue'
 
 /** A fitting of the catalogue, in the order of the sheet that comes with the part: what it is, its sizes, how it sits, how it is held, what it does. */
@@ -50,29 +52,24 @@ const setScrews = (on: boolean) =>
     <section class="card">
       <h2>{{ t('fittings.what') }}</h2>
       <div class="form">
-        <label class="named wide">{{ t('app.name') }}<input v-model="fitting.name" class="field" maxlength="80" /></label>
-        <label class="named kind">
-          {{ t('app.kind') }}
-          <select
-            :value="fitting.kind"
-            class="field"
-            @change="setKind(($event.target as HTMLSelectElement).value as Fitting['kind'])"
-          >
-            <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`fittings.kinds.${kind}`) }}</option>
-          </select>
-        </label>
+        <TextField v-model="fitting.name" class="wide" :label="t('app.name')" :most="80" />
+        <Choice
+          :model-value="fitting.kind"
+          class="kind"
+          :label="t('app.kind')"
+          :options="kinds.map((kind) => ({ value: kind, text: t(`fittings.kinds.${kind}`) }))"
+          @update:model-value="(value) => setKind(value)"
+        />
         <NumberInput v-model="fitting.massKg" :label="t('fittings.mass')" required />
-        <label class="named">
-          {{ t('fittings.hinge') }}
-          <select
-            :value="fitting.hingeSide ?? ''"
-            class="field"
-            @change="fitting.hingeSide = (($event.target as HTMLSelectElement).value || null) as Fitting['hingeSide']"
-          >
-            <option value="">{{ t('fittings.noHinge') }}</option>
-            <option v-for="side in sides" :key="side" :value="side">{{ t(`fittings.${side}`) }}</option>
-          </select>
-        </label>
+        <Choice
+          :model-value="fitting.hingeSide ?? ''"
+          :label="t('fittings.hinge')"
+          :options="[
+            { value: '', text: t('fittings.noHinge') },
+            ...sides.map((side) => ({ value: side, text: t(`fittings.${side}`) })),
+          ]"
+          @update:model-value="(value) => (fitting.hingeSide = (value || null) as Fitting['hingeSide'])"
+        />
       </div>
     </section>
     <section class="card">
@@ -146,12 +143,11 @@ const setScrews = (on: boolean) =>
         >{{ t('fittings.bonded') }}</Checkbox
       >
       <div v-if="fitting.bonded" class="form">
-        <label class="named">
-          {{ t('fittings.pane') }}
-          <select v-model="fitting.bonded.pane" class="field">
-            <option v-for="p in enums.Pane" :key="p" :value="p">{{ t(`fittings.${p}`) }}</option>
-          </select>
-        </label>
+        <Choice
+          v-model="fitting.bonded.pane"
+          :label="t('fittings.pane')"
+          :options="enums.Pane.map((p) => ({ value: p, text: t(`fittings.${p}`) }))"
+        />
         <LengthInput v-model="fitting.bonded.landMm" :label="t('fittings.land')" />
       </div>
     </section>

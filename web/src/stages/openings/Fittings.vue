@@ -9,7 +9,7 @@ import { lengthNumber } from '@/app/length'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
-import { onTopOf, said, saidBeside, useState } from '@/app/state'
+import { said, saidBeside, useState } from '@/app/state'
 import FittingForm from './FittingForm.vue'
 
 /** The catalogue that all vehicles share. */
@@ -65,7 +65,6 @@ async function save() {
     await list()
   } catch (problem) {
     wrong.value = saidBeside(problem)
-    if (e.row) e.row = onTopOf(e.row, problem)
   }
 }
 async function remove(row: Stored<Fitting>) {

@@ -150,7 +150,7 @@ const L = (mm: number) => lengthText(mm, props.lengths)
   background: var(--teal-soft);
 }
 .summary b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .summary.needsWork {
   border-color: var(--amber);

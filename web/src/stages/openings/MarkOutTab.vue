@@ -8,6 +8,7 @@ import { said, useState } from '@/app/state'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
 import { facingOf, sideWord, type ViewedFrom } from '@/drawing/facing'
 import MarkOutDrawing from './MarkOutDrawing.vue'
+import Choice from '@/ui/Choice.vue'
 import type { OpeningWork } from './useOpening'
 
 const props = defineProps<{ work: OpeningWork; from: ViewedFrom }>()
@@ -75,9 +76,13 @@ const file = (ending: string) =>
     <div class="card">
       <h2>{{ t('markOut.print') }}</h2>
       <div class="row">
-        <select v-model="paper" class="field paper" :aria-label="t('markOut.paper')">
-          <option v-for="p in ['a4', 'a3', 'letter'] as const" :key="p" :value="p">{{ t(`markOut.papers.${p}`) }}</option>
-        </select>
+        <Choice
+          v-model="paper"
+          class="paper"
+          hide-label
+          :label="t('markOut.paper')"
+          :options="(['a4', 'a3', 'letter'] as const).map((p) => ({ value: p, text: t(`markOut.papers.${p}`) }))"
+        />
         <a class="btn main" :href="file('pdf')" download>{{ t('markOut.pdf') }}</a>
         <a class="btn" :href="file('svg')" download>{{ t('markOut.svg') }}</a>
         <a class="btn" :href="file('dxf')" download>{{ t('markOut.dxf') }}</a>

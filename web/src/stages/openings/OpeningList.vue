@@ -6,6 +6,7 @@ import { api, got, type Opening, type Panel, type Schemas, type Stored } from '@
 import StateMark from '@/ui/StateMark.vue'
 import { said, useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
+import Choice from '@/ui/Choice.vue'
 import { placeText } from './placeText'
 
 /** The openings of the vehicle: how each stands, and what comes next. */
@@ -100,12 +101,12 @@ const next = (r: Row): RouteLocationRaw =>
         :placeholder="t('openings.find')"
         :aria-label="t('openings.find')"
       />
-      <label class="named sort">
-        <span>{{ t('findings.sort') }}</span>
-        <select v-model="sort" class="field">
-          <option v-for="s in ['order', 'name', 'panel'] as const" :key="s" :value="s">{{ t(`openings.sorts.${s}`) }}</option>
-        </select>
-      </label>
+      <Choice
+        v-model="sort"
+        class="sort"
+        :label="t('findings.sort')"
+        :options="(['order', 'name', 'panel'] as const).map((s) => ({ value: s, text: t(`openings.sorts.${s}`) }))"
+      />
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <ul class="list" data-testid="openings">
@@ -181,7 +182,7 @@ const next = (r: Row): RouteLocationRaw =>
   text-decoration: none;
 }
 .name b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .name:hover b {
   text-decoration: underline;

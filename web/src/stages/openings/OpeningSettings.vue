@@ -9,6 +9,8 @@ import { leaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
 import { useState } from '@/app/state'
 import SchoolFields from '@/stages/vehicles/SchoolFields.vue'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
 import type { OpeningWork } from './useOpening'
 
 const props = defineProps<{ work: OpeningWork }>()
@@ -54,22 +56,20 @@ async function save() {
     @cancel="leave"
   >
     <div class="form">
-      <label class="named wide">{{ t('app.name') }}<input v-model="form.value.name" class="field" maxlength="80" /></label>
-      <label class="named">
-        {{ t('openings.fitting') }}
-        <select v-model="form.value.fittingId" class="field">
-          <option v-for="f in fittings" :key="f.id" :value="f.id">{{ f.value.name }}</option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('openings.turn') }}
-        <select v-model.number="form.value.turnDeg" class="field">
-          <option v-for="n in [0, 90, 180, 270]" :key="n" :value="n">{{ t('openings.degrees', { n }) }}</option>
-        </select>
-      </label>
+      <TextField v-model="form.value.name" class="wide" :label="t('app.name')" :most="80" />
+      <Choice
+        v-model="form.value.fittingId"
+        :label="t('openings.fitting')"
+        :options="fittings.map((f) => ({ value: f.id, text: f.value.name }))"
+      />
+      <Choice
+        v-model="form.value.turnDeg"
+        :label="t('openings.turn')"
+        :options="[0, 90, 180, 270].map((n) => ({ value: n, text: t('openings.degrees', { n }) }))"
+      />
       <LengthInput v-model="form.value.wallMm" :label="t('openings.wall')" optional />
       <SchoolFields v-model="form.value.schools" />
-      <label class="named wide">{{ t('app.notes') }}<textarea v-model="form.value.notes" class="field" maxlength="4000" /></label>
+      <TextField v-model="form.value.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
     </div>
   </Modal>
 </template>

@@ -9,6 +9,8 @@ import { said, useState } from '@/app/state'
 import { panelName } from '@/drawing/facing'
 import { boxOf } from '@/drawing/geometry'
 import DraughtCard from './DraughtCard.vue'
+import Choice from '@/ui/Choice.vue'
+import TextField from '@/ui/TextField.vue'
 import OpeningList from './OpeningList.vue'
 
 /** The openings of the vehicle; a new one starts at the best place that its fitting finds. */
@@ -33,9 +35,9 @@ function begin() {
   const roof = panels.value.find((p) => p.value.kind === 'roof') ?? panels.value[0]
   adding.value = { name: first ? offered(first.value.name) : '', fittingId: first?.id ?? '', panelId: roof?.id ?? '' }
 }
-function choose(event: Event) {
+function choose(fittingId: string) {
   if (!adding.value) return
-  adding.value.fittingId = (event.target as HTMLSelectElement).value
+  adding.value.fittingId = fittingId
   const bases = fittings.value.map((f) => f.value.name)
   if (wasOffered(adding.value.name, bases)) adding.value.name = offered(fittingOf(adding.value.fittingId)?.name ?? '')
 }
@@ -102,7 +104,7 @@ function centreOf() {
   </div>
   <div v-else class="page">
     <div class="row head">
-      <h1>{{ t('openings.title') }}</h1>
+      <h1 class="of-stage">{{ t('openings.title') }}</h1>
       <button class="btn main" type="button" @click="begin">{{ t('openings.add') }}</button>
       <RouterLink
         v-if="shell.openings.length > 1"
@@ -130,19 +132,20 @@ function centreOf() {
         <p v-if="fittings.length === 0" class="wide">
           {{ t('openings.noFitting') }} <RouterLink :to="{ name: 'fittings' }">{{ t('openings.toFittings') }}</RouterLink>
         </p>
-        <label class="named wide">
-          {{ t('openings.fitting') }}
-          <select class="field" :value="adding.fittingId" @change="choose">
-            <option v-for="f in fittings" :key="f.id" :value="f.id">{{ f.value.name }}</option>
-          </select>
-        </label>
-        <label class="named wide">
-          {{ t('openings.onPanel') }}
-          <select v-model="adding.panelId" class="field">
-            <option v-for="p in panels" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
-          </select>
-        </label>
-        <label class="named wide">{{ t('app.name') }}<input v-model="adding.name" class="field" maxlength="80" /></label>
+        <Choice
+          class="wide"
+          :model-value="adding.fittingId"
+          :label="t('openings.fitting')"
+          :options="fittings.map((f) => ({ value: f.id, text: f.value.name }))"
+          @update:model-value="choose"
+        />
+        <Choice
+          v-model="adding.panelId"
+          class="wide"
+          :label="t('openings.onPanel')"
+          :options="panels.map((p) => ({ value: p.id, text: panelName(p.value) }))"
+        />
+        <TextField v-model="adding.name" class="wide" :label="t('app.name')" :most="80" />
         <p v-if="wrong" class="wrong wide" role="alert">{{ wrong }}</p>
       </form>
     </Modal>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import type { Point, Schemas } from '@/api/client'
 import { useKeys } from '@/app/keys'
+import { fineMm, lengthText, nudgeMm } from '@/app/length'
 import { askToDrop } from '@/app/leaving'
 import JudgementList from '@/ui/JudgementList.vue'
 import StateMark from '@/ui/StateMark.vue'
@@ -16,8 +17,10 @@ import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import { boxOf, type Box } from '@/drawing/geometry'
 import { facingOf, isLevel, viewSigns, type ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
+import PlaceByNumber from './PlaceByNumber.vue'
 import DraggedFitting from './DraggedFitting.vue'
 import { placeText } from './placeText'
+import Choice from '@/ui/Choice.vue'
 import type { OpeningWork } from './useOpening'
 
 const props = defineProps<{ work: OpeningWork }>()
@@ -48,11 +51,11 @@ const focus = computed<Box>(() => {
   return { s1: Math.max(edge.s1, c.sMm - 900), s2: Math.min(edge.s2, c.sMm + 900), t1: edge.t1, t2: edge.t2 }
 })
 
-/** Work to a tenth of a millimetre: finer than anyone can mark, and free of the drag's noise. */
-const tenths = (p: Point): Point => ({ sMm: Math.round(p.sMm * 10) / 10, tMm: Math.round(p.tMm * 10) / 10 })
+/** Finer than anyone can mark, and free of the drag's noise. */
+const fine = (p: Point): Point => ({ sMm: fineMm(p.sMm, lengths.value), tMm: fineMm(p.tMm, lengths.value) })
 function move(to: Point) {
   const work = props.work
-  work.centre = tenths(to)
+  work.centre = fine(to)
 }
 async function use() {
   saved.value = true
@@ -72,7 +75,7 @@ const isHere = (p: Point) => p.sMm === props.work.centre.sMm && p.tMm === props.
 useKeys((event) => {
   if (event.ctrlKey || event.metaKey) return false
   const sign = viewSigns(facingOf(props.work.panel!.value), from.value)
-  const by = event.shiftKey ? 10 : 1
+  const by = nudgeMm(lengths.value, event.shiftKey)
   const arrows: Record<string, [number, number]> = {
     ArrowLeft: [-by, 0],
     ArrowRight: [by, 0],
@@ -155,6 +158,15 @@ useKeys((event) => {
         {{ t('openings.printSheet') }}
       </button>
     </div>
+    <PlaceByNumber
+      :model-value="work.centre"
+      :panel="work.panel!.value"
+      :members="members"
+      :others="others.map((o) => ({ id: o.id, name: o.value.name, centre: o.value.centre }))"
+      :fitting="work.fitting!"
+      :turn-deg="work.row!.value.turnDeg"
+      @update:model-value="move"
+    />
     <div v-if="verdict" class="card">
       <h2>{{ t('openings.clearances') }}</h2>
       <JudgementList :rows="verdict.rows" @show="(row) => (shownRow = row)" />
@@ -171,7 +183,7 @@ useKeys((event) => {
           :key="p.rank"
           class="verdict-row place"
           type="button"
-          :aria-current="isHere(tenths(p.centre)) ? 'true' : undefined"
+          :aria-current="isHere(fine(p.centre)) ? 'true' : undefined"
           @click="move(p.centre)"
         >
           <b class="rank">{{ p.rank }}</b>
@@ -197,13 +209,12 @@ useKeys((event) => {
           t(wish === 'centreLine' && !isLevel(facingOf(work.panel!.value)) ? 'openings.wish.halfHeight' : `openings.wish.${wish}`)
         }}
       </Checkbox>
-      <label v-if="shell!.zones.length > 0" class="named">
-        {{ t('openings.wish.zone') }}
-        <select v-model="work.wishes.zone" class="field">
-          <option value="">{{ t('app.none') }}</option>
-          <option v-for="z in shell!.zones" :key="z.id" :value="z.value.name">{{ z.value.name }}</option>
-        </select>
-      </label>
+      <Choice
+        v-if="shell!.zones.length > 0"
+        v-model="work.wishes.zone"
+        :label="t('openings.wish.zone')"
+        :options="[{ value: '', text: t('app.none') }, ...shell!.zones.map((z) => ({ value: z.value.name, text: z.value.name }))]"
+      />
     </div>
     <div v-if="verdict" class="card">
       <h2>{{ t('openings.cautions') }}</h2>
@@ -212,7 +223,8 @@ useKeys((event) => {
       </ul>
     </div>
     <div class="soft keys">
-      <span class="key">←↑→↓</span> {{ t('openings.nudge') }} <span class="key">Shift</span> {{ t('openings.nudgeMore') }}
+      <span class="key">←↑→↓</span> {{ lengthText(nudgeMm(lengths, false), lengths) }} <span class="key">Shift</span>
+      {{ lengthText(nudgeMm(lengths, true), lengths) }}
       <span class="key">1–9</span> {{ t('openings.places') }} <span class="key">Enter</span> {{ t('keys.use') }}
       <span class="key">?</span> {{ t('app.allKeys') }}
     </div>
@@ -229,7 +241,7 @@ useKeys((event) => {
   background: var(--teal-soft);
 }
 .summary b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .summary .soft {
   color: var(--label);

@@ -13,6 +13,7 @@ import PanelDrawing from '@/drawing/PanelDrawing.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import { zoneBox } from '@/drawing/zones'
 import { useBays } from '@/stages/walkaround/useBays'
+import Choice from '@/ui/Choice.vue'
 import { placeText } from './placeText'
 
 /** Several openings of one panel placed at once: which, for what, and where they go. */
@@ -120,9 +121,14 @@ const n = (x: number) => Math.round(x * 10) / 10
       >
       <h1>{{ t('together.title') }}</h1>
       <div class="sp" />
-      <select v-if="panels.length > 1" v-model="panelId" class="field panel" :aria-label="t('openings.onPanel')">
-        <option v-for="p in panels" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
-      </select>
+      <Choice
+        v-if="panels.length > 1"
+        v-model="panelId"
+        class="panel"
+        hide-label
+        :label="t('openings.onPanel')"
+        :options="panels.map((p) => ({ value: p.id, text: panelName(p.value) }))"
+      />
       <ViewSwitch v-model="from" />
     </header>
     <PanelDrawing
@@ -153,13 +159,12 @@ const n = (x: number) => Math.round(x * 10) / 10
         <Checkbox v-if="wishes[s.o.id]" v-model:checked="wishes[s.o.id]!.on" :disabled="s.o.value.state !== 'planned'">{{
           s.o.value.name
         }}</Checkbox>
-        <label v-if="wishes[s.o.id]?.on" class="named">
-          {{ t('together.wish') }}
-          <select v-model="wishes[s.o.id]!.zone" class="field">
-            <option value="">{{ t('openings.wish.centreLine') }}</option>
-            <option v-for="z in zones" :key="z.name" :value="z.name">{{ z.name }}</option>
-          </select>
-        </label>
+        <Choice
+          v-if="wishes[s.o.id]?.on"
+          v-model="wishes[s.o.id]!.zone"
+          :label="t('together.wish')"
+          :options="[{ value: '', text: t('openings.wish.centreLine') }, ...zones.map((z) => ({ value: z.name, text: z.name }))]"
+        />
         <p v-if="s.place" class="place" data-testid="joint-place">
           <b>{{ s.place.bay ? t('openings.bay', { label: s.place.bay }) : t('openings.acrossRib') }}</b>
           {{ placeText(panel.value, s.place.centre, lengths) }}: {{ s.place.reason }}

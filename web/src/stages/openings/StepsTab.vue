@@ -7,6 +7,7 @@ import { said, useState } from '@/app/state'
 import MaterialTable from '@/ui/MaterialTable.vue'
 import StepList from '@/ui/StepList.vue'
 import WorkedSteps from '@/ui/WorkedSteps.vue'
+import Choice from '@/ui/Choice.vue'
 import type { OpeningWork } from './useOpening'
 
 /** What is done, in order, with the figures of this opening: to read through before the first cut, and to print. */
@@ -60,14 +61,11 @@ const range = (m: Schemas['Minutes']) =>
       </table>
       <div class="card">
         <h2>{{ t('markOut.print') }}</h2>
-        <label class="named">
-          {{ t('markOut.paper') }}
-          <select v-model="paper" class="field">
-            <option v-for="size in ['a4', 'a3', 'letter'] as const" :key="size" :value="size">
-              {{ t(`markOut.papers.${size}`) }}
-            </option>
-          </select>
-        </label>
+        <Choice
+          v-model="paper"
+          :label="t('markOut.paper')"
+          :options="(['a4', 'a3', 'letter'] as const).map((size) => ({ value: size, text: t(`markOut.papers.${size}`) }))"
+        />
         <div class="row">
           <a class="btn main" :href="sheet('steps.pdf')" download>{{ t('steps.print') }}</a>
           <a v-if="work.fitting!.clamp" class="btn" :href="sheet('frame.pdf')" download>{{ t('steps.printFrame') }}</a>

@@ -214,7 +214,7 @@ const kinds = enums.JointEventKind
   border: 0;
   background: none;
   color: var(--ink);
-  font: 500 14.5px Barlow;
+  font: 500 14.5px 'Source Sans 3';
   text-align: left;
   cursor: pointer;
 }

@@ -50,7 +50,7 @@ const drawn = computed(() =>
       {
         key: j.key,
         name: j.value.name,
-        state: stateOf(j.value),
+        state: stateOf(j),
         fault: j.faults.length > 0,
         d,
         dot: spots.length === 1 ? spots[0] : null,

@@ -9,7 +9,7 @@ import { api, got, ifMatch, type Schemas, type Stored } from '@/api/client'
 import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
-import { onTopOf, said, saidBeside } from '@/app/state'
+import { said, saidBeside } from '@/app/state'
 import Action from '@/ui/Action.vue'
 import Choice from '@/ui/Choice.vue'
 import DataTable, { type Column } from '@/ui/DataTable.vue'
@@ -75,7 +75,6 @@ async function save() {
     await sharedChanged()
   } catch (problem) {
     wrong.value = saidBeside(problem)
-    if (e.row) e.row = onTopOf(e.row, problem)
   }
 }
 async function remove() {

@@ -20,7 +20,7 @@ import JointCard from './JointCard.vue'
 import JointForm from './JointForm.vue'
 import JointLayer from './JointLayer.vue'
 import ProductDrawer from './ProductDrawer.vue'
-import { sameThing, sealedOn, stateOf, useSealing, type ShownJoint } from './useSealing'
+import { sameThing, stateOf, useSealing, type ShownJoint } from './useSealing'
 
 /** Every joint of the shell that keeps water out: with what it is sealed, how much that takes, how long it needs, and what was done before. */
 const { t } = useI18n()
@@ -63,7 +63,7 @@ watch(joints, (now, before) => {
   if (chosen.value === null && asked)
     chosen.value = now.find((j) => j.value.of?.kind === 'opening' && j.value.of.id === asked)?.key ?? null
 })
-const open = computed(() => joints.value.filter((j) => stateOf(j.value) === 'open').length)
+const open = computed(() => joints.value.filter((j) => stateOf(j) === 'open').length)
 const columns: Column<ShownJoint>[] = [
   { key: 'name', title: t('sealing.joint'), text: (j) => j.value.name },
   {
@@ -76,8 +76,7 @@ const columns: Column<ShownJoint>[] = [
   {
     key: 'state',
     title: t('sealing.product'),
-    text: (j) =>
-      sealedOn(j.value) ? t('sealing.sealed', { on: sealedOn(j.value) }) : (j.product?.value.name ?? t('sealing.noProduct')),
+    text: (j) => (j.sealedOn ? t('sealing.sealed', { on: j.sealedOn }) : (j.product?.value.name ?? t('sealing.noProduct'))),
     narrows: true,
     width: 98,
   },
@@ -115,7 +114,7 @@ function add() {
     notes: '',
   }
   edited.value = {
-    joint: { key: '', panelId: panel.id, row: null, value, product: null, faults: [], lies: null },
+    joint: { key: '', panelId: panel.id, row: null, value, product: null, faults: [], sealedOn: null, lies: null },
     panelId: panel.id,
     value: copyOf(value),
   }
@@ -139,7 +138,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
   </div>
   <div v-else class="screen">
     <header>
-      <h1>{{ t('sealing.title') }}</h1>
+      <h1 class="of-stage">{{ t('sealing.title') }}</h1>
       <span class="soft">{{ t('sealing.joints', { n: joints.length, m: open }) }}</span>
       <div class="sp" />
       <ViewSwitch v-model="from" />
@@ -210,7 +209,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
           :columns="columns"
           :rows="found"
           :key-of="(j) => j.key"
-          :look="(j) => `is-${stateOf(j.value)}`"
+          :look="(j) => `is-${stateOf(j)}`"
           @open="(j) => (chosen = j.key)"
         >
           <template #first="{ row }">

@@ -17,6 +17,8 @@ export interface ShownJoint {
   /** The product that was chosen for it. */
   product: Stored<Product> | null
   faults: string[]
+  /** When it was last sealed; null where it stands open. */
+  sealedOn: string | null
   /** How it lies, by its panel. */
   lies: Schemas['JointLies'] | null
 }
@@ -24,19 +26,10 @@ export interface ShownJoint {
 /** How far a joint has come: nothing chosen, a product chosen, or sealed with it. */
 export type JointState = 'open' | 'chosen' | 'sealed'
 
-/** When a joint was last sealed, if nothing has been stripped since. */
-export function sealedOn(joint: Joint): string | null {
-  const bare = joint.history.findLastIndex((e) => e.kind === 'stripped')
-  return (
-    joint.history
-      .slice(bare + 1)
-      .filter((e) => e.kind === 'sealed')
-      .at(-1)?.on ?? null
-  )
-}
 /** Whether two joints belong to the same thing. */
 export const sameThing = (a: Joint, b: Joint): boolean => a.of !== null && a.of.kind === b.of?.kind && a.of.id === b.of.id
-export const stateOf = (joint: Joint): JointState => (joint.productId === null ? 'open' : sealedOn(joint) ? 'sealed' : 'chosen')
+export const stateOf = ({ value, sealedOn }: ShownJoint): JointState =>
+  value.productId === null ? 'open' : sealedOn ? 'sealed' : 'chosen'
 
 /** The joints of the vehicle and the products, as the stage and the openings need them. */
 export function useSealing() {
@@ -61,6 +54,7 @@ export function useSealing() {
       value: row.value,
       product: products.value.find((p) => p.id === row.value.productId) ?? null,
       faults: answer.value!.faults.filter((f) => f.jointId === row.id).map((f) => f.fault),
+      sealedOn: answer.value!.shut?.find((s) => s.jointId === row.id)?.on ?? null,
       lies: liesOn(row.ownerId!),
     })),
     ...(answer.value?.offered ?? []).map((o) => ({
@@ -70,6 +64,7 @@ export function useSealing() {
       value: o.joint,
       product: null,
       faults: [],
+      sealedOn: null,
       lies: liesOn(o.panelId),
     })),
   ])

@@ -70,7 +70,7 @@ const when = (s: StockLine) =>
   <Skeleton v-if="!shell" class="empty" active :title="false" />
   <div v-else class="screen stores-screen">
     <header>
-      <h1>{{ t('stores.title') }}</h1>
+      <h1 class="of-stage">{{ t('stores.title') }}</h1>
       <Switch
         v-model="tab"
         tabs
@@ -261,7 +261,7 @@ const when = (s: StockLine) =>
 }
 .text b {
   display: block;
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .text small,
 .when {

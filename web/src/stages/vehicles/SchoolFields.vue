@@ -2,6 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
+import Choice from '@/ui/Choice.vue'
 
 /** The choices where practitioners differ, each with what it costs. */
 const schools = defineModel<Schemas['Schools']>({ required: true })
@@ -16,19 +17,20 @@ const questions = {
 } as const
 type Question = keyof typeof questions
 // What an older record does not say yet is the default, which is the first.
-const chosen = (q: Question) => schools.value[q] ?? questions[q][0]
-const choose = (q: Question, event: Event) =>
-  (schools.value = { ...schools.value, [q]: (event.target as HTMLSelectElement).value })
+const chosen = (q: Question): string => schools.value[q] ?? questions[q][0]
+const options = (q: Question) => questions[q].map((value) => ({ value: value as string, text: t(`schools.${q}.${value}`) }))
 </script>
 
 <template>
-  <label v-for="(choices, q) in questions" :key="q" class="named">
-    {{ t(`schools.${q}.ask`) }}
-    <select :value="chosen(q)" class="field" @change="choose(q, $event)">
-      <option v-for="c in choices" :key="c" :value="c">{{ t(`schools.${q}.${c}`) }}</option>
-    </select>
+  <div v-for="(_, q) in questions" :key="q">
+    <Choice
+      :model-value="chosen(q)"
+      :label="t(`schools.${q}.ask`)"
+      :options="options(q)"
+      @update:model-value="(value) => (schools = { ...schools, [q]: value })"
+    />
     <span class="soft">{{ t(`schools.${q}.${chosen(q)}Cost`) }}</span>
-  </label>
+  </div>
 </template>
 
 <style scoped>

@@ -1,17 +1,31 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { bounds } from '@/api/bounds'
 import type { Vehicle } from '@/api/client'
 import { enums } from '@/api/enums'
-import LengthInput from '@/ui/LengthInput.vue'
-import NumberInput from '@/ui/NumberInput.vue'
 import { isTrailer } from '@/stages/load/trailer'
 import PapersFields from '@/stages/load/PapersFields.vue'
+import Choice from '@/ui/Choice.vue'
+import LengthInput from '@/ui/LengthInput.vue'
+import NumberInput from '@/ui/NumberInput.vue'
+import Switch from '@/ui/Switch.vue'
+import TextField from '@/ui/TextField.vue'
 import SchoolFields from './SchoolFields.vue'
 
-/** What is known of a vehicle as a whole; all but the name may stay as it is. */
+/** What is known of a vehicle as a whole: its name and how it is measured first; all else may come later. */
 const vehicle = defineModel<Vehicle>({ required: true })
+defineProps<{
+  /** Whether what it starts from says what kind it is. */
+  hasKind?: boolean
+}>()
 const { t } = useI18n()
-const zones = ['Etc/UTC', ...Intl.supportedValuesOf('timeZone')]
+const zones = ['Etc/UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ value, text: value }))
+const kinds = enums.VehicleKind.map((value) => ({ value, text: t(`vehicles.kinds.${value}`) }))
+const finest = computed({
+  get: () => String(vehicle.value.inchDenominator ?? 16) as '16' | '32',
+  set: (n) => (vehicle.value.inchDenominator = Number(n)),
+})
 /** A place needs both figures; without one of them none is kept. */
 function setPlace(key: 'latitudeDeg' | 'longitudeDeg', value: number | null) {
   const other = key === 'latitudeDeg' ? 'longitudeDeg' : 'latitudeDeg'
@@ -29,32 +43,35 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
 </script>
 
 <template>
-  <label class="named wide">{{ t('app.name') }}<input v-model="vehicle.name" class="field" maxlength="80" /></label>
-  <label class="named">
-    {{ t('app.kind') }}
-    <select v-model="vehicle.kind" class="field">
-      <option v-for="kind in enums.VehicleKind" :key="kind" :value="kind">
-        {{ t(`vehicles.kinds.${kind}`) }}
-      </option>
-    </select>
-  </label>
-  <NumberInput :model-value="vehicle.year" :label="t('vehicles.year')" @update:model-value="(n) => (vehicle.year = n)" />
-  <LengthInput v-model="vehicle.markerOffsetMm" :label="t('vehicles.marker')" />
-  <details class="wide">
-    <summary>{{ t('vehicles.schools') }}</summary>
-    <div class="form inner">
-      <SchoolFields v-model="vehicle.schools" />
+  <TextField v-model="vehicle.name" class="wide" :label="t('app.name')" :most="80" />
+  <Choice v-if="!hasKind" v-model="vehicle.kind" :label="t('app.kind')" :options="kinds" />
+  <div class="named">
+    <span>{{ t('vehicles.units') }}</span>
+    <div class="row">
+      <Switch
+        v-model="vehicle.units"
+        :label="t('vehicles.units')"
+        :choices="(['mm', 'inch'] as const).map((key) => ({ key, text: t(`app.${key}`) }))"
+      />
+      <Switch
+        v-if="vehicle.units === 'inch'"
+        v-model="finest"
+        :label="t('vehicles.inchDenominator')"
+        :choices="(['16', '32'] as const).map((key) => ({ key, text: `1/${key}` }))"
+      />
     </div>
-  </details>
+  </div>
   <details class="wide">
     <summary>{{ t('vehicles.more') }}</summary>
     <div class="form inner">
-      <label class="named wide">
-        {{ t('vehicles.timeZone') }}
-        <select v-model="vehicle.timeZone" class="field">
-          <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
-        </select>
-      </label>
+      <NumberInput
+        :model-value="vehicle.year"
+        :label="t('vehicles.year')"
+        :bounds="bounds.Vehicle.year"
+        @update:model-value="(n) => (vehicle.year = n)"
+      />
+      <LengthInput v-model="vehicle.markerOffsetMm" :label="t('vehicles.marker')" :bounds="bounds.Vehicle.markerOffsetMm" />
+      <Choice v-model="vehicle.timeZone" class="wide" :label="t('vehicles.timeZone')" :options="zones" />
       <NumberInput
         :model-value="vehicle.place?.latitudeDeg ?? null"
         :label="t('vehicles.latitude')"
@@ -68,17 +85,25 @@ const setAttitude = (key: 'pitchDeg' | 'rollDeg', value: number | null) =>
       <NumberInput
         :model-value="vehicle.attitude?.pitchDeg ?? null"
         :label="t('vehicles.pitch')"
+        :bounds="bounds.Attitude.pitchDeg"
         @update:model-value="(n) => setAttitude('pitchDeg', n)"
       />
       <NumberInput
         :model-value="vehicle.attitude?.rollDeg ?? null"
         :label="t('vehicles.roll')"
+        :bounds="bounds.Attitude.rollDeg"
         @update:model-value="(n) => setAttitude('rollDeg', n)"
       />
       <PapersFields v-model="vehicle.masses" :trailer="isTrailer(vehicle.kind)" />
+      <TextField v-model="vehicle.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
     </div>
   </details>
-  <label class="named wide">{{ t('app.notes') }}<textarea v-model="vehicle.notes" class="field" maxlength="4000" /></label>
+  <details class="wide">
+    <summary>{{ t('vehicles.schools') }}</summary>
+    <div class="form inner">
+      <SchoolFields v-model="vehicle.schools" />
+    </div>
+  </details>
 </template>
 
 <style scoped>

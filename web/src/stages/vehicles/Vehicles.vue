@@ -10,9 +10,8 @@ import { copyOf } from '@/app/copy'
 import { smallEnough } from '@/app/fileText'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
-import { formLengths, onTopOf, said, saidBeside, useState } from '@/app/state'
+import { formLengths, said, saidBeside, useState } from '@/app/state'
 import StartFrom, { type Start } from './StartFrom.vue'
-import UnitsFields from './UnitsFields.vue'
 import VehicleForm from './VehicleForm.vue'
 
 const { t } = useI18n()
@@ -90,7 +89,6 @@ async function save() {
     if (!e.id) await router.push({ name: 'walkaround', params: { vehicleId: row.id } })
   } catch (problem) {
     wrong.value = saidBeside(problem as ApiProblem)
-    if (e.id) e.version = onTopOf({ id: e.id, version: e.version, ownerId: null, value: e.value }, problem).version
   }
 }
 
@@ -183,14 +181,14 @@ async function takeBack() {
       :title="edited?.id ? edited.value.name : t('vehicles.add')"
       :ok-text="t('app.save')"
       :cancel-text="t('app.cancel')"
+      width="min(760px, 100vw)"
       destroy-on-close
       @ok="save"
       @cancel="leave"
     >
       <form v-if="edited" class="form" @submit.prevent="save">
-        <UnitsFields v-model="edited.value" />
-        <StartFrom v-if="!edited.id" v-model="start" />
-        <VehicleForm v-model="edited.value" />
+        <StartFrom v-if="!edited.id" v-model="start" v-model:kind="edited.value.kind" />
+        <VehicleForm v-model="edited.value" :has-kind="!edited.id && start.preset !== null" />
         <Wrong :text="wrong" class="wide" />
       </form>
     </Modal>

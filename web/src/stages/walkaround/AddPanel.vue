@@ -8,6 +8,7 @@ import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
 import { facingOf, panelKinds, panelName, type PanelKind } from '@/drawing/facing'
+import Choice from '@/ui/Choice.vue'
 import { boxOf } from '@/drawing/geometry'
 
 /** The panels of the shell, and a new one by its two sizes: its corners are corrected afterwards. */
@@ -86,12 +87,11 @@ function size(panel: Schemas['Panel']) {
   <form class="card" @submit.prevent="add">
     <h2>{{ t('walkaround.addPanel') }}</h2>
     <div class="form">
-      <label class="named">
-        {{ t('walkaround.whichPanel') }}
-        <select v-model="form.kind" class="field">
-          <option v-for="kind in missing" :key="kind" :value="kind">{{ t(`panels.kinds.${kind}`) }}</option>
-        </select>
-      </label>
+      <Choice
+        v-model="form.kind"
+        :label="t('walkaround.whichPanel')"
+        :options="missing.map((kind) => ({ value: kind, text: t(`panels.kinds.${kind}`) }))"
+      />
       <label v-if="form.kind === 'step' || form.kind === 'other'" class="named">
         {{ t('walkaround.panelName') }}<input v-model="form.name" class="field" maxlength="80" />
       </label>

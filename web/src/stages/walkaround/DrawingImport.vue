@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Panel, type Schemas, type Stored } from '@/api/client'
 import { fileText } from '@/app/fileText'
+import Choice from '@/ui/Choice.vue'
 import { said, useState } from '@/app/state'
 
 /** Outline and members from an SVG or DXF file: read and shown first, taken over only when somebody says so. */
@@ -76,11 +77,18 @@ async function take() {
         {{ t('drawingImport.choose') }}
         <input class="hidden" type="file" accept=".svg,.dxf" @change="choose" />
       </label>
-      <select v-model="unit" class="field unit" :aria-label="t('drawingImport.unit')" @change="look">
-        <option value="">{{ t('drawingImport.unitOfFile') }}</option>
-        <option value="mm">{{ t('app.mm') }}</option>
-        <option value="inch">{{ t('app.inch') }}</option>
-      </select>
+      <Choice
+        :model-value="unit"
+        class="unit"
+        hide-label
+        :label="t('drawingImport.unit')"
+        :options="[
+          { value: '', text: t('drawingImport.unitOfFile') },
+          { value: 'mm', text: t('app.mm') },
+          { value: 'inch', text: t('app.inch') },
+        ]"
+        @update:model-value="(u) => ((unit = u), look())"
+      />
     </div>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <template v-if="read">

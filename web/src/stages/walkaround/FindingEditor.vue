@@ -1,234 +1,240 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue'
-import { useMediaQuery } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { useEventListener, useMediaQuery } from '@vueuse/core'
+import { computed, onMounted, ref, type UnwrapNestedRefs } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { api, got, ifMatch, type Finding, type Stored } from '@/api/client'
+import { bounds } from '@/api/bounds'
+import type { Finding } from '@/api/client'
 import { enums } from '@/api/enums'
+import { lengthNumber } from '@/app/length'
+import { useState } from '@/app/state'
+import { facingOf, panelName } from '@/drawing/facing'
+import Action from '@/ui/Action.vue'
+import Choice from '@/ui/Choice.vue'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
-import { lengthsRead } from '@/app/parseLength'
-import { leaving } from '@/app/leaving'
-import { newName, wasOffered } from '@/app/newName'
-import { onTopOf, saidBeside, useState } from '@/app/state'
-import { rememberPerson } from '@/app/person'
-import { addPhoto } from '@/app/photo'
+import SeverityMark from '@/ui/SeverityMark.vue'
+import Switch from '@/ui/Switch.vue'
+import TextField from '@/ui/TextField.vue'
+import Tiles from '@/ui/Tiles.vue'
 import Wrong from '@/ui/Wrong.vue'
-import { facingOf, panelName } from '@/drawing/facing'
-import { boxOf } from '@/drawing/geometry'
+import FindingIcon from './FindingIcon.vue'
 import FindingPhotos from './FindingPhotos.vue'
+import { reachOf } from './findingShape'
 import PointList from './PointList.vue'
 import RecordHistory from './RecordHistory.vue'
-import type { EditedFinding } from './useFindings'
+import type { FindingWork } from './useFindings'
 
-/** A finding being written down, with its place, its measures and its photos. */
-const edited = defineModel<EditedFinding | null>({ required: true })
-const props = defineProps<{
-  isTyped: () => boolean
-  /** Photos that were taken before the finding was begun. */
-  taken?: readonly File[]
-}>()
+/** A finding being written down beside the drawing on which it lies: what it is by its picture, how bad, and what there is to measure at it. */
+const props = defineProps<{ work: UnwrapNestedRefs<FindingWork> }>()
 const { t } = useI18n()
-const { shell, load } = useState()
-const wrong = ref('')
-const waiting = ref<File[]>([])
+const { shell, lengths } = useState()
+const finding = computed(() => props.work.edited!.value)
 /** On a phone findings are added and looked at; they are changed on something one can prop up. */
 const phone = useMediaQuery('(max-width: 560px)')
-const readOnly = computed(() => phone.value && edited.value?.id !== null)
-watch(
-  () => edited.value?.id,
-  () => {
-    wrong.value = ''
-    waiting.value = edited.value?.id === null ? [...(props.taken ?? [])] : []
-  },
-)
-const kinds = enums.FindingKind
-const kindText = (kind: Finding['kind']) => t(`findings.kinds.${kind}`)
-const panel = computed(() => shell.value?.panels.find((p) => p.id === edited.value?.panelId))
-const photos = computed(() => shell.value?.photos.filter((p) => p.ownerId === edited.value?.id) ?? [])
+const isNew = computed(() => props.work.edited!.id === null)
+const readOnly = computed(() => phone.value && !isNew.value)
+const panel = computed(() => shell.value?.panels.find((p) => p.id === props.work.edited!.panelId))
+const photos = computed(() => shell.value?.photos.filter((p) => p.ownerId === props.work.edited!.id) ?? [])
 const facing = computed(() => (panel.value ? facingOf(panel.value.value) : 'up'))
 const least = { point: 1, line: 2, area: 3 }
 
-function setKind(kind: Finding['kind']) {
-  const f = edited.value!.value
-  const others = (shell.value?.findings ?? []).filter((row) => row.id !== edited.value!.id).map((row) => row.value.name)
-  f.kind = kind
-  if (wasOffered(f.name, kinds.map(kindText))) f.name = newName(kindText(kind), others)
-}
-/** A line and an area begin as a short stretch and a square round the place that was given. */
-function setShape(shape: Finding['shape']) {
-  const f = edited.value!.value
-  const p = f.points[0]!
-  f.shape = shape
-  const off = (s: number, tt: number) => ({ sMm: p.sMm + s, tMm: p.tMm + tt })
-  f.points = shape === 'point' ? [p] : shape === 'line' ? [p, off(100, 0)] : [p, off(100, 0), off(100, 100), off(0, 100)]
-}
-function setPanel(id: string) {
-  edited.value!.panelId = id
-  const b = boxOf(panel.value!.value.outline)
-  edited.value!.value.points = [{ sMm: Math.round((b.s1 + b.s2) / 2), tMm: Math.round((b.t1 + b.t2) / 2) }]
-  edited.value!.value.shape = 'point'
-}
+const kinds = enums.FindingKind.map((value) => ({ value, text: t(`findings.kinds.${value}`) }))
+const severities = enums.Severity.map((value) => ({ value, text: t(`findings.severities.${value}`) }))
+const states = enums.FindingState.map((value) => ({ value, text: t(`findings.states.${value}`) }))
+const panels = computed(() => (shell.value?.panels ?? []).map((p) => ({ value: p.id, text: panelName(p.value) })))
 
-async function run(call: () => Promise<unknown>) {
-  try {
-    await call()
-    edited.value = null
-  } catch (e) {
-    wrong.value = saidBeside(e)
-    const own = edited.value
-    if (own) own.version = onTopOf({ id: own.id ?? '', version: own.version, ownerId: own.panelId, value: own.value }, e).version
-    // What was typed stays where it was typed; only where a part of it was kept does the rest show that.
-    if (!own?.id) return
+/** The measures that this kind has and the drawing does not already give; what an older record says stays in sight. */
+const asked = computed(() => {
+  const f = finding.value
+  const figures = props.work.nature?.figures ?? []
+  const drawn = { point: [], line: ['length'], area: ['length', 'width'] }[f.shape] as string[]
+  const name = (...names: string[]) => names.find((n) => (figures as string[]).includes(n) && !drawn.includes(n))
+  return {
+    length: name('length', 'diameter') ?? (f.measures.lengthMm === null ? null : 'length'),
+    width: name('width', 'gap') ?? (f.measures.widthMm === null ? null : 'width'),
+    depth: name('depth') ?? (f.measures.depthMm === null ? null : 'depth'),
+    moisture: name('moisture') ?? (f.measures.moisturePercent === null ? null : 'moisture'),
   }
-  await load(shell.value!.vehicle.id)
-}
-const leave = leaving(
-  () => props.isTyped() || waiting.value.length > 0,
-  () => (edited.value = null),
-)
-async function save() {
-  const e = edited.value
-  if (!e || !(await lengthsRead())) return
-  if (e.value.name.trim() === '') e.value.name = t(`findings.kinds.${e.value.kind}`)
-  rememberPerson(e.value.seenBy)
-  const vehicleId = shell.value!.vehicle.id
-  await run(async () => {
-    const row = e.id
-      ? await got(
-          api.PUT('/api/vehicles/{vehicleId}/findings/{id}', {
-            params: { path: { vehicleId, id: e.id }, header: ifMatch(e.version) },
-            body: e.value,
-          }),
-        )
-      : await got(
-          api.POST('/api/vehicles/{vehicleId}/panels/{panelId}/findings', {
-            params: { path: { vehicleId, panelId: e.panelId } },
-            body: e.value,
-          }),
-        )
-    // From here on it is kept: a photo that fails must not add the finding a second time.
-    Object.assign(e, { id: (row as Stored<Finding>).id, version: (row as Stored<Finding>).version })
-    while (waiting.value.length > 0) {
-      const file = waiting.value[0]!
-      await addPhoto(vehicleId, e.id!, file)
-      waiting.value = waiting.value.slice(1)
-    }
-  })
-}
-async function remove() {
-  const e = edited.value
-  if (!e?.id) return
-  await run(() =>
-    got(
-      api.DELETE('/api/vehicles/{vehicleId}/findings/{id}', {
-        params: { path: { vehicleId: shell.value!.vehicle.id, id: e.id! }, header: ifMatch(e.version) },
-      }),
-    ),
-  )
-}
+})
+const size = computed(() => {
+  const { along, across } = reachOf(finding.value.points)
+  const f = finding.value
+  if (f.shape === 'line') return lengthNumber(Math.hypot(along, across), lengths.value)
+  return f.shape === 'area' ? `${lengthNumber(along, lengths.value)} x ${lengthNumber(across, lengths.value)}` : ''
+})
+const set = (part: Partial<Finding['measures']>) => (finding.value.measures = { ...finding.value.measures, ...part })
+
+/** What lies over the form and takes Esc first. */
+const openOver = '.ant-modal-wrap:not([style*="none"]), .ant-select-dropdown:not(.ant-select-dropdown-hidden)'
+const head = ref<HTMLElement | null>(null)
+onMounted(() => head.value?.focus({ preventScroll: true }))
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key !== 'Escape' || event.defaultPrevented || document.querySelector(openOver)) return
+  event.preventDefault()
+  props.work.leave()
+})
 </script>
 
 <template>
-  <Modal
-    :open="edited !== null"
-    :title="edited?.id ? edited.value.name : t('findings.add')"
-    :ok-text="t('app.save')"
-    :cancel-text="t('app.cancel')"
-    :footer="readOnly ? null : undefined"
-    destroy-on-close
-    @ok="save"
-    @cancel="leave"
-  >
-    <form v-if="edited" @submit.prevent="save">
-      <fieldset class="form" :disabled="readOnly">
-        <label class="named">
-          {{ t('findings.what') }}
-          <select
-            class="field"
-            :value="edited.value.kind"
-            @change="setKind(($event.target as HTMLSelectElement).value as Finding['kind'])"
-          >
-            <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`findings.kinds.${kind}`) }}</option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('findings.where') }}
-          <select
-            class="field"
-            :value="edited.panelId"
-            :disabled="edited.id !== null"
-            @change="setPanel(($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="p in shell?.panels ?? []" :key="p.id" :value="p.id">{{ panelName(p.value) }}</option>
-          </select>
-        </label>
-        <label class="named wide">
-          {{ t('app.name') }}
-          <input
-            v-model="edited.value.name"
-            class="field"
-            maxlength="80"
-            :placeholder="t(`findings.kinds.${edited.value.kind}`)"
+  <form class="finding" :aria-label="t('findings.one')" @submit.prevent="work.save()">
+    <h2 ref="head" tabindex="-1">{{ isNew ? t('findings.add') : finding.name }}</h2>
+    <p v-if="isNew" class="soft">{{ t('findings.tapWhere') }}</p>
+    <fieldset class="form" :disabled="readOnly">
+      <Tiles
+        class="wide"
+        :class="{ shut: !isNew }"
+        :label="t('findings.what')"
+        :options="isNew ? kinds : kinds.filter((k) => k.value === finding.kind)"
+        :model-value="finding.kind"
+        :disabled="readOnly"
+        @update:model-value="(kind) => work.setKind(kind!)"
+      >
+        <template #default="{ value }"><FindingIcon :kind="value" /></template>
+      </Tiles>
+      <Tiles
+        v-model="finding.severity"
+        class="wide three"
+        :label="t('findings.severity')"
+        :options="severities"
+        :disabled="readOnly"
+      >
+        <template #default="{ value }"><SeverityMark :severity="value" /></template>
+      </Tiles>
+      <p v-if="size" class="soft wide">{{ t(`findings.drawn.${finding.shape as 'line' | 'area'}`, { size }) }}</p>
+      <LengthInput
+        v-if="asked.length"
+        :model-value="finding.measures.lengthMm"
+        :label="t(`findings.figure.${asked.length as 'length'}`)"
+        :bounds="bounds.FindingMeasures.lengthMm"
+        optional
+        @update:model-value="(mm) => set({ lengthMm: mm })"
+      />
+      <LengthInput
+        v-if="asked.width"
+        :model-value="finding.measures.widthMm"
+        :label="t(`findings.figure.${asked.width as 'width'}`)"
+        :bounds="bounds.FindingMeasures.widthMm"
+        optional
+        @update:model-value="(mm) => set({ widthMm: mm })"
+      />
+      <LengthInput
+        v-if="asked.depth"
+        :model-value="finding.measures.depthMm"
+        :label="t('findings.figure.depth')"
+        :bounds="bounds.FindingMeasures.depthMm"
+        optional
+        @update:model-value="(mm) => set({ depthMm: mm })"
+      />
+      <NumberInput
+        v-if="asked.moisture"
+        :model-value="finding.measures.moisturePercent"
+        :label="t('findings.figure.moisture')"
+        :bounds="bounds.FindingMeasures.moisturePercent"
+        meter="moisturePercent"
+        @update:model-value="(n) => set({ moisturePercent: n })"
+      />
+      <FindingPhotos
+        :model-value="work.waiting"
+        class="wide"
+        :photos="photos"
+        :vehicle-id="shell!.vehicle.id"
+        @update:model-value="(files) => work.setPhotos(files)"
+      />
+      <Switch
+        v-model="finding.seen"
+        class="wide"
+        :label="t('findings.seen')"
+        :choices="(['outside', 'inside'] as const).map((key) => ({ key, text: t(`findings.seenFrom.${key}`) }))"
+      />
+      <Choice v-if="!isNew" v-model="finding.state" :label="t('findings.state')" :options="states" :disabled="readOnly" />
+      <TextField v-model="finding.name" class="wide" :label="t('app.name')" :most="80" />
+      <TextField v-model="finding.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
+      <details class="wide">
+        <summary>{{ t('findings.byNumbers') }}</summary>
+        <div class="form">
+          <Choice
+            class="wide"
+            :model-value="work.edited!.panelId"
+            :label="t('findings.where')"
+            :options="panels"
+            :disabled="!isNew"
+            @update:model-value="(id) => work.setPanel(id)"
           />
-        </label>
-        <label class="named">
-          {{ t('findings.severity') }}
-          <select v-model="edited.value.severity" class="field">
-            <option v-for="s in enums.Severity" :key="s" :value="s">
-              {{ t(`findings.severities.${s}`) }}
-            </option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('findings.state') }}
-          <select v-model="edited.value.state" class="field">
-            <option v-for="s in enums.FindingState" :key="s" :value="s">
-              {{ t(`findings.states.${s}`) }}
-            </option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('findings.seen') }}
-          <select v-model="edited.value.seen" class="field">
-            <option value="outside">{{ t('app.outside') }}</option>
-            <option value="inside">{{ t('app.inside') }}</option>
-          </select>
-        </label>
-        <label class="named">
-          {{ t('findings.shape') }}
-          <select
-            class="field"
-            :value="edited.value.shape"
-            @change="setShape(($event.target as HTMLSelectElement).value as Finding['shape'])"
-          >
-            <option v-for="s in enums.FindingShape" :key="s" :value="s">{{ t(`findings.shapes.${s}`) }}</option>
-          </select>
-        </label>
-        <PointList
-          v-model="edited.value.points"
-          class="wide"
-          :least="least[edited.value.shape]"
-          :most="edited.value.shape === 'point' ? 1 : undefined"
-          :add-label="t('walkaround.addPoint')"
-          :along="facing === 'rear' || facing === 'front' ? undefined : t('walkaround.fromFront')"
-          :facing="facing"
-        />
-        <LengthInput v-model="edited.value.measures.lengthMm" :label="t('findings.length')" optional />
-        <LengthInput v-model="edited.value.measures.widthMm" :label="t('findings.width')" optional />
-        <LengthInput v-model="edited.value.measures.depthMm" :label="t('findings.depth')" optional />
-        <NumberInput v-model="edited.value.measures.moisturePercent" :label="t('findings.moisture')" meter="moisturePercent" />
-        <label class="named wide"
-          >{{ t('findings.seenBy') }}<input v-model="edited.value.seenBy" class="field" maxlength="80"
-        /></label>
-        <label class="named wide"
-          >{{ t('app.notes') }}<textarea v-model="edited.value.notes" class="field" maxlength="4000" />
-        </label>
-        <FindingPhotos v-model="waiting" class="wide" :photos="photos" :vehicle-id="shell!.vehicle.id" />
-        <RecordHistory v-if="edited.id" class="wide" :vehicle-id="shell!.vehicle.id" :record-id="edited.id" />
-        <Wrong :text="wrong" class="wide" />
-        <button v-if="edited.id" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>
-      </fieldset>
-    </form>
-  </Modal>
+          <Switch
+            class="wide"
+            :model-value="finding.shape"
+            :label="t('findings.shape')"
+            :choices="enums.FindingShape.map((key) => ({ key, text: t(`findings.shapes.${key}`) }))"
+            @update:model-value="(shape) => work.setShape(shape)"
+          />
+          <PointList
+            v-model="finding.points"
+            class="wide"
+            :least="least[finding.shape]"
+            :most="finding.shape === 'point' ? 1 : undefined"
+            :add-label="t('walkaround.addPoint')"
+            :along="facing === 'rear' || facing === 'front' ? undefined : t('walkaround.fromFront')"
+            :facing="facing"
+          />
+          <TextField v-model="finding.seenBy" class="wide" :label="t('findings.seenBy')" :most="80" />
+          <Choice
+            v-if="!isNew"
+            class="wide"
+            :model-value="finding.kind"
+            :label="t('findings.what')"
+            :options="kinds"
+            @update:model-value="(kind) => work.setKind(kind)"
+          />
+        </div>
+      </details>
+      <RecordHistory v-if="work.edited!.id" class="wide" :vehicle-id="shell!.vehicle.id" :record-id="work.edited!.id" />
+      <Wrong :text="work.wrong" class="wide" />
+    </fieldset>
+    <div class="row foot">
+      <template v-if="!readOnly">
+        <Action look="main" submit class="grow">{{ t('app.save') }}</Action>
+        <Action v-if="!isNew" @click="work.remove()">{{ t('app.remove') }}</Action>
+      </template>
+      <Action @click="work.close()">{{ t(readOnly ? 'app.close' : 'app.cancel') }}</Action>
+    </div>
+  </form>
 </template>
+
+<style scoped>
+.finding {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 100%;
+}
+h2 {
+  outline: none;
+}
+.form {
+  grid-template-columns: 1fr 1fr;
+}
+.three {
+  grid-template-columns: repeat(3, 1fr);
+}
+.shut {
+  grid-template-columns: 110px;
+}
+summary {
+  padding: 6px 0;
+  color: var(--teal);
+  font-weight: 500;
+  cursor: pointer;
+}
+/* Save is in reach however far one has scrolled. */
+.foot {
+  position: sticky;
+  bottom: -14px;
+  margin: auto -16px -14px;
+  padding: 10px 16px 14px;
+  border-top: 1px solid var(--line);
+  background: var(--paper);
+}
+.grow {
+  flex: 1;
+}
+</style>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import Choice from '@/ui/Choice.vue'
 import { panelName } from '@/drawing/facing'
 
 /** All findings, to be searched, filtered and sorted; the whole list goes out as CSV. */
@@ -44,22 +45,21 @@ const rows = computed(() => {
   <div class="card">
     <input v-model="find" class="field" type="search" :placeholder="t('findings.find')" :aria-label="t('findings.find')" />
     <div class="two">
-      <label class="named">
-        {{ t('findings.show') }}
-        <select v-model="state" class="field">
-          <option v-for="s in ['waiting', 'all', 'open', 'planned', 'done', 'watch'] as const" :key="s" :value="s">
-            {{ t(`findings.filter.${s}`) }}
-          </option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('findings.sort') }}
-        <select v-model="sort" class="field">
-          <option v-for="s in ['order', 'severity', 'newest', 'name'] as const" :key="s" :value="s">
-            {{ t(`findings.sorts.${s}`) }}
-          </option>
-        </select>
-      </label>
+      <Choice
+        v-model="state"
+        :label="t('findings.show')"
+        :options="
+          (['waiting', 'all', 'open', 'planned', 'done', 'watch'] as const).map((s) => ({
+            value: s,
+            text: t(`findings.filter.${s}`),
+          }))
+        "
+      />
+      <Choice
+        v-model="sort"
+        :label="t('findings.sort')"
+        :options="(['order', 'severity', 'newest', 'name'] as const).map((s) => ({ value: s, text: t(`findings.sorts.${s}`) }))"
+      />
     </div>
     <p v-if="rows.length === 0" class="soft">{{ t('findings.none') }}</p>
     <table v-else class="figures">

@@ -6,12 +6,15 @@ import { enums } from '@/api/enums'
 import { newName, wasOffered } from '@/app/newName'
 import LengthInput from '@/ui/LengthInput.vue'
 import type { Facing } from '@/drawing/facing'
-import { memberKinds } from './memberKinds'
+import { useMemberRoles } from './memberKinds'
+import Choice from '@/ui/Choice.vue'
+import TextField from '@/ui/TextField.vue'
 import PointList from './PointList.vue'
 
 const member = defineModel<Member>({ required: true })
 const props = defineProps<{ facing: Facing; taken: readonly string[] }>()
 const { t } = useI18n()
+const roleOf = useMemberRoles()
 const kindText = (kind: Member['kind']) => t(`walkaround.memberKinds.${kind}`)
 const roles = enums.MemberRole
 const materials = enums.MemberMaterial
@@ -27,49 +30,50 @@ function setTopWidth(mm: number | null) {
   member.value.flankMm = Math.max(0, spine ? ((member.value.footprint.widthMm ?? 0) - (mm ?? 0)) / 2 : (mm ?? 0))
 }
 
-function setKind(event: Event) {
-  const kind = (event.target as HTMLSelectElement).value as Member['kind']
+function setKind(kind: Member['kind']) {
   if (wasOffered(member.value.name, enums.MemberKind.map(kindText))) member.value.name = newName(kindText(kind), props.taken)
   member.value.kind = kind
-  member.value.role = memberKinds[kind]
+  member.value.role = roleOf(kind)
 }
 </script>
 
 <template>
   <div class="form">
-    <label class="named wide">{{ t('app.name') }}<input v-model="member.name" class="field" maxlength="80" /></label>
-    <label class="named">
-      {{ t('app.kind') }}
-      <select :value="member.kind" class="field" @change="setKind">
-        <option v-for="(_, kind) in memberKinds" :key="kind" :value="kind">{{ t(`walkaround.memberKinds.${kind}`) }}</option>
-      </select>
-    </label>
-    <label class="named">
-      {{ t('walkaround.role') }}
-      <select v-model="member.role" class="field">
-        <option v-for="role in roles" :key="role" :value="role">{{ t(`walkaround.roles.${role}`) }}</option>
-      </select>
-    </label>
-    <label class="named">
-      {{ t('walkaround.shape') }}
-      <select v-model="member.footprint.shape" class="field">
-        <option value="spine">{{ t('walkaround.shapes.spine') }}</option>
-        <option value="polygon">{{ t('walkaround.shapes.polygon') }}</option>
-      </select>
-    </label>
+    <TextField v-model="member.name" class="wide" :label="t('app.name')" :most="80" />
+    <Choice
+      :model-value="member.kind"
+      :label="t('app.kind')"
+      :options="enums.MemberKind.map((kind) => ({ value: kind, text: kindText(kind) }))"
+      @update:model-value="setKind"
+    />
+    <Choice
+      v-model="member.role"
+      :label="t('walkaround.role')"
+      :options="roles.map((role) => ({ value: role, text: t(`walkaround.roles.${role}`) }))"
+    />
+    <Choice
+      v-model="member.footprint.shape"
+      :label="t('walkaround.shape')"
+      :options="[
+        { value: 'spine', text: t('walkaround.shapes.spine') },
+        { value: 'polygon', text: t('walkaround.shapes.polygon') },
+      ]"
+    />
     <LengthInput
       v-if="member.footprint.shape === 'spine'"
       :model-value="member.footprint.widthMm ?? 0"
       :label="t('walkaround.memberWidth')"
       @update:model-value="(mm) => (member.footprint.widthMm = mm ?? 0)"
     />
-    <label class="named">
-      {{ t('walkaround.memberMaterial') }}
-      <select v-model="member.material" class="field">
-        <option :value="null">{{ t('walkaround.memberMaterials.unknown') }}</option>
-        <option v-for="m in materials" :key="m" :value="m">{{ t(`walkaround.memberMaterials.${m}`) }}</option>
-      </select>
-    </label>
+    <Choice
+      :model-value="member.material ?? null"
+      :label="t('walkaround.memberMaterial')"
+      :options="[
+        { value: null, text: t('walkaround.memberMaterials.unknown') },
+        ...materials.map((m) => ({ value: m, text: t(`walkaround.memberMaterials.${m}`) })),
+      ]"
+      @update:model-value="(m) => (member.material = m)"
+    />
     <LengthInput v-model="member.depthMm" :label="t('walkaround.depth')" />
     <LengthInput
       v-if="member.role === 'pressed'"

@@ -8,19 +8,20 @@ import { copyOf } from '@/app/copy'
 import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { lengthNumber } from '@/app/length'
-import { onTopOf, saidBeside, useState } from '@/app/state'
+import { saidBeside, useState } from '@/app/state'
 import { lengthsRead } from '@/app/parseLength'
 import { facingOf } from '@/drawing/facing'
 import { boxOf, footprintOutline } from '@/drawing/geometry'
 import { newName } from '@/app/newName'
 import MemberForm from './MemberForm.vue'
-import { memberKinds, usualKind } from './memberKinds'
+import { useMemberRoles, usualKind } from './memberKinds'
 import TapeForm from './TapeForm.vue'
 
 /** The members of a panel: taped by running readings, or one by one. */
 const props = defineProps<{ panel: Stored<Panel>; members: readonly Stored<Member>[] }>()
 const edit = defineModel<number | null>('edit')
 const { t } = useI18n()
+const roleOf = useMemberRoles()
 const { lengths, load, shell } = useState()
 const find = ref('')
 const edited = ref<{ row: Stored<Member> | null; value: Member } | null>(null)
@@ -60,7 +61,7 @@ function begin(row: Stored<Member> | null) {
       : {
           name: newName(t(`walkaround.memberKinds.${usualKind[props.panel.value.kind]}`), others(null)),
           kind: usualKind[props.panel.value.kind],
-          role: memberKinds[usualKind[props.panel.value.kind]],
+          role: roleOf(usualKind[props.panel.value.kind]),
           footprint: {
             shape: 'spine',
             widthMm: 60,
@@ -123,7 +124,6 @@ async function run(call: () => Promise<unknown>) {
     await load(vehicleId.value)
   } catch (problem) {
     wrong.value = saidBeside(problem)
-    if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, problem)
   }
 }
 </script>

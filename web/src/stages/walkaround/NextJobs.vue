@@ -134,7 +134,7 @@ button.next {
   cursor: pointer;
 }
 .next b {
-  font: 600 16px/1.25 Barlow;
+  font: 600 16px/1.25 'Source Sans 3';
   color: var(--ink);
 }
 .shut {
@@ -162,7 +162,7 @@ button.next {
   border-top: 1px solid var(--rule);
   background: none;
   color: var(--ink);
-  font: 400 14.5px/1.3 Barlow;
+  font: 400 14.5px/1.3 'Source Sans 3';
   text-align: left;
   cursor: pointer;
 }

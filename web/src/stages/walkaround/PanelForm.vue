@@ -9,10 +9,11 @@ import { useDraft } from '@/app/drafts'
 import LengthInput from '@/ui/LengthInput.vue'
 import NumberInput from '@/ui/NumberInput.vue'
 import { lengthsRead } from '@/app/parseLength'
-import { onTopOf, saidBeside, useState } from '@/app/state'
+import { saidBeside, useState } from '@/app/state'
 import { facingOf, panelName } from '@/drawing/facing'
 import ArcByChord from './ArcByChord.vue'
 import DrawingImport from './DrawingImport.vue'
+import Choice from '@/ui/Choice.vue'
 import PointList from './PointList.vue'
 
 /** A panel by numbers: outline, skins, curvature, taper. Its corners can be dragged on the drawing beside it as well. */
@@ -59,7 +60,6 @@ async function run(call: () => Promise<unknown>, after?: () => unknown) {
     after?.()
   } catch (e) {
     wrong.value = saidBeside(e)
-    begun.value = onTopOf(begun.value, e)
   }
 }
 const params = () => ({ path: { vehicleId: props.vehicleId, id: props.row.id }, header: ifMatch(begun.value.version) })
@@ -73,19 +73,17 @@ const remove = () =>
     () => got(api.DELETE('/api/vehicles/{vehicleId}/panels/{id}', { params: params() })),
     () => void router.push({ name: 'walkaround', params: { vehicleId: props.vehicleId } }),
   )
-const setFaces = (event: Event) => (form.faces = ((event.target as HTMLSelectElement).value || null) as Panel['faces'])
 </script>
 
 <template>
   <form class="card" @submit.prevent="save">
     <div class="form">
       <LengthInput v-model="form.skinMm" :label="t('walkaround.skin')" />
-      <label class="named">
-        {{ t('walkaround.material') }}
-        <select v-model="form.material" class="field">
-          <option v-for="m in materials" :key="m" :value="m">{{ t(`walkaround.materials.${m}`) }}</option>
-        </select>
-      </label>
+      <Choice
+        v-model="form.material"
+        :label="t('walkaround.material')"
+        :options="materials.map((m) => ({ value: m, text: t(`walkaround.materials.${m}`) }))"
+      />
       <LengthInput
         :model-value="form.skinGapMm ?? null"
         :label="t('walkaround.skinGap')"
@@ -107,14 +105,13 @@ const setFaces = (event: Event) => (form.faces = ((event.target as HTMLSelectEle
         :label="t('walkaround.arcAlong')"
         @update:model-value="(mm) => (form.arcRadiusAlongMm = mm)"
       />
-      <label v-if="['slidingDoor', 'step', 'other'].includes(form.kind)" class="named">
-        {{ t('walkaround.faces') }}
-        <select class="field" :value="facingOf(form)" @change="setFaces">
-          <option v-for="f in enums.Facing" :key="f" :value="f">
-            {{ t(`walkaround.facing.${f}`) }}
-          </option>
-        </select>
-      </label>
+      <Choice
+        v-if="['slidingDoor', 'step', 'other'].includes(form.kind)"
+        :model-value="facingOf(form)"
+        :label="t('walkaround.faces')"
+        :options="enums.Facing.map((f) => ({ value: f, text: t(`walkaround.facing.${f}`) }))"
+        @update:model-value="(faces) => (form.faces = faces)"
+      />
       <label class="named">
         {{ t('walkaround.panelName') }}
         <input

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { api, got, ifMatch, type Member, type Panel, type Point, type Stored } from '@/api/client'
@@ -17,6 +17,7 @@ import { panelName, type ViewedFrom } from '@/drawing/facing'
 import { drawingKey } from '@/drawing/keys'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import FindingEditor from './FindingEditor.vue'
+import FindingHandles from './FindingHandles.vue'
 import FindingList from './FindingList.vue'
 import MemberList from './MemberList.vue'
 import PanelForm from './PanelForm.vue'
@@ -36,7 +37,7 @@ const drawing = ref<InstanceType<typeof PanelDrawing> | null>(null)
 const editMember = ref<number | null>(null)
 const station = ref<number | null>(null)
 const shown = ref<string | null>(null)
-const { numbers, edited, isTyped, begin, open } = useFindings()
+const work = reactive(useFindings())
 const tabs = ['members', 'shape', 'surface', 'findings'] as const
 type Tab = (typeof tabs)[number]
 
@@ -87,7 +88,7 @@ const toOpening = (openingId: string) =>
 
 useKeys((event) => {
   if (event.key !== 'f' || !panel.value) return drawingKey(event, from, drawing.value)
-  begin(panel.value.id)
+  work.begin(panel.value.id)
   return true
 })
 </script>
@@ -121,9 +122,10 @@ useKeys((event) => {
       :hide="{ zones: tab !== 'members', bays: tab !== 'members' }"
       :movable="tab === 'members'"
       :label="panelName(panel.value)"
+      :picking="work.edited?.id === null"
       @member="openMember"
       @moved="moveMember"
-      @place="(at) => tab === 'findings' && begin(panel!.id, at)"
+      @place="(at) => (tab === 'findings' || work.edited) && work.place(panel!.id, at)"
     >
       <template #default="{ view }">
         <ReliefImage v-if="tab === 'surface' && relief" :relief="relief" :panel="panel.value" :view="view" />
@@ -141,13 +143,19 @@ useKeys((event) => {
           />
         </template>
         <FindingMark
-          v-for="f in tab === 'surface' || tab === 'shape' ? [] : findings"
+          v-for="f in tab === 'surface' || tab === 'shape' ? [] : findings.filter((one) => one.id !== work.edited?.id)"
           :key="f.id"
           :finding="f.value"
           :at="(p) => ({ x: view.x(p.sMm), y: view.y(p.tMm) })"
-          :number="numbers[f.id]"
+          :number="work.numbers[f.id]"
           :shown="shown === f.id"
-          @open="open(f.id)"
+          @open="work.open(f.id)"
+        />
+        <FindingHandles
+          v-if="work.edited?.panelId === panel.id"
+          v-model="work.edited.value"
+          :at="(p) => ({ x: view.x(p.sMm), y: view.y(p.tMm) })"
+          :back="(px, py) => view.toPanel(px, py)"
         />
         <template v-if="tab === 'shape'">
           <DragHandle
@@ -169,7 +177,10 @@ useKeys((event) => {
         />
       </template>
     </PanelDrawing>
-    <aside>
+    <aside v-if="work.edited">
+      <FindingEditor :key="work.edited.id ?? ''" :work="work" />
+    </aside>
+    <aside v-else>
       <template v-if="tab === 'members'">
         <MemberList v-model:edit="editMember" :panel="panel" :members="members" />
         <div class="card">
@@ -199,10 +210,15 @@ useKeys((event) => {
       />
       <template v-else>
         <p class="soft">{{ t('findings.clickToAdd') }}</p>
-        <button class="btn main" type="button" @click="begin(panel.id)">{{ t('findings.add') }}</button>
-        <FindingList :shell="shell" :numbers="numbers" :panel-id="panel.id" @open="open" @hover="(id) => (shown = id)" />
+        <button class="btn main" type="button" @click="work.begin(panel.id)">{{ t('findings.add') }}</button>
+        <FindingList
+          :shell="shell"
+          :numbers="work.numbers"
+          :panel-id="panel.id"
+          @open="work.open"
+          @hover="(id) => (shown = id)"
+        />
       </template>
     </aside>
-    <FindingEditor v-model="edited" :is-typed="isTyped" />
   </div>
 </template>

@@ -11,7 +11,9 @@ import { lengthText } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
 import { said, useState } from '@/app/state'
 import { facingOf, sideWord } from '@/drawing/facing'
-import { memberKinds, usualKind } from './memberKinds'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
+import { usualKind } from './memberKinds'
 
 /** Running tape readings across the panel; what they give is shown before it is added. */
 const props = defineProps<{ panel: Stored<Panel> }>()
@@ -123,21 +125,17 @@ async function add() {
       <textarea v-model="form.readings" class="field" data-meter="distanceMm" :placeholder="t('walkaround.readingsExample')" />
     </label>
     <div class="form pair">
-      <label class="named">
-        {{ t('app.kind') }}
-        <select v-model="form.kind" class="field">
-          <option v-for="(_, kind) in memberKinds" :key="kind" :value="kind">{{ t(`walkaround.memberKinds.${kind}`) }}</option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('walkaround.from') }}
-        <select v-model="form.from" class="field">
-          <option v-for="edge in enums.TapeFrom" :key="edge" :value="edge">
-            {{ edgeName(edge) }}
-          </option>
-        </select>
-      </label>
-      <label class="named">{{ t('walkaround.memberName') }}<input v-model="form.name" class="field" maxlength="70" /></label>
+      <Choice
+        v-model="form.kind"
+        :label="t('app.kind')"
+        :options="enums.MemberKind.map((kind) => ({ value: kind, text: t(`walkaround.memberKinds.${kind}`) }))"
+      />
+      <Choice
+        v-model="form.from"
+        :label="t('walkaround.from')"
+        :options="enums.TapeFrom.map((edge) => ({ value: edge, text: edgeName(edge) }))"
+      />
+      <TextField v-model="form.name" :label="t('walkaround.memberName')" :most="70" />
       <label class="named"
         >{{ t('walkaround.firstNumber') }}<input v-model.number="form.firstNumber" class="field" inputmode="numeric"
       /></label>

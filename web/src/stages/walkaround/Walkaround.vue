@@ -9,12 +9,14 @@ import { sendable } from '@/app/photo'
 import Switch from '@/ui/Switch.vue'
 import { useState } from '@/app/state'
 import type { ViewedFrom } from '@/drawing/facing'
+import { middleOf } from '@/drawing/geometry'
 import { drawingKey } from '@/drawing/keys'
 import RepairLayer from '@/drawing/RepairLayer.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import WaterLayer from '@/drawing/WaterLayer.vue'
 import AddPanel from './AddPanel.vue'
 import FindingEditor from './FindingEditor.vue'
+import FindingHandles from './FindingHandles.vue'
 import FindingList from './FindingList.vue'
 import NextJobs from './NextJobs.vue'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
@@ -40,21 +42,18 @@ watch(
 const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false, water: false, repairs: true })
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
-const { numbers, edited, isTyped, begin, open } = useFindings()
+const work = reactive(useFindings())
 const { repairs } = useRepairs()
 
 /** On a phone the camera comes first: what it took goes with the finding that is begun. */
 const phone = useMediaQuery('(max-width: 560px)')
-const taken = ref<File[]>([])
 async function withPhoto(event: Event) {
   const input = event.target as HTMLInputElement
   const photo = input.files?.[0] && (await sendable(input.files[0]))
   input.value = ''
   if (!photo) void message.error(t('findings.photoTooLarge', { name: t('findings.photo') }))
-  taken.value = photo ? [photo] : []
-  begin()
+  work.begin(undefined, undefined, photo ? [photo] : [])
 }
-watch(edited, (now) => now === null && (taken.value = []))
 
 const vehicleId = computed(() => shell.value!.vehicle.id)
 const toPanel = (panelId: string) =>
@@ -72,7 +71,7 @@ const toReplacement = (replacementId: string) =>
 const toLining = (liningId: string) =>
   router.push({ name: 'lining', params: { vehicleId: vehicleId.value, liningId, tab: 'design' } })
 function go(id: string) {
-  if (shell.value!.findings.some((f) => f.id === id)) open(id)
+  if (shell.value!.findings.some((f) => f.id === id)) work.open(id)
   else if (shell.value!.repairs.some((r) => r.id === id)) void toRepair(id)
   else if (shell.value!.floor.replacements.some((r) => r.id === id)) void toReplacement(id)
   else if (shell.value!.floor.linings.some((l) => l.id === id)) void toLining(id)
@@ -80,7 +79,7 @@ function go(id: string) {
 }
 useKeys((event) => {
   if (event.key !== 'f') return drawingKey(event, from, drawing.value)
-  begin()
+  work.begin()
   return true
 })
 </script>
@@ -92,9 +91,9 @@ useKeys((event) => {
     <p>{{ t('walkaround.noPanelsMore') }}</p>
     <AddPanel />
   </div>
-  <div v-else class="screen">
+  <div v-else class="screen" :class="{ noting: work.edited }">
     <header>
-      <h1>{{ t('walkaround.title') }}</h1>
+      <h1 class="of-stage">{{ t('walkaround.title') }}</h1>
       <div class="tabs" role="group" :aria-label="t('walkaround.layers')">
         <Checkbox
           v-for="layer in ['findings', 'repairs', 'openings', 'members', 'bays', 'zones', 'water'] as const"
@@ -106,12 +105,12 @@ useKeys((event) => {
       </div>
       <div class="sp" />
       <ViewSwitch v-model="from" />
-      <button class="btn main editing" type="button" @click="begin()">{{ t('findings.add') }}</button>
+      <button class="btn main editing" type="button" @click="work.begin()">{{ t('findings.add') }}</button>
     </header>
-    <div v-if="phone" class="act">
+    <div v-if="phone && !work.edited" class="act">
       <label class="btn main camera">
         {{ t('findings.add') }}
-        <input type="file" accept="image/*" capture="environment" @change="withPhoto" @cancel="begin()" />
+        <input type="file" accept="image/*" capture="environment" @change="withPhoto" @cancel="work.begin()" />
       </label>
     </div>
     <UnfoldedShell
@@ -121,29 +120,48 @@ useKeys((event) => {
       :from="from"
       :lengths="lengths"
       :layers="layers"
-      :numbers="numbers"
+      :numbers="work.numbers"
       :shown="shown"
+      :hidden="work.edited?.id"
+      :marks="layers.repairs ? repairs.map((r) => ({ panelId: r.row.ownerId!, at: middleOf(r.outline) })) : []"
+      :picking="work.edited?.id === null"
       @panel="toPanel"
-      @finding="open"
+      @place="work.place"
+      @finding="work.open"
       @opening="toOpening"
       @hover="(id) => (shown = id)"
     >
-      <template #default="{ at }">
+      <template #default="{ at, back }">
         <WaterLayer v-if="layers.water" :shell="shell" :at="at" />
         <RepairLayer v-if="layers.repairs" :repairs="repairs" :at="at" @choose="toRepair" />
+        <FindingHandles
+          v-if="work.edited"
+          v-model="work.edited.value"
+          :at="(p) => at(work.edited!.panelId, p) ?? { x: 0, y: 0 }"
+          :back="(x, y) => back(work.edited!.panelId, x, y)"
+        />
       </template>
     </UnfoldedShell>
-    <aside>
+    <aside v-if="work.edited">
+      <FindingEditor :key="work.edited.id ?? ''" :work="work" />
+    </aside>
+    <aside v-else>
       <Switch v-model="tab" tabs :choices="tabs.map((key) => ({ key, text: t(`walkaround.${key}`) }))" />
       <NextJobs
         v-if="tab === 'overview'"
         :shell="shell"
-        :numbers="numbers"
+        :numbers="work.numbers"
         @go="go"
         @hover="(id) => (shown = id)"
         @all="tab = 'findings'"
       />
-      <FindingList v-else-if="tab === 'findings'" :shell="shell" :numbers="numbers" @open="open" @hover="(id) => (shown = id)" />
+      <FindingList
+        v-else-if="tab === 'findings'"
+        :shell="shell"
+        :numbers="work.numbers"
+        @open="work.open"
+        @hover="(id) => (shown = id)"
+      />
       <ZoneList v-else-if="tab === 'inside'" :zones="shell.zones" :vehicle-id="shell.vehicle.id" />
       <AddPanel v-else list />
       <div class="soft keys">
@@ -151,7 +169,6 @@ useKeys((event) => {
         <span class="key">?</span> {{ t('app.allKeys') }}
       </div>
     </aside>
-    <FindingEditor v-model="edited" :is-typed="isTyped" :taken="taken" />
   </div>
 </template>
 

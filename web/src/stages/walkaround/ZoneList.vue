@@ -12,7 +12,9 @@ import { leaving } from '@/app/leaving'
 import LengthInput from '@/ui/LengthInput.vue'
 import { lengthNumber } from '@/app/length'
 import { lengthsRead } from '@/app/parseLength'
-import { onTopOf, saidBeside, useState } from '@/app/state'
+import { saidBeside, useState } from '@/app/state'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
 import ZoneDrawing from './ZoneDrawing.vue'
 
 /** What stands inside, as boxes that openings should serve or avoid. */
@@ -35,9 +37,9 @@ const leave = leaving(isTyped, () => (edited.value = null))
 
 const kindText = (kind: Zone['kind']) => t(`walkaround.zoneKinds.${kind}`)
 const others = (row: Stored<Zone> | null) => props.zones.filter((z) => z.id !== row?.id).map((z) => z.value.name)
-function setKind(event: Event) {
+function setKind(kind: Zone['kind']) {
   const { row, value } = edited.value!
-  value.kind = (event.target as HTMLSelectElement).value as Zone['kind']
+  value.kind = kind
   if (wasOffered(value.name, kinds.map(kindText))) value.name = newName(kindText(value.kind), others(row))
 }
 
@@ -66,7 +68,6 @@ async function run(call: () => Promise<unknown>) {
     await load(props.vehicleId)
   } catch (e) {
     wrong.value = saidBeside(e)
-    if (edited.value?.row) edited.value.row = onTopOf(edited.value.row, e)
   }
 }
 async function save() {
@@ -125,13 +126,13 @@ async function remove() {
     @cancel="leave"
   >
     <div v-if="edited" class="form">
-      <label class="named">{{ t('app.name') }}<input v-model="edited.value.name" class="field" maxlength="80" /></label>
-      <label class="named">
-        {{ t('app.kind') }}
-        <select :value="edited.value.kind" class="field" @change="setKind">
-          <option v-for="kind in kinds" :key="kind" :value="kind">{{ t(`walkaround.zoneKinds.${kind}`) }}</option>
-        </select>
-      </label>
+      <TextField v-model="edited.value.name" :label="t('app.name')" :most="80" />
+      <Choice
+        :model-value="edited.value.kind"
+        :label="t('app.kind')"
+        :options="kinds.map((kind) => ({ value: kind, text: kindText(kind) }))"
+        @update:model-value="setKind"
+      />
       <LengthInput v-for="edge in edges" :key="edge" v-model="edited.value[edge]" :label="t(`walkaround.zone.${edge}`)" />
       <Wrong :text="wrong" class="wide" />
       <button v-if="edited.row" class="btn" type="button" @click="remove">{{ t('app.remove') }}</button>

@@ -1,19 +1,13 @@
-import type { Schemas } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
+import { api, got, type Schemas } from '@/api/client'
 
-/** The role that a kind of member starts with, as Core's Member.DefaultRole; people may change it. */
-export const memberKinds: Record<Schemas['MemberKind'], Schemas['MemberRole']> = {
-  roofBow: 'secondary',
-  swage: 'pressed',
-  cantRail: 'structural',
-  pillar: 'structural',
-  sideRib: 'secondary',
-  seam: 'keepOut',
-  rainGutter: 'keepOut',
-  wiringRun: 'keepOut',
-  bearer: 'structural',
-  slidingDoorRail: 'keepOut',
-  fillerNeck: 'keepOut',
-  anchorage: 'keepOut',
+/** The role that each kind of member starts with; people may change it. */
+export function useMemberRoles() {
+  const { data } = useQuery({
+    queryKey: ['member-roles'],
+    queryFn: ({ signal }) => got(api.GET('/api/member-roles', { signal })),
+  })
+  return (kind: Schemas['MemberKind']): Schemas['MemberRole'] => data.value?.find((r) => r.kind === kind)?.role ?? 'keepOut'
 }
 
 /** What is taped most often on a kind of panel. */

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
 import LengthInput from '@/ui/LengthInput.vue'
 import RecordDialogue from '@/ui/RecordDialogue.vue'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 
 /** Something put on a panel or into it. */
@@ -29,36 +32,32 @@ async function keep() {
     @remove="remove"
   >
     <template #default="{ value }">
-      <label class="named">
-        {{ t('app.kind') }}
-        <select v-model="value.kind" class="field">
-          <option v-for="k in kinds" :key="k" :value="k">{{ t(`waysOut.kinds.${k}`) }}</option>
-        </select>
-      </label>
+      <Choice
+        v-model="value.kind"
+        :label="t('app.kind')"
+        :options="kinds.map((k) => ({ value: k, text: t(`waysOut.kinds.${k}`) }))"
+      />
       <label class="named">
         {{ t('app.name') }}
         <input v-model="value.name" class="field" maxlength="80" :placeholder="t(`waysOut.kinds.${value.kind}`)" />
       </label>
       <LengthInput v-for="edge in edges" :key="edge" v-model="value.area[edge]" :label="t(`waysOut.edges.${edge}`)" />
-      <label v-if="value.kind === 'patch'" class="named">
-        {{ t('waysOut.lap') }}
-        <select v-model="value.lap" class="field">
-          <option v-for="l in enums.Lap" :key="l" :value="l">
-            {{ t(`waysOut.laps.${l}`) }}
-          </option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('findings.state') }}
-        <select v-model="value.planned" class="field">
-          <option :value="true">{{ t('waysOut.planned') }}</option>
-          <option :value="false">{{ t('waysOut.done') }}</option>
-        </select>
-      </label>
-      <label class="named wide">
-        <span class="row"><input v-model="value.sealedAtBottom" type="checkbox" /> {{ t('waysOut.sealedAtBottom') }}</span>
-      </label>
-      <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
+      <Choice
+        v-if="value.kind === 'patch'"
+        v-model="value.lap"
+        :label="t('waysOut.lap')"
+        :options="enums.Lap.map((l) => ({ value: l, text: t(`waysOut.laps.${l}`) }))"
+      />
+      <Choice
+        v-model="value.planned"
+        :label="t('findings.state')"
+        :options="[
+          { value: true, text: t('waysOut.planned') },
+          { value: false, text: t('waysOut.done') },
+        ]"
+      />
+      <Checkbox v-model:checked="value.sealedAtBottom" class="wide">{{ t('waysOut.sealedAtBottom') }}</Checkbox>
+      <TextField v-model="value.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
     </template>
   </RecordDialogue>
 </template>

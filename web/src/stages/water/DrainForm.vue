@@ -2,6 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import RecordDialogue from '@/ui/RecordDialogue.vue'
+import TextField from '@/ui/TextField.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 
 /** A drain of the register. */
@@ -22,7 +23,7 @@ const { edited, isTyped, wrong, save, remove } = props.record
     @remove="remove"
   >
     <template #default="{ value }">
-      <label class="named">{{ t('app.name') }}<input v-model="value.name" class="field" maxlength="80" /></label>
+      <TextField v-model="value.name" :label="t('app.name')" :most="80" />
       <label class="named">
         {{ t('waysOut.lastCleared') }}
         <input
@@ -37,7 +38,7 @@ const { edited, isTyped, wrong, save, remove } = props.record
           "
         />
       </label>
-      <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
+      <TextField v-model="value.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
     </template>
   </RecordDialogue>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { StorageSerializers, useStorage } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import type { Finding, Point, Schemas, Stored } from '@/api/client'
+import type { Point, Schemas, Stored } from '@/api/client'
 import { useKeys } from '@/app/keys'
 import { useState } from '@/app/state'
 import { usePanelRecord } from '@/app/usePanelRecord'
@@ -14,6 +14,7 @@ import { drawingKey } from '@/drawing/keys'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import FindingEditor from '@/stages/walkaround/FindingEditor.vue'
+import FindingHandles from '@/stages/walkaround/FindingHandles.vue'
 import { useFindings } from '@/stages/walkaround/useFindings'
 import CondensationCard from './CondensationCard.vue'
 import LeakMarks from './LeakMarks.vue'
@@ -25,6 +26,7 @@ import SuspectList from './SuspectList.vue'
 import TestCard from './TestCard.vue'
 import TestRun from './TestRun.vue'
 import { useLeaks } from './useLeaks'
+import Choice from '@/ui/Choice.vue'
 import WaterTabs from './WaterTabs.vue'
 
 /** Where the water gets in: what is suspected and why, the next water test, and what to do where rain is near. */
@@ -61,7 +63,7 @@ const picking = ref(false)
 const layers = { members: true, findings: false, openings: false, zones: false, bays: false }
 const observation = usePanelRecord<Schemas['Observation']>('observations')
 const suspect = usePanelRecord<Schemas['Suspect']>('suspects')
-const { edited: finding, isTyped, begin: beginFinding } = useFindings()
+const work = reactive(useFindings())
 watch(hunt, (now, before) => {
   const leader = (h: typeof now) => h?.ranking.suspects.find((s) => s.causes > 0)?.number ?? null
   const was = chosen.value === null ? undefined : before?.suspects[chosen.value]
@@ -111,26 +113,13 @@ function look(number: number) {
     hunted.origin === 'written' ? ((row as Stored<Schemas['Suspect']>) ?? null) : null,
   )
 }
-const asFinding: Partial<Record<Schemas['SuspectKind'], Finding['kind']>> = {
-  hole: 'openHole',
-  spotWeld: 'openHole',
-  screw: 'openHole',
-  grommet: 'missingSeal',
-  doorSeal: 'missingSeal',
-  crackedPlastic: 'crackInPlastic',
-  clipRow: 'looseClip',
-  roofFixing: 'missingSeal',
-  lamp: 'missingSeal',
-  cableGland: 'missingSeal',
-  floorPlug: 'missingSeal',
-  backedUpDrain: 'blockedDrain',
-}
 function writeDown(number: number) {
-  const { panelId, suspect: s } = hunt.value!.suspects[number]!
-  beginFinding(panelId, s.points[0])
-  Object.assign(finding.value!.value, {
+  const { panelId, suspect: s, asFinding } = hunt.value!.suspects[number]!
+  work.begin(panelId)
+  if (work.edited?.id !== null) return
+  Object.assign(work.edited.value, {
     name: s.name,
-    kind: asFinding[s.kind] ?? 'openSeam',
+    kind: asFinding!,
     shape: s.points.length > 1 ? 'line' : 'point',
     points: s.points.map((p) => ({ sMm: Math.round(p.sMm), tMm: Math.round(p.tMm) })),
     severity: 'severe',
@@ -171,24 +160,31 @@ useKeys((event) => {
         :layers="layers"
         :numbers="{}"
         :shown="null"
-        :picking="picking"
+        :picking="picking || work.edited?.id === null"
         @panel="(panelId) => router.push({ name: 'panel', params: { vehicleId: shell!.vehicle.id, panelId, tab: 'members' } })"
-        @place="lookAt"
+        @place="(panelId, at) => (picking ? lookAt(panelId, at) : work.place(panelId, at))"
       >
-        <template #default="{ at }">
+        <template #default="{ at, back }">
           <LeakMarks :hunt="hunt" :at="at" :chosen="chosen" :test="test" @choose="(n) => (chosen = n)" />
+          <FindingHandles
+            v-if="work.edited"
+            v-model="work.edited.value"
+            :at="(p) => at(work.edited!.panelId, p) ?? { x: 0, y: 0 }"
+            :back="(x, y) => back(work.edited!.panelId, x, y)"
+          />
         </template>
       </UnfoldedShell>
     </div>
-    <aside>
+    <aside v-if="work.edited">
+      <FindingEditor :key="work.edited.id ?? ''" :work="work" />
+    </aside>
+    <aside v-else>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <label class="named">
-        {{ t('leaks.which') }}
-        <select v-model="mark" class="field">
-          <option value="">{{ t('leaks.all') }}</option>
-          <option v-for="name in marks" :key="name" :value="name">{{ name }}</option>
-        </select>
-      </label>
+      <Choice
+        v-model="mark"
+        :label="t('leaks.which')"
+        :options="[{ value: '', text: t('leaks.all') }, ...marks.map((name) => ({ value: name, text: name }))]"
+      />
       <div class="verdict" :class="state" role="status" data-testid="leak-verdict">
         <b>{{ t(`leaks.states.${state}`) }}</b>
         <span>{{ hunt.ranking.verdict }}</span>
@@ -237,7 +233,6 @@ useKeys((event) => {
     <SuspectForm :record="suspect" />
     <PriorsTable v-model="priors" />
     <TestRun v-model="running" v-model:started-at="startedAt" :record="observation" />
-    <FindingEditor v-model="finding" :is-typed="isTyped" />
   </div>
 </template>
 
@@ -266,7 +261,7 @@ useKeys((event) => {
   background: var(--teal-soft);
 }
 .verdict b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 .verdict.searching {
   border-color: var(--amber);

@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { enums } from '@/api/enums'
 import NumberInput from '@/ui/NumberInput.vue'
 import RecordDialogue from '@/ui/RecordDialogue.vue'
 import type { usePanelRecord } from '@/app/usePanelRecord'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
 import { rememberPerson } from '@/app/person'
 
 /** A place inside that was looked at after rain, or that the meter was held to. */
@@ -17,6 +20,12 @@ function setKind(kind: Schemas['ObservationKind']) {
   o.kind = kind
   o.wet = kind === 'moisture' ? null : true
 }
+/** A water test is written down by its run and stays one. */
+const kinds = (kind: Schemas['ObservationKind']) =>
+  (kind === 'waterTest' ? (['waterTest'] as const) : (['rain', 'moisture'] as const)).map((value) => ({
+    value: value as Schemas['ObservationKind'],
+    text: t(`leaks.observationKinds.${value}`),
+  }))
 async function keep() {
   rememberPerson(edited.value!.value.seenBy)
   await save()
@@ -35,42 +44,38 @@ async function keep() {
     @remove="remove"
   >
     <template #default="{ value }">
-      <label class="named">
-        {{ t('leaks.after') }}
-        <select
-          class="field"
-          :value="value.kind"
-          :disabled="value.kind === 'waterTest'"
-          @change="setKind(($event.target as HTMLSelectElement).value as Schemas['ObservationKind'])"
-        >
-          <option v-if="value.kind === 'waterTest'" value="waterTest">{{ t('leaks.observationKinds.waterTest') }}</option>
-          <option value="rain">{{ t('leaks.observationKinds.rain') }}</option>
-          <option value="moisture">{{ t('leaks.observationKinds.moisture') }}</option>
-        </select>
-      </label>
-      <label v-if="value.kind !== 'moisture'" class="named">
-        {{ t('leaks.result') }}
-        <select v-model="value.wet" class="field">
-          <option :value="true">{{ t('leaks.wet') }}</option>
-          <option :value="false">{{ t('leaks.dry') }}</option>
-        </select>
-      </label>
-      <label v-if="value.kind === 'rain'" class="named">
-        {{ t('leaks.wind') }}
-        <select v-model="value.wind" class="field">
-          <option :value="null">{{ t('leaks.winds.unknown') }}</option>
-          <option v-for="w in enums.WindFrom" :key="w" :value="w">
-            {{ t(`leaks.winds.${w}`) }}
-          </option>
-        </select>
-      </label>
+      <Choice
+        :model-value="value.kind"
+        :label="t('leaks.after')"
+        :options="kinds(value.kind)"
+        :disabled="value.kind === 'waterTest'"
+        @update:model-value="setKind"
+      />
+      <Choice
+        v-if="value.kind !== 'moisture'"
+        v-model="value.wet"
+        :label="t('leaks.result')"
+        :options="[
+          { value: true, text: t('leaks.wet') },
+          { value: false, text: t('leaks.dry') },
+        ]"
+      />
+      <Choice
+        v-if="value.kind === 'rain'"
+        v-model="value.wind"
+        :label="t('leaks.wind')"
+        :options="[
+          { value: null, text: t('leaks.winds.unknown') },
+          ...enums.WindFrom.map((w) => ({ value: w, text: t(`leaks.winds.${w}`) })),
+        ]"
+      />
       <template v-if="value.spray">
         <NumberInput v-model="value.spray.minutes" :label="t('leaks.sprayed')" required />
         <NumberInput v-if="value.wet" v-model="value.afterMinutes" :label="t('leaks.wetAfter')" />
       </template>
       <NumberInput
         v-model="value.moisturePercent"
-        :label="t('findings.moisture')"
+        :label="t('findings.figure.moisture')"
         meter="moisturePercent"
         :required="value.kind === 'moisture'"
       />
@@ -86,22 +91,18 @@ async function keep() {
           "
         />
       </label>
-      <label class="named">{{ t('findings.seenBy') }}<input v-model="value.seenBy" class="field" maxlength="80" /></label>
-      <label class="named wide">
-        <span class="row">
-          <input
-            type="checkbox"
-            :checked="value.attitude !== null"
-            @change="(e) => (value.attitude = (e.target as HTMLInputElement).checked ? { pitchDeg: 0, rollDeg: 0 } : null)"
-          />
-          {{ t('leaks.stoodOtherwise') }}
-        </span>
-      </label>
+      <TextField v-model="value.seenBy" :label="t('findings.seenBy')" :most="80" />
+      <Checkbox
+        class="wide"
+        :checked="value.attitude !== null"
+        @update:checked="(on) => (value.attitude = on ? { pitchDeg: 0, rollDeg: 0 } : null)"
+        >{{ t('leaks.stoodOtherwise') }}</Checkbox
+      >
       <template v-if="value.attitude">
         <NumberInput v-model="value.attitude.pitchDeg" :label="t('water.pitchDeg')" required />
         <NumberInput v-model="value.attitude.rollDeg" :label="t('water.rollDeg')" required />
       </template>
-      <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
+      <TextField v-model="value.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
     </template>
   </RecordDialogue>
 </template>

@@ -295,6 +295,6 @@ useKeys((event) => drawingKey(event, from, drawing.value))
   margin-top: 6px;
 }
 .summary b {
-  font: 600 16px Barlow;
+  font: 600 16px 'Source Sans 3';
 }
 </style>

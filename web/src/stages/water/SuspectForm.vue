@@ -7,6 +7,8 @@ import { useState } from '@/app/state'
 import type { usePanelRecord } from '@/app/usePanelRecord'
 import { facingOf } from '@/drawing/facing'
 import PointList from '@/stages/walkaround/PointList.vue'
+import TextField from '@/ui/TextField.vue'
+import Choice from '@/ui/Choice.vue'
 import { conditions, suspectKinds } from './kinds'
 
 /** A suspect as somebody found it: what it is, where, in what state, and since when. */
@@ -30,19 +32,17 @@ const facing = computed(() => {
     @remove="remove"
   >
     <template #default="{ value }">
-      <label class="named wide">{{ t('app.name') }}<input v-model="value.name" class="field" maxlength="80" /></label>
-      <label class="named">
-        {{ t('app.kind') }}
-        <select v-model="value.kind" class="field">
-          <option v-for="k in suspectKinds" :key="k" :value="k">{{ t(`leaks.kinds.${k}`) }}</option>
-        </select>
-      </label>
-      <label class="named">
-        {{ t('leaks.condition') }}
-        <select v-model="value.condition" class="field">
-          <option v-for="c in conditions" :key="c" :value="c">{{ t(`leaks.conditions.${c}`) }}</option>
-        </select>
-      </label>
+      <TextField v-model="value.name" class="wide" :label="t('app.name')" :most="80" />
+      <Choice
+        v-model="value.kind"
+        :label="t('app.kind')"
+        :options="suspectKinds.map((k) => ({ value: k, text: t(`leaks.kinds.${k}`) }))"
+      />
+      <Choice
+        v-model="value.condition"
+        :label="t('leaks.condition')"
+        :options="conditions.map((c) => ({ value: c, text: t(`leaks.conditions.${c}`) }))"
+      />
       <label class="named">
         {{ t('leaks.since') }}
         <input
@@ -65,7 +65,7 @@ const facing = computed(() => {
         :along="facing === 'rear' || facing === 'front' ? undefined : t('walkaround.fromFront')"
         :facing="facing"
       />
-      <label class="named wide">{{ t('app.notes') }}<textarea v-model="value.notes" class="field" maxlength="4000" /></label>
+      <TextField v-model="value.notes" class="wide" :label="t('app.notes')" :most="4000" lines />
     </template>
   </RecordDialogue>
 </template>

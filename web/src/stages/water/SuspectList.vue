@@ -110,7 +110,7 @@ ol > li {
   border: 0;
   background: none;
   color: var(--ink);
-  font: 500 14.5px/1.25 Barlow;
+  font: 500 14.5px/1.25 'Source Sans 3';
   text-align: left;
   cursor: pointer;
 }

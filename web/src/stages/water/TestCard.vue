@@ -38,7 +38,7 @@ const fewBits = 0.1
   background: var(--white);
 }
 .test b {
-  font: 600 17px/1.25 Barlow;
+  font: 600 17px/1.25 'Source Sans 3';
 }
 .btn {
   min-height: 44px;

@@ -130,7 +130,7 @@ ol {
   background: var(--teal);
 }
 .watch {
-  font: 600 17px Barlow;
+  font: 600 17px 'Source Sans 3';
 }
 .big {
   min-height: 60px;

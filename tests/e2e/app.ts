@@ -51,6 +51,9 @@ export async function undoOnPhone(page: Page): Promise<void> {
 
 /** Chooses from a list with a label, as the eye finds it. */
 export async function choose(page: Page, where: Page | Locator, label: string, text: string): Promise<void> {
-  await where.locator('.named', { has: page.getByText(label, { exact: true }) }).locator('.ant-select-selector').click()
+  const list = where.locator('.named', { has: page.getByText(label, { exact: true }) })
+  await list.locator('.ant-select-selector').click()
+  // Of a long list only a part is drawn: one types what one looks for.
+  if (await list.locator('.ant-select-show-search').count()) await page.keyboard.type(text)
   await page.locator('.ant-select-dropdown:visible .ant-select-item-option').filter({ hasText: text }).first().click()
 }

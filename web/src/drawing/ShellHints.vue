@@ -109,7 +109,10 @@ const front = computed(() => {
   <g class="hints" aria-hidden="true">
     <path v-for="s in shapes" :key="s.key" :class="s.look" :d="s.d" />
     <text v-if="front" :x="front.x" :y="front.y + 4">◂ {{ t('drawing.frontShort') }}</text>
-    <slot />
+  </g>
+  <!-- The panels, between what lies beside them and what lies on them. -->
+  <slot />
+  <g class="hints" aria-hidden="true">
     <path v-for="s in over" :key="s.key" :class="'door' in s ? 'fitted' : 'arch'" :d="s.d" />
   </g>
 </template>

@@ -24,7 +24,7 @@ public sealed record NewVehicle(Vehicle Vehicle, string? Preset, BoxSize? Box, S
 /// <param name="Id">Its id.</param>
 public sealed record AddedVehicle(string Id);
 
-/// <summary>Vehicles from presets, boxes and files, and as files; what belongs to a kind; drawings and sections read without saving anything.</summary>
+/// <summary>Vehicles from presets, boxes and files, and as files; what belongs to a kind; drawings and sections read without saving.</summary>
 internal static class RecordFileEndpoints
 {
     /// <summary>Largest zip of a vehicle, bytes; photos take most of it.</summary>

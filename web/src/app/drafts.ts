@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, reactive, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 
@@ -38,7 +39,7 @@ function change(by: (all: Drafts) => void) {
   }
 }
 // Another window has changed what is kept.
-window.addEventListener('storage', (event) => event.key === name && (drafts.value = kept()))
+useEventListener('storage', (event) => event.key === name && (drafts.value = kept()))
 /** Drafts that stand in an editor right now. */
 const live = reactive(new Set<string>())
 /** The draft that somebody wants to go on with. */

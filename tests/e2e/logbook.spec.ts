@@ -120,7 +120,7 @@ test('a phone has one bar of at most 112 px with what is on screen, and a findin
     mimeType: 'image/png',
     buffer: Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64'),
   })
-  const form = page.getByRole('dialog')
+  const form = page.getByRole('form', { name: 'Finding' })
   await expect(form).toContainText('rust.png')
   await form.getByLabel('Name', { exact: true }).fill('Rust under the step')
   await page.getByRole('button', { name: 'Save' }).click()

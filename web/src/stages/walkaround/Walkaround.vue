@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Checkbox, message } from 'ant-design-vue'
 import { useMediaQuery } from '@vueuse/core'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/app/keys'
@@ -14,15 +14,17 @@ import { drawingKey } from '@/drawing/keys'
 import RepairLayer from '@/drawing/RepairLayer.vue'
 import ViewSwitch from '@/drawing/ViewSwitch.vue'
 import WaterLayer from '@/drawing/WaterLayer.vue'
-import AddPanel from './AddPanel.vue'
-import FindingEditor from './FindingEditor.vue'
 import FindingHandles from './FindingHandles.vue'
-import FindingList from './FindingList.vue'
 import NextJobs from './NextJobs.vue'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
-import ZoneList from './ZoneList.vue'
 import { useRepairs } from '@/stages/metal/useRepairs'
 import { useFindings } from './useFindings'
+
+// What holds forms comes when it is opened: the first screen is the drawing and what comes next.
+const AddPanel = defineAsyncComponent(() => import('./AddPanel.vue'))
+const FindingEditor = defineAsyncComponent(() => import('./FindingEditor.vue'))
+const FindingList = defineAsyncComponent(() => import('./FindingList.vue'))
+const ZoneList = defineAsyncComponent(() => import('./ZoneList.vue'))
 
 /** The shell unfolded: what is where, what waits, and what comes next. */
 const { t } = useI18n()

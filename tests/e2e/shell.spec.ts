@@ -196,6 +196,8 @@ test('a vehicle begins from a drawn shell, in inches', async ({ page }) => {
   await form.getByLabel('Name', { exact: true }).fill('Drawn bus')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Bus', { exact: true })).toBeVisible()
+  await expect(form).toBeHidden()
+  await expect(page.getByRole('heading', { name: 'Walkaround' })).toBeVisible()
   await page.keyboard.press('f')
   await page.getByRole('radio', { name: 'Open hole' }).click()
   await expect(page.getByLabel('Diameter')).toHaveAttribute('placeholder', /27\/32/)

@@ -40,6 +40,13 @@ describe('two versions of a record', () => {
     expect(twoVersions.value).toBeNull()
   })
 
+  it('ask one thing at a time, and leave no save without an answer', async () => {
+    const first = whichStands(mine, theirs, before)
+    expect(await whichStands(mine, theirs, before)).toBeNull()
+    twoVersions.value!.decide(mine)
+    expect(await first).toEqual(mine)
+  })
+
   it('wait for an answer, and can be left as they are', async () => {
     const answer = whichStands(mine, theirs, before)
     expect(twoVersions.value!.differences).toHaveLength(4)

@@ -87,6 +87,8 @@ export const twoVersions = shallowRef<TwoVersions | null>(null)
 export async function whichStands(mine: Plain, theirs: Plain, before: Plain | null): Promise<Plain | null> {
   const found = differences(mine, theirs, before)
   if (found.length === 0) return mine
+  // Whoever asks while another answer is still wanted is told to come back.
+  if (twoVersions.value) return null
   return await new Promise((resolve) => {
     twoVersions.value = {
       mine,

@@ -197,7 +197,6 @@ const labels = computed(() =>
     const [room, high] = [box.x2 - box.x1, box.y2 - box.y1]
     const lines = name.length * 7 < room ? [name] : name.split(' ')
     const wide = Math.max(...lines.map((word) => word.length)) * 7.4
-    // Where not even a word fits, the name would only hide what it names; hovering tells it.
     if (wide + 8 > room) return []
     const tall = 15 * lines.length
     const places = [box.y1 + 4, box.y1 + high * 0.3, (box.y1 + box.y2 - tall) / 2, box.y2 - tall - 4].flatMap((top) =>
@@ -206,7 +205,9 @@ const labels = computed(() =>
     const covers = (r: (typeof places)[number]) => marked.value.reduce((sum, m) => sum + overlap(r, m), 0)
     // A sliding door lies within its side, whose own things are at the top.
     if (l.row.value.kind === 'slidingDoor') places.reverse()
-    const best = places.find((r) => covers(r) === 0 && r.y1 >= box.y1 && r.y2 <= box.y2) ?? places[0]!
+    // Where there is no room beside its marks the name would only hide them; hovering tells it.
+    const best = places.find((r) => covers(r) === 0 && r.y1 >= box.y1 && r.y2 <= box.y2)
+    if (!best) return []
     return lines.map((text, i) => ({ id: `${l.row.id} ${i}`, text, x: best.x1, y: best.y1 + 12 + 15 * i }))
   }),
 )

@@ -139,7 +139,7 @@ export const en = {
   length: {
     any: '41, 1 5/8", 3\'6',
     unreadable: 'Cannot be read yet',
-    example: { mm: '72.5', inch: '2 27/32"' },
+    example: { mm: 'e.g. 72.5', inch: 'e.g. 2 27/32"' },
   },
   worked: {
     open: 'How it was worked out',

@@ -25,6 +25,8 @@ const props = defineProps<{
   centre: Point
   members: readonly Member[]
   region: Region
+  /** Whether the server has said where it may lie: until then no place is called bad for it. */
+  judged: boolean
   positions: readonly Schemas['RankedPosition'][]
   lengths: LengthFormat
 }>()
@@ -126,7 +128,7 @@ const label = computed(() => {
     </text>
     <g
       class="fitting"
-      :class="{ bad: !feasible || crossed, held: grip }"
+      :class="{ bad: (judged && !feasible) || crossed, held: grip }"
       data-draggable
       data-testid="fitting"
       @pointerdown="down"

@@ -129,6 +129,7 @@ useKeys((event) => {
         :centre="work.centre"
         :members="members"
         :region="found?.region ?? []"
+        :judged="found !== undefined"
         :positions="found?.positions ?? []"
         :lengths="lengths"
         @move="move"

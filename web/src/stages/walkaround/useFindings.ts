@@ -23,7 +23,7 @@ export interface EditedFinding {
   value: Finding
 }
 
-/** A stretch or a square begins about as wide as a finger on the drawing, mm. */
+/** A stretch or a square begins about as wide as a hand, mm. */
 const usualSizeMm = 120
 const kindText = (kind: Finding['kind']) => i18n.global.t(`findings.kinds.${kind}`)
 
@@ -140,10 +140,8 @@ export function useFindings() {
       edited.value = null
     } catch (e) {
       wrong.value = saidBeside(e)
-      const own = edited.value
-      if (own)
-        // What was typed stays where it was typed; only where a part of it was kept does the rest show that.
-        if (!own?.id) return
+      // What was typed stays where it was typed; only where a part of it was kept does the rest show that.
+      if (!edited.value?.id) return
     }
     await load(shell.value!.vehicle.id)
   }

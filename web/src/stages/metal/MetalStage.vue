@@ -8,6 +8,7 @@ import { useKeys } from '@/app/keys'
 import { newName } from '@/app/newName'
 import { said, useState } from '@/app/state'
 import { panelName, type ViewedFrom } from '@/drawing/facing'
+import { middleOf } from '@/drawing/geometry'
 import { drawingKey } from '@/drawing/keys'
 import RepairLayer from '@/drawing/RepairLayer.vue'
 import UnfoldedShell from '@/drawing/UnfoldedShell.vue'
@@ -118,6 +119,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
       :layers="layers"
       :numbers="{}"
       :shown="null"
+      :marks="drawn.map((r) => ({ panelId: r.row.ownerId!, at: middleOf(r.outline) }))"
       :picking="placing"
       @place="place"
     >

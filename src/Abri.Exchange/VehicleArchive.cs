@@ -90,7 +90,7 @@ public static class VehicleArchive
         }
         catch (InvalidDataException)
         {
-            return new Problem("archive-unreadable", "", "The zip is damaged or was cut short: save it anew where it came from, or send it again.");
+            return new Problem("archive-unreadable", "", "The zip is damaged or was cut short: save it again where it came from, or send it again.");
         }
     }
 

@@ -224,7 +224,7 @@ public static partial class WeatherCsv
             if (step == 0)
             {
                 if (row.Hour != before.Hour)
-                    return Wrong(row.Line, $"tells of {Shown(row.At)} as line {before.Line} does, with other figures. Leave one of them out.");
+                    return Wrong(row.Line, $"gives {Shown(row.At)}, as line {before.Line} does, with other figures. Delete one of them.");
                 twice++;
                 continue;
             }

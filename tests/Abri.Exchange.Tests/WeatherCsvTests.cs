@@ -78,7 +78,7 @@ public class WeatherCsvTests
         const string Seven = "2031-05-12T07:00,12,60,3,5,0,10,20\n";
         Assert.Equal(["1 hour stood in the table twice and was read once."], Read(Heads + Seven + Seven).Notes);
         Assert.Contains(
-            "Line 3 tells of 12 May 07:00 as line 2 does, with other figures.",
+            "Line 3 gives 12 May 07:00, as line 2 does, with other figures.",
             Trouble(Heads + Seven + Seven.Replace("12,60", "13,60", StringComparison.Ordinal)),
             StringComparison.Ordinal
         );

@@ -67,7 +67,7 @@ test('dents below a new flange are shown, and hybrid polymer is a habit that the
   await page.getByRole('link', { name: /Vent over the glaze bench/ }).first().click()
   await expect(page.getByText('Hail dents: below the flange')).toBeVisible()
   await page.getByRole('link', { name: 'Steps' }).click()
-  await expect(page.getByTestId('steps')).toContainText('Mend what lies below the flange')
+  await expect(page.getByTestId('steps')).toContainText('Fix what lies under the flange')
   await heron(page, 'Openings')
   await page.getByRole('link', { name: /Heater grille/ }).first().click()
   await page.getByRole('link', { name: 'Steps' }).click()

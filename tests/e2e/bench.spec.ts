@@ -46,7 +46,7 @@ test('the vent is begun on a phone: a wrong reading says what now, and what was 
   await expect(step).toContainText('Pillars and marked structure are never cut.')
   await step.getByLabel('Why go on anyway').fill('The cable was taken out')
   await step.getByRole('button', { name: 'Done anyway' }).click()
-  await expect(step.getByRole('heading', { name: 'Mend what lies below the flange', exact: true })).toBeVisible()
+  await expect(step.getByRole('heading', { name: 'Fix what lies under the flange', exact: true })).toBeVisible()
   await page.getByRole('button', { name: /2 Look behind the panel/ }).click()
   await expect(step).toContainText('by Ada')
   await expect(step).toContainText('Went on anyway: The cable was taken out')
@@ -96,7 +96,7 @@ test('with the network cut steps go on, outlive the tab, and go out once, in ord
   // The next one is there, though nobody could say whether the first one was taken.
   await expect(step.getByRole('heading', { name: 'Look behind the panel and drill through', exact: true })).toBeVisible()
   await step.getByRole('button', { name: 'Yes', exact: true }).click()
-  await step.getByLabel('Next time, think of').fill('The lamp out first')
+  await step.getByLabel('Remember next time').fill('The lamp out first')
   await step.getByRole('button', { name: 'Done', exact: true }).click()
   await expect(page.getByText('2 steps are not sent yet.')).toBeVisible()
   await expect(step.getByRole('heading', { name: 'Mark out from the through-holes', exact: true })).toBeVisible()

@@ -96,7 +96,7 @@ test('weather typed in a minute shuts the gate before the rain, and what was typ
   // Nothing is dry until somebody says so; what is over need not be said.
   await expect(form.getByRole('button', { name: 'Save' })).toBeDisabled()
   await expect(form.getByRole('button', { name: 'Mon night, 0–6: Over' })).toBeDisabled()
-  await expect(form.getByRole('status')).toContainText('Still to be said: Mon, Morning, 6–12.')
+  await expect(form.getByRole('status')).toContainText('Still missing: Mon, Morning, 6–12.')
   const tap = async (day: string, part: string, times: number) => {
     const key = form.getByRole('button', { name: new RegExp(`^${day} ${part}`) })
     for (let n = 0; n < times; n++) await key.click()
@@ -112,7 +112,7 @@ test('weather typed in a minute shuts the gate before the rain, and what was typ
   await tap('Mon', 'evening', 1)
   await figures('2031-05-12', '19')
   await tap('Tue', 'night', 1)
-  await expect(form.getByRole('status')).toContainText('Still to be said: Tue, Morning, 6–12.')
+  await expect(form.getByRole('status')).toContainText('Still missing: Tue, Morning, 6–12.')
   for (const part of ['morning', 'afternoon', 'evening']) await tap('Tue', part, 1)
   await figures('2031-05-13', '20')
   await expect(form.getByRole('button', { name: 'Mon afternoon, 12–18: Rain' })).toBeVisible()
@@ -197,7 +197,7 @@ test('light, a roof in the sun and the next one of a kind are told without a veh
 async function plan(page: Page) {
   await days(page)
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
-  await expect(page.getByTestId('plan')).toContainText(/tasks wait|tasks planned/)
+  await expect(page.getByTestId('plan')).toContainText(/tasks to plan|tasks planned/)
   const make = page.getByRole('button', { name: 'Plan it' })
   if (await make.count()) await make.click()
   // On a machine that does other work beside it a first plan takes its time.

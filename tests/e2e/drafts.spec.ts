@@ -108,7 +108,7 @@ const editors: [string, (page: Page) => Promise<unknown>, string, string][] = [
   ['a fitting', async (page) => page.goto(`${app.url}/fittings`).then(() => page.getByRole('button', { name: 'New fitting' }).click()), 'Name', 'Half a hatch'],
   ['a member', async (page) => panel(page, 'Roof').then(() => page.getByRole('button', { name: 'Add one by its points' }).click()), 'Name', 'Half a bow'],
   ['tape readings', async (page) => panel(page, 'Roof').then(() => page.getByLabel('Running readings').click()), 'Running readings', '0 / 600 / 660'],
-  ['the shape of a panel', async (page) => panel(page, 'Roof', 'Shape'), 'Call it', 'High roof'],
+  ['the shape of a panel', async (page) => panel(page, 'Roof', 'Shape'), 'Name', 'High roof'],
   ['a section', async (page) => panel(page, 'Roof', 'Surface').then(() => page.getByRole('button', { name: 'Type a section' }).click()), 'Place across: depth', '-600: 12'],
   ['a zone', async (page) => heron(page).then(() => page.getByRole('tab', { name: 'Zones' }).click()).then(() => page.getByRole('button', { name: 'Add a zone' }).click()), 'Name', 'Half a bench'],
   ['a suspect', async (page) => stage(page, 'Water').then(() => page.getByRole('button', { name: 'Add a suspect' }).click()), 'Name', 'Half a bolt'],

@@ -76,12 +76,12 @@ test('the soft board by the side door goes from its probes to printed sheets and
 
 test('the front bearer of the trailer is followed to dry wood and mended', async ({ page }) => {
   await bench(page, 'Plover', 'Front bearer and the deck over it')
-  await expect(page.getByTestId('floor-verdict')).toContainText('Bearer 1 mended')
+  await expect(page.getByTestId('floor-verdict')).toContainText('Bearer 1 repaired')
   await page.getByRole('link', { name: 'Pieces', exact: true }).click()
   // Bad to 300 from the right end of 1900, sound at 120: cut there, with a lap of four times 70 mm.
   await expect(page.getByTestId('rotten')).toContainText('lapped 11"')
   await page.getByRole('link', { name: 'Steps', exact: true }).click()
-  await expect(page.getByText('Mend Bearer 1')).toBeVisible()
+  await expect(page.getByText('Repair Bearer 1')).toBeVisible()
 })
 
 test('a floor is probed by tapping; what is bad is offered, planned, and cut on its oddly spaced bearers', async ({ page }) => {
@@ -105,7 +105,7 @@ test('a floor is probed by tapping; what is bad is offered, planned, and cut on 
   await page.getByTestId('floor').getByRole('button', { name: 'Soft wood that was probed' }).first().click()
   await page.getByRole('button', { name: 'Plan this replacement' }).click()
   await expect(page.getByTestId('floor-verdict')).toContainText('Cut out')
-  await expect(page.getByText(/Nobody has probed further/).first()).toBeVisible()
+  await expect(page.getByText(/Not probed further/).first()).toBeVisible()
 })
 
 test('a grid of probes is typed as it was noted, and taken back in one step', async ({ page }) => {

@@ -85,11 +85,11 @@ test('an edit is told in words, with what it was before, and is found by who and
   await expect(entry).toContainText('Changed Stove flue')
   await expect(entry).toContainText('State: planned cut')
   await page.getByLabel('Find').fill('no such thing')
-  await expect(page.getByTestId('log')).toContainText('Nothing written down')
+  await expect(page.getByTestId('log')).toContainText('Nothing recorded')
   await page.getByLabel('Find').fill('flue')
   await expect(entry).toContainText('Changed Stove flue')
   await page.getByRole('button', { name: 'Steps of jobs' }).click()
-  await expect(page.getByTestId('log')).toContainText('Nothing written down')
+  await expect(page.getByTestId('log')).toContainText('Nothing recorded')
   await page.getByRole('button', { name: 'Undo' }).click()
 })
 

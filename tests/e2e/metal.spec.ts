@@ -65,7 +65,7 @@ test('a bend and the rivets of a patch are worked out and drawn, in inches too',
 
 test('paint says how much, when the next coat goes on, and whether now', async ({ page }) => {
   await figure(page, 'Paint')
-  await expect(page.getByTestId('paint-now')).toContainText('Not sure yet: nobody measured the metal')
+  await expect(page.getByTestId('paint-now')).toContainText('Not sure yet: the metal is not measured')
   await page.getByLabel('Metal, °C').fill('16')
   await expect(page.getByTestId('paint-now')).toContainText('Not sure yet: nobody looked at the forecast')
   await page.getByLabel('Dry for, h').fill('24')

@@ -205,5 +205,5 @@ test('an old window comes out; a dig that is clicked shows beside the new flange
   await page.getByRole('button', { name: 'Save' }).click()
   await page.getByRole('link', { name: 'Steps', exact: true }).click()
   await expect(page.getByTestId('steps')).toContainText('Take up every splinter')
-  await expect(page.getByTestId('steps')).toContainText('Mend the marks')
+  await expect(page.getByTestId('steps')).toContainText('Touch up the marks')
 })

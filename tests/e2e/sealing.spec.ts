@@ -93,14 +93,14 @@ test('a pane is bonded: adhesive, bead, cure, and the steps know it', async ({ p
   await expect(page.getByTestId('bead')).toContainText('1 cartridge')
   const cure = page.getByTestId('cure')
   await cure.getByRole('button', { name: 'Steady air' }).click()
-  await cure.getByLabel('Temperature, C').fill('23')
+  await cure.getByLabel('Temperature, °C').fill('23')
   await cure.getByLabel('Humidity, %').fill('50')
   await cure.getByLabel('Bead').fill('12 mm')
   await cure.getByLabel('Bead').press('Tab')
   // Worked by hand: it cures from both edges, so 24 h ((12 / 2) / 3)^2 = 96 h.
   await expect(cure).toContainText('Cured through after 4 days')
-  await cure.getByLabel('Temperature, C').fill('-3')
-  await cure.getByLabel('Temperature, C').press('Tab')
+  await cure.getByLabel('Temperature, °C').fill('-3')
+  await cure.getByLabel('Temperature, °C').press('Tab')
   await expect(cure).toContainText('Not to be laid at -3 °C: between 5 and 35 °C.')
   await page.getByRole('link', { name: 'Steps' }).click()
   await expect(page.getByTestId('steps')).toContainText('Lay the bead')
@@ -119,7 +119,7 @@ test('a joint over old silicone is ruled out until it is stripped; a wrong order
   await expect(choice).toContainText('nothing else sticks to it. Strip and abrade first')
   await expect(choice).toContainText('Once it is stripped to the bare ground: Marine polyurethane')
   const history = page.getByTestId('history')
-  await history.getByRole('button', { name: 'Write down what was done' }).click()
+  await history.getByRole('button', { name: 'Record what was done' }).click()
   await choose(page, history, 'What', 'stripped')
   await history.getByRole('button', { name: 'Save' }).click()
   await expect(choice.getByRole('button', { name: 'Use it' })).toBeVisible()
@@ -127,14 +127,14 @@ test('a joint over old silicone is ruled out until it is stripped; a wrong order
   await expect(choice).toContainText('Chosen')
   await expect(page.getByTestId('bead')).toContainText('ml')
   for (const what of ['waxed', 'sealed']) {
-    await history.getByRole('button', { name: 'Write down what was done' }).click()
+    await history.getByRole('button', { name: 'Record what was done' }).click()
     await choose(page, history, 'What', what)
     await history.getByRole('button', { name: 'Save' }).click()
-    await expect(history.getByRole('button', { name: 'Write down what was done' })).toBeVisible()
+    await expect(history.getByRole('button', { name: 'Record what was done' })).toBeVisible()
   }
   await expect(page.getByText('It will lift.').first()).toBeVisible()
   await page.getByRole('button', { name: '← Sealing' }).click()
-  await expect(page.getByText("Something is wrong in what was done")).toBeVisible()
+  await expect(page.getByText("Something was done wrong here")).toBeVisible()
 })
 
 test('a product gets the figures of its data sheet, and a joint of one’s own is added', async ({ page }) => {
@@ -199,8 +199,8 @@ test('a fitting in no catalogue on a roof of measured sections goes from place t
     await page.getByRole('button', { name: 'Type a section' }).click()
     await page.getByRole('textbox', { name: /^Station/ }).last().fill(station!)
     await page.getByLabel('Place across: depth').fill(text!)
-    await page.getByRole('button', { name: 'Keep the section' }).click()
-    await expect(page.getByRole('button', { name: 'Keep the section' })).toBeHidden()
+    await page.getByRole('button', { name: 'Save section' }).click()
+    await expect(page.getByRole('button', { name: 'Save section' })).toBeHidden()
   }
   await page.getByRole('button', { name: 'as measured' }).click()
 

@@ -121,9 +121,9 @@ public static class CutGate
         );
         sheet.Cite(new Source($"No taped cover in gusts of {CoverGustMs:0} m/s, and none for longer than a night", SourceKind.Assumption));
         if (on.People.Count == 0)
-            sheet.Warn("Nobody's hours are written down: one person from eight to six is taken to work.");
+            sheet.Warn("No working hours entered: one person, every day from eight to six, is assumed.");
         if (on.Place is null)
-            sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
+            sheet.Warn("Not known where the vehicle stands: dusk is left out.");
         if (!span.Closes)
             sheet.Warn("None of these steps closes the shell: a cover or the next job has to.");
         string verdict = Verdict(state, on, windows, run, reasons, now);

@@ -151,7 +151,7 @@ public static class Coating
             null => new Judgement(
                 "moisture",
                 JudgementState.NeedsWork,
-                "Nobody measured the wood",
+                "The wood is not measured",
                 null,
                 WoodMoisture.CoatPercent,
                 Unit.Percent,
@@ -192,7 +192,7 @@ public static class Coating
             if (question.SeamsMm > 0)
                 yield return $"Tape {lengths.Text(question.SeamsMm)} of seams, and press the tape down.";
             yield return "First coat along the vehicle, the second across it.";
-            yield return "Nobody walks on it before it is dry; wet it is as slippery as ice for good.";
+            yield return "Keep off until it is dry. Wet, it stays as slippery as ice for good.";
             yield break;
         }
         yield return "Cut, drill and notch everything first: a hole that is drilled later is bare wood.";

@@ -72,7 +72,7 @@ public static class EpoxyBatch
         sheet.Cite(new Source("A batch is what is spread in 70 % of its pot life", SourceKind.CommonPractice));
         sheet.Cite(new Source("Mixed epoxy weighs 1.1 g/ml", SourceKind.Assumption));
         if (question.AirC > HotC)
-            sheet.Warn($"Above {HotC:0} C: shallow tray, small cups, the cool hours, resin kept in the shade.");
+            sheet.Warn($"Above {HotC:0} °C: shallow tray, small cups, the cool hours, resin kept in the shade.");
         bool enough = batch >= LeastBatchMl;
         string verdict = enough
             ? $"Mix {Math.Floor(batch / 10) * 10:0} ml at a time and spread it within {Math.Floor(spread):0} min: "

@@ -121,7 +121,7 @@ public static class FloorReplacement
             + (on.Length == 0 ? "" : $" on {string.Join(" and ", on)}")
             + $"; {Counted(pieces.Count, "new board")}"
             + (supports.Length == 0 ? "" : $", {Counted(supports.Length, "timber")} let in")
-            + (members.Length == 0 ? "" : $", {string.Join(" and ", members.Select(m => m.MemberName))} mended")
+            + (members.Length == 0 ? "" : $", {string.Join(" and ", members.Select(m => m.MemberName))} repaired")
             + ".";
     }
 

@@ -62,7 +62,7 @@ public static partial class ProbeGrid
             }
         }
         if (probes.Count == 0)
-            return Wrong("Nobody probed anywhere: there are no marks but -.");
+            return Wrong("Nothing is probed: there are no marks but -.");
         if (probes.Count > Most)
             return Wrong($"At most {Most} probes are read at once; these are {probes.Count}.");
         var sheet = new Worksheet();

@@ -51,7 +51,7 @@ public sealed record Replacement(
     NewSheet Sheet,
     ReplacementState State,
     [Dated] DateOnly? DoneOn,
-    [Count(0, 50, "A replacement mends at most 50 findings.")] IReadOnlyList<string> FindingIds,
+    [Count(0, 50, "A replacement fixes at most 50 findings.")] IReadOnlyList<string> FindingIds,
     [Notes] string Notes,
     bool BoardsCut = false
 )

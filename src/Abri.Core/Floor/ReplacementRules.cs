@@ -61,7 +61,7 @@ internal static class ReplacementRules
                     $"anchorage-{m.Name}",
                     JudgementState.Blocked,
                     $"{m.Name} stands in it",
-                    "Anchorages of seats and belts hold people: nothing is cut or clamped anew under them here.",
+                    "Anchorages of seats and belts hold people: nothing is cut or clamped again under them here.",
                     "A licensed workshop takes it off and fits it again, and says what has to lie under it.",
                     [new Mark(m.Outline, true)]
                 )
@@ -72,7 +72,7 @@ internal static class ReplacementRules
             Row(
                 $"unknown-{side.ToString().ToLowerInvariant()}",
                 JudgementState.NeedsWork,
-                $"Nobody has probed further {ground.Site.Panel.Facing.Towards(side)}",
+                $"Not probed further {ground.Site.Panel.Facing.Towards(side)}",
                 "Where no sound place is known, wood may be bad beyond the cut.",
                 $"Probe every {ground.Site.Format.Text(BadWood.NearMm / 4)} that way until it rings twice.",
                 [new Mark(ground.Edges.Single(e => e.Side == side).Line, false)]
@@ -238,7 +238,7 @@ internal static class ReplacementRules
                     $"below-{m.Name}",
                     JudgementState.NeedsWork,
                     $"{m.Name} lies under a line of the cut, or close",
-                    "A saw and a screw find what nobody looked for.",
+                    "A saw or a screw can hit what is underneath.",
                     $"Look from below first. Set the saw to the board and {ground.Site.Format.Text(FloorReplacement.SawBelowMm)}, "
                         + "and stop screws short there.",
                     [new Mark(MemberOutline.Of(m.Footprint), true)]
@@ -259,7 +259,7 @@ internal static class ReplacementRules
                 WoodMoisture.CoatPercent,
                 Unit.Percent,
                 "Wood that is covered or coated wetter than this stays wet, and decays.",
-                percent <= WoodMoisture.CoatPercent ? null : "Leave it open to the air until it is drier; Water foretells the day.",
+                percent <= WoodMoisture.CoatPercent ? null : "Leave it open to the air until it is drier; Water says on which day.",
                 []
             );
     }
@@ -272,8 +272,8 @@ internal static class ReplacementRules
                 $"{m.MemberName} is bad",
                 m.Splice.Verdict,
                 m.Splice.Unknown
-                    ? "Probe it further first, until the awl stops twice; then prop, and mend it before a board goes on."
-                    : "Prop what it carries, and mend it before a board goes on.",
+                    ? "Probe it further first, until the awl stops twice; then prop it, and repair it before a board goes on."
+                    : "Prop what it carries, and repair it before a board goes on.",
                 [new Mark(m.Removed, false)]
             )
         );

@@ -146,10 +146,10 @@ public static class Splice
         sheet.Cite(new Source("Sound to sound, laps of 4 times the height, 4 bolts staggered in two rows", SourceKind.CommonPractice));
         sheet.Cite(new Source("Modulus of softwood 8000 MPa, sizes of steel boxes", SourceKind.FromMemory));
         sheet.Cite(new Source("Rounded corners of a steel box take 5 % of its stiffness", SourceKind.Assumption));
-        sheet.Warn("Steel is told by its stiffness alone: its strength, its fixings and what rust leaves of it are not judged.");
+        sheet.Warn("Steel is chosen by its stiffness alone: its strength, its fixings and what rust leaves of it are not judged.");
         sheet.Warn("Prop what the timber carries before it is cut, and take out one at a time.");
         if (unknown)
-            sheet.Warn("Nobody has probed beyond the last bad place: go on until the awl stops twice.");
+            sheet.Warn("Not probed beyond the last bad place: go on until the awl stops twice.");
         string section = $"{lengths.Number(timber.WideMm)} x {lengths.Text(timber.HighMm)}";
         string verdict = whole
             ? $"All of it comes out: new timber {lengths.Text(length)} of {section}."

@@ -56,15 +56,15 @@ internal static class LiningRules
                         JudgementState.Blocked,
                         $"It would hide {finding.Name}",
                         "Behind a lining rust and leaks go on unseen.",
-                        "Mend it first, or say in Walkaround that it is only watched.",
+                        "Fix it first, or say in Walkaround that it is only watched.",
                         [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
                     )
                     : Row(
                         $"hides-{n + 1}",
                         JudgementState.NeedsWork,
-                        $"Nobody gets at {finding.Name} any more",
+                        $"{finding.Name} can no longer be reached",
                         "What is bent or loose is reached from inside only now.",
-                        "Mend it before, or leave it for good.",
+                        "Fix it before, or leave it for good.",
                         [new Mark(finding.Points, finding.Shape == FindingShape.Area)]
                     );
         }

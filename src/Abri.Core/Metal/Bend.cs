@@ -70,7 +70,7 @@ public static class Bend
         bool sharp = radiusMm < thickMm;
         if (sharp)
             sheet.Warn(
-                $"An inside radius of {lengths.Text(radiusMm)} is less than the sheet: mild steel stands it as a rule, aluminium "
+                $"An inside radius of {lengths.Text(radiusMm)} is less than the sheet: mild steel usually stands it, aluminium "
                     + "and hard sheet crack. Try a strip first."
             );
         return sheet.Finish(

@@ -264,7 +264,7 @@ public static class FlatBlanks
                         fold.RadiusMm,
                         design.ThickMm,
                         Unit.Mm,
-                        "Less than the sheet: mild steel stands it as a rule, aluminium and hard sheet crack.",
+                        "Less than the sheet: mild steel usually stands it, aluminium and hard sheet crack.",
                         "Try a strip first, or take a radius as large as the sheet.",
                         []
                     );

@@ -89,11 +89,11 @@ public static class PaintNow
             ? new Judgement(
                 "dew",
                 JudgementState.NeedsWork,
-                "Nobody measured the metal",
+                "The metal is not measured",
                 null,
                 dew.LeastSurfaceC,
                 Unit.Celsius,
-                "In the morning and in the shade metal is colder than the air, and water settles on it that nobody sees.",
+                "In the morning and in the shade metal is colder than the air, and a film of water settles on it that you cannot see.",
                 $"Measure it: {dew.LeastSurfaceC:0.#} °C or more.",
                 []
             )
@@ -146,7 +146,7 @@ public static class PaintNow
             ? new Judgement(
                 "rain",
                 JudgementState.NeedsWork,
-                "Nobody looked at the forecast",
+                "The forecast was not looked at",
                 null,
                 now.TouchDryHours,
                 Unit.Hours,

@@ -86,7 +86,7 @@ public sealed record Repair(
     TrimRun? Trim,
     RepairState State,
     [Dated] DateOnly? DoneOn,
-    [Count(0, 50, "A repair mends at most 50 findings.")] IReadOnlyList<string> FindingIds,
+    [Count(0, 50, "A repair fixes at most 50 findings.")] IReadOnlyList<string> FindingIds,
     [Notes] string Notes,
     OldWindow? Window = null,
     DoorFit? Door = null,

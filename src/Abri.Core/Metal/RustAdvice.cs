@@ -164,11 +164,11 @@ public static class RustRules
                 Row(
                     "through",
                     JudgementState.NeedsWork,
-                    $"rusted through, {lengths.Text(spot.HoleMm)} wide, and nobody measured the rim",
+                    $"rusted through, {lengths.Text(spot.HoleMm)} wide, and its rim is not measured",
                     spot.HoleMm,
                     limits.PuttyMostMm,
                     Unit.Mm,
-                    "Putty holds on sound sheet only, and round a rust hole the sheet is thin as a rule.",
+                    "Putty holds on sound sheet only, and round a rust hole the sheet is usually thin.",
                     "Press the rim with a screwdriver, open the hole to what stands, and measure the sheet there."
                 )
             );
@@ -275,7 +275,7 @@ public static class RustRules
                 Row(
                     "pits",
                     JudgementState.NeedsWork,
-                    spot.Grade == RustGrade.ManyPits ? "pits all over, and nobody measured them" : "pits, and nobody measured them",
+                    spot.Grade == RustGrade.ManyPits ? "pits all over, not measured" : "pits, not measured",
                     null,
                     null,
                     Unit.Mm,

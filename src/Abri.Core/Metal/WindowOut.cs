@@ -225,7 +225,7 @@ public static class WindowOut
                 MarkFate.UnderFlange => (
                     JudgementState.NeedsWork,
                     "marks under the flange",
-                    "They rust where nobody sees them, and water follows a groove under the seal.",
+                    "They rust out of sight, and water follows a groove under the seal.",
                     "To bare metal, primer, and filled flush before the flange is bedded."
                 ),
                 _ => (

@@ -18,7 +18,7 @@ public static class OpeningVerdict
 
     private static string[] CautionsOn(Panel panel) =>
         [
-            "Look behind the lining before you cut: wiring and pipes are where nobody drew them.",
+            "Look behind the lining before you cut: wiring and pipes may be where no drawing shows them.",
             panel.Material switch
             {
                 SkinMaterial.GlassReinforcedPlastic =>

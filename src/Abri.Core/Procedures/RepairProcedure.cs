@@ -82,10 +82,10 @@ public static class RepairProcedure
 
     /// <summary>Before anything is cut: what must not be done as it is drawn.</summary>
     private static WorkStep Mend(string what) =>
-        Outside("repair-mend", "Not yet: mend the drawing", what, 1) with
+        Outside("repair-mend", "Not yet: fix the drawing", what, 1) with
         {
             Place = WorkPlace.Bench,
-            Holds = [HoldPoint.Seen("The bench blocks nothing any more, and the sheets are printed anew")],
+            Holds = [HoldPoint.Seen("The bench blocks nothing any more, and the sheets are printed again")],
         };
 
     private static Result<Worked<RepairPlan>> WindowOutOf(RepairWork work, OldWindow window)

@@ -101,7 +101,7 @@ public static class ReplacementProcedure
             deepest = plan.Boards.Where(b => b.Fate != BoardFate.Stays).Select(b => b.SawDepthMm).DefaultIfEmpty(sheet.ThickMm).Max();
         yield return Inside("floor-leak", "Find what wetted it", "New wood over an old leak rots in its turn. Water says where to look.", 1) with
         {
-            Holds = [HoldPoint.Seen("What wetted it is found and mended, and a water test stayed dry")],
+            Holds = [HoldPoint.Seen("What made it wet is found and fixed, and a water test stayed dry")],
         };
         yield return WorkStep.Of(
             "floor-below",
@@ -143,7 +143,7 @@ public static class ReplacementProcedure
             Cautions = [Cautions.CuttingWood],
             Holds =
             [
-                HoldPoint.Within("Depth of the saw", deepest, 1, Unit.Mm).Else("Set the saw anew: what lies below is a little deeper than that."),
+                HoldPoint.Within("Depth of the saw", deepest, 1, Unit.Mm).Else("Set the saw again: what lies below is a little deeper than that."),
             ],
         };
         yield return Inside(
@@ -278,7 +278,7 @@ public static class ReplacementProcedure
         SplicePlan splice = member.Splice;
         return Inside(
             "floor-member",
-            $"Mend {member.MemberName}",
+            $"Repair {member.MemberName}",
             $"{splice.Verdict} Props under what it carries first. End grain sealed before it goes in."
                 + (splice.Steel is { } steel ? $" Steel of {steel.Name} mm is as stiff, {steel.MassKgPerM:0.0} kg/m, where wood is not wanted." : ""),
             1,

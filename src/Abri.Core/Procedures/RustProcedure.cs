@@ -243,7 +243,7 @@ public static class RustProcedure
             "rust-cut",
             "Cut out to sound sheet",
             $"Mark {string.Join(" and ", holes)} from the template, corners round, off every member. Saw it, no disc near paint; take off the burr. "
-                + "Where rust goes on, cut on, and draw the hole anew before the patch is made.",
+                + "Where rust goes on, cut on, and draw the hole again before the patch is made.",
             piece.CutMm,
             "Jigsaw, fresh metal blade",
             "File"

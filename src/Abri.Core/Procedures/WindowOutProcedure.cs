@@ -93,7 +93,7 @@ internal static class WindowOutProcedure
             steps.Add(
                 Step(
                     "window-marks",
-                    "Mend the marks",
+                    "Touch up the marks",
                     $"{left.Length} to bare metal and primed, both faces where they can be reached; what lies under the flange is filled flush.",
                     WorkPlace.Outside,
                     left.Length,
@@ -130,7 +130,7 @@ internal static class WindowOutProcedure
     private static WorkStep Free(OldWindow window, WindowOutPlan plan, LengthFormat lengths)
     {
         string more = window.Stuck ? " It did not move: " + string.Join(" ", plan.WhenStuck) : "";
-        string breaks = " Breaks as a rule: " + string.Join(" ", plan.Breaks);
+        string breaks = " Usually breaks: " + string.Join(" ", plan.Breaks);
         return window.Held switch
         {
             WindowHeld.Gasket => Step(

@@ -130,7 +130,7 @@ public static class RecordCheck
     /// <summary>What a repair or a replacement mends is in the file.</summary>
     private static Problem? OfFindings(PanelRecord panel, string name, IReadOnlyList<string> findingIds) =>
         findingIds.FirstOrDefault(id => panel.Findings.All(f => f.Key != id)) is { } unknown
-            ? new Problem("finding-unknown", "/findingIds", $"{name} mends a finding \"{unknown}\" that is not on its panel in the file.")
+            ? new Problem("finding-unknown", "/findingIds", $"{name} fixes a finding \"{unknown}\" that is not on its panel in the file.")
             : null;
 
     /// <summary>What a joint refers to is in the file.</summary>

@@ -90,10 +90,10 @@ public static class OpenTime
             "min"
         );
         sheet.Cite(new Source("Reaction twice as quick for every 10 K; a batch that heats itself", SourceKind.Assumption));
-        sheet.Cite(new Source($"Above {TooHotC} C epoxy sets too soon in the pot", SourceKind.CommonPractice));
+        sheet.Cite(new Source($"Above {TooHotC} °C epoxy sets too soon in the pot", SourceKind.CommonPractice));
         sheet.Cite(
             new Source(
-                $"Below {TooColdC:0} C a mixed resin does not set through; never more than {MostTimes:0} times the data sheet's pot life",
+                $"Below {TooColdC:0} °C a mixed resin does not set through; never more than {MostTimes:0} times the data sheet's pot life",
                 SourceKind.Assumption
             )
         );

@@ -89,7 +89,7 @@ public static class PaneBond
                 ? cure.Result.States.First(s => s.State == CureState.ClampsOff).Hours
                 : null;
         if (holds is { } hours)
-            sheet.Step("t_h", "carries itself, at 23 C and 50 %", "cure of the bead", hours, "h");
+            sheet.Step("t_h", "carries itself, at 23 °C and 50 %", "cure of the bead", hours, "h");
         return sheet.Finish(
             new PaneBondPlan(line.Result.MovementMm, thick, path, NotchMm, NotchHeightMm, LayMmPerMinute, plan.Result, width, OpenFaces, holds)
         );

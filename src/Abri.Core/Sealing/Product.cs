@@ -194,17 +194,17 @@ public static class ProductCheck
             { Setting: Setting.Moisture, SkinMinutes: null } => new Problem(
                 "product-cure",
                 "/skinMinutes",
-                "A product that cures by moisture has a skin time: give the minutes at 23 C and 50 %."
+                "A product that cures by moisture has a skin time: give the minutes at 23 °C and 50 %."
             ),
             { Setting: Setting.Moisture, CureMmPerDay: null } => new Problem(
                 "product-cure",
                 "/cureMmPerDay",
-                "A product that cures by moisture has a depth of cure: give the millimetres in 24 h at 23 C and 50 %."
+                "A product that cures by moisture has a depth of cure: give the millimetres in 24 h at 23 °C and 50 %."
             ),
             { Setting: Setting.TwoPart, SkinMinutes: null } => new Problem(
                 "product-cure",
                 "/skinMinutes",
-                "A product of two parts has a pot life: give the minutes at 23 C."
+                "A product of two parts has a pot life: give the minutes at 23 °C."
             ),
             { Grips: var grips } when grips.Select(g => g.Substrate).Distinct().Count() < grips.Count => new Problem(
                 "product-grips",

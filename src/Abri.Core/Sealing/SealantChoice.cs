@@ -87,7 +87,7 @@ public static class SealantChoice
         if (joint.IsSheared)
             sheet.Cite(Shear.Source);
         sheet.Cite(new Source("Movement classes 25, 20, 12.5 and 7.5 %: ISO 11600", SourceKind.FromMemory));
-        sheet.Cite(new Source($"A dark skin in the sun gets to {HotSkinC:0} C, a winter night to {ColdNightC:0} C", SourceKind.Assumption));
+        sheet.Cite(new Source($"A dark skin in the sun gets to {HotSkinC:0} °C, a winter night to {ColdNightC:0} °C", SourceKind.Assumption));
         sheet.Cite(new Source("Exclusions and points of the ranking", SourceKind.CommonPractice));
         var judged = products
             .Select(p => (Product: p, Out: RuledOut(joint, p, strain, airC, lengths, lies), Judged: Weighed(joint, p, strain, bedding)))
@@ -111,7 +111,7 @@ public static class SealantChoice
         string? stripped =
             joint.History.Count == 0 ? best : Of(joint with { History = [] }, products, bedding, airC, lengths, lies).Value?.Result.Best;
         if (products.Any(p => p.Known == SourceKind.Assumption))
-            sheet.Warn("Some of these products have typical figures that nobody has held against a data sheet yet.");
+            sheet.Warn("Some of these products have typical figures, not yet checked against a data sheet.");
         List<string> first = [.. JointHistory.Preparation(joint)];
         if (joint.Kind != JointKind.DoorSeal)
             first.AddRange(JointPreparation.Of(joint, products.FirstOrDefault(p => p.Name == best)));
@@ -224,7 +224,7 @@ public static class SealantChoice
         if (p.Setting == Setting.AtOnce && !IsBedded(joint))
             Against(GapPoints, "A tape bridges no uneven gap, and leaks where its ends meet.");
         if (p.ServiceFromC > ColdNightC)
-            Against(BrittlePoints, $"Brittle below {p.ServiceFromC:0.#} C; a winter night gets to {ColdNightC:0} C.");
+            Against(BrittlePoints, $"Brittle below {p.ServiceFromC:0.#} °C; a winter night gets to {ColdNightC:0} °C.");
         if (p.Hazards.Length > 0)
             bad.Add(p.Hazards);
         return (points, good, bad);

@@ -191,7 +191,7 @@ public static class WorkOrder
             WorkTurn.TreatRust => $"treat: {thing}",
             WorkTurn.ReplaceWood => $"cut out and replace: {thing}",
             WorkTurn.NewOpenings => $"place and mark out {thing}",
-            _ => $"mend: {thing}",
+            _ => $"fix: {thing}",
         };
     }
 
@@ -219,7 +219,7 @@ public static class WorkOrder
             WorkTurn.TreatRust => "once no more water comes, and before anything is lined",
             WorkTurn.Wax => "wax comes after every sealant and coat of its cavity: nothing holds on it",
             WorkTurn.Line => "a lining hides what is behind it: all of that comes first",
-            WorkTurn.ReplaceWood => "new wood goes in when what wetted the old one is mended",
+            WorkTurn.ReplaceWood => "new wood goes in once what made the old wood wet is fixed",
             WorkTurn.NewOpenings => "new holes go into a sound shell",
             _ => "it lets no water in and can wait",
         };

@@ -174,7 +174,7 @@ public static class BenchOfJob
     public static Result<BenchChange> Do(VehicleSnapshot of, Job job, string key, StepReport report, DateTimeOffset now)
     {
         if (JobToDo.Of(of, job) is not { } todo)
-            return new Problem("job-gone", "", "This job is not there any more.");
+            return new Problem("job-gone", "", "This job has been removed.");
         now = WhenDone(of, job, report, now);
         BenchJob bench = Of(of, job, todo, now);
         if (bench.Missing is { } missing)
@@ -240,7 +240,7 @@ public static class BenchOfJob
     public static Result<ProblemChange> Problem(VehicleSnapshot of, Job job, string key, StepProblem said, DateTimeOffset now)
     {
         if (JobToDo.Of(of, job) is not { } todo || PlaceOf(of, job) is not { } place)
-            return new Problem("job-gone", "", "This job is not there any more.");
+            return new Problem("job-gone", "", "This job has been removed.");
         var finding = new Finding(
             said.Name,
             said.Kind,

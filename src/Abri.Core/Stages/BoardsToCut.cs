@@ -157,7 +157,7 @@ public sealed record BoardsToCut(
 
     /// <summary>Why boards must not be cut yet, or null.</summary>
     private static string? Blocked(IReadOnlyList<Judgement>? rows) =>
-        rows is null ? "It lies off its panel now, or does not bend: draw it anew."
+        rows is null ? "It lies off its panel now, or does not bend: draw it again."
         : rows.FirstOrDefault(r => r.State == JudgementState.Blocked) is { } row ? $"{row.Title}: {row.Remedy}"
         : null;
 

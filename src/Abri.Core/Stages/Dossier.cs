@@ -328,7 +328,7 @@ public sealed record Dossier(string Vehicle, string About, DateOnly On, IReadOnl
                 [
                     .. overruled,
                     "Gas, mains electricity, and whatever holds people, wheels or the body together are licensed work: ask for its papers.",
-                    "Figures are those that were written down by whoever did the work. Local rules decide what is allowed.",
+                    "The figures are those that the people who did the work wrote down. Local rules decide what is allowed.",
                 ],
                 [],
                 null,

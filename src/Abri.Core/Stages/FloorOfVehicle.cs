@@ -57,7 +57,7 @@ public sealed record FloorOfVehicle(IReadOnlyList<FloorSpot> Spots, IReadOnlyLis
                 return new FloorReplaced(
                     r,
                     r.Value.State == ReplacementState.Done ? null : Order(JobKind.Replacement, r.Id),
-                    plan?.Verdict ?? "It lies off its panel now: draw it anew.",
+                    plan?.Verdict ?? "It lies off its panel now: draw it again.",
                     plan?.Cut ?? [r.Value.Area],
                     plan is null ? JudgementState.Blocked : plan.Rows.Select(row => row.State).DefaultIfEmpty(JudgementState.Good).Max()
                 );

@@ -209,7 +209,7 @@ public static class UpkeepOfVehicle
                 UpkeepDone.KeyOf(UpkeepKind.MendedMetal, repair.Row.Id),
                 UpkeepKind.MendedMetal,
                 repair.Row.Value.Name,
-                "Look and feel for bubbles, brown edges and damp; what rusts again is mended anew.",
+                "Look and feel for bubbles, brown edges and damp; repair again what rusts again.",
                 repair.Row.OwnerId,
                 repair.LookAgainMonths,
                 repair.Row.Value.DoneOn,

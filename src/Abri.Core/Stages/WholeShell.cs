@@ -133,7 +133,7 @@ public sealed record WholeShell(
             RepairKind.Patch => ("cut out and patch", RepairTurn.MendsMetal),
             RepairKind.Plate => ("plate", RepairTurn.MendsMetal),
             RepairKind.Plug => ("close", RepairTurn.KeepsWaterOut),
-            RepairKind.Gutter => ("seal anew", RepairTurn.KeepsWaterOut),
+            RepairKind.Gutter => ("seal again", RepairTurn.KeepsWaterOut),
             RepairKind.Trim => ("take off and put on again", RepairTurn.Uncovers),
             RepairKind.Leave => ("look at", RepairTurn.MendsMetal),
             RepairKind.WindowOut when repair.State == RepairState.Doing => ("cover the hole of", RepairTurn.StandsOpen),

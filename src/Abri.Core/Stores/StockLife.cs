@@ -46,7 +46,7 @@ public static class StockLife
         if (last is { } day && (openedOn ?? boughtOn) is { } from)
             _ = sheet.Step("d", "days from then on", "sooner of closed and open life", day.DayNumber - from.DayNumber, "days");
         sheet.Cite(keeps.Source);
-        return sheet.Finish(new LastDay(last, last is { } and ? $"Until {and:yyyy-MM-dd}." : "It keeps, or nobody said since when it is there."));
+        return sheet.Finish(new LastDay(last, last is { } and ? $"Until {and:yyyy-MM-dd}." : "It keeps, or its age is not known."));
     }
 }
 

@@ -81,7 +81,7 @@ public static class WaysOut
                 $"{covering.Name} is sealed along its bottom edge",
                 null,
                 null,
-                "Water that gets behind it runs down and stands on that bead, where it rusts or rots what one does not see.",
+                "Water that gets behind it runs down and stands on that bead, where it causes hidden rust and rot.",
                 $"Leave the bottom edge open: cut the bead out, or gaps of {lengths.Text(10)} every {lengths.Text(300)} into it.",
                 area
             );
@@ -110,7 +110,7 @@ public static class WaysOut
                 $"{covering.Name} can hold a puddle",
                 null,
                 null,
-                "Water that gets on it has no way off, and nobody sees it stand.",
+                "Water that gets on it cannot run off, and it stays hidden.",
                 p.Panel.Facing == Facing.Down ? "Let it fall to an open edge, or leave it out under the boards." : "Leave its bottom edge open.",
                 area
             );
@@ -146,7 +146,7 @@ public static class WaysOut
                     $"{covering.Name} covers {drain.Name}",
                     null,
                     null,
-                    "A drain that is covered clogs, and nobody looks at it.",
+                    "A covered drain clogs, and nobody checks it.",
                     "Cut it back round the drain.",
                     area
                 );
@@ -209,7 +209,7 @@ public static class WaysOut
             yield return Row(
                 "lap-unknown",
                 JudgementState.NeedsWork,
-                $"Nobody has said how {patch.Name} is lapped",
+                $"Not known how {patch.Name} is lapped",
                 null,
                 null,
                 "The upper sheet must lie over the lower.",
@@ -250,7 +250,7 @@ public static class WaysOut
             yield return Row(
                 "drain-never-cleared",
                 JudgementState.NeedsWork,
-                $"{drain.Name}: nobody knows when it was cleared",
+                $"{drain.Name}: not known when it was last cleared",
                 null,
                 null,
                 "Leaves and sealant crumbs close drains.",

@@ -55,7 +55,7 @@ public static class MoistAir
         sheet.Cite(new Source($"Coat no surface colder than {AboveDewK} K above the dew point", SourceKind.CommonPractice));
         string verdict = spare switch
         {
-            null => $"Coat and bond nothing colder than {least:0.#} C.",
+            null => $"Coat and bond nothing colder than {least:0.#} °C.",
             < -AboveDewK => $"The surface is {-spare.Value:0.#} K too cold: water settles on it. Warm it or wait.",
             < 0 => $"The surface is {-spare.Value:0.#} K too cold to be sure: warm it or wait.",
             _ => $"Dry enough to coat, {spare.Value:0.#} K to spare.",

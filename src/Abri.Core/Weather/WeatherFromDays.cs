@@ -51,7 +51,7 @@ public static class WeatherFromDays
         var zone = TimeZoneInfo.FindSystemTimeZoneById(timeZone);
         (double Rise, double Set)[] light = [.. days.Select(d => Light(place, d.Date, timeZone))];
         var sheet = new Worksheet();
-        sheet.Step("t_r", "sunrise of the first day", place is null ? "nobody said where: half past six" : "by place and date", light[0].Rise, "h");
+        sheet.Step("t_r", "sunrise of the first day", place is null ? "place not known: half past six" : "by place and date", light[0].Rise, "h");
         sheet.Step("t_x", "warmest", $"(sunrise + sunset) / 2 + {WarmestAfterNoonHours} h", Warmest(light[0]), "h");
         sheet.Step("T_d", "dew point of the first day", $"low - {DewBelowLowK:0} K; the low itself on a day with rain", Dew(days[0]), "C");
         sheet.Cite(new Source("Temperature through a day: Parton and Logan, Agricultural Meteorology 23 (1981)", SourceKind.FromMemory));
@@ -62,7 +62,7 @@ public static class WeatherFromDays
             )
         );
         if (place is null)
-            sheet.Warn("Nobody said where the vehicle stands: the sun is taken to rise at half past six and to set at half past six.");
+            sheet.Warn("It is not known where the vehicle stands: sunrise and sunset are set to half past six.");
 
         DateTimeOffset from = Utc(LocalTime.At(days[0].Date, TimeOnly.MinValue, zone)),
             end = Utc(LocalTime.At(days[^1].Date.AddDays(1), TimeOnly.MinValue, zone));

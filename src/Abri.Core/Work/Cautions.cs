@@ -9,7 +9,7 @@ public sealed record Caution(string Id, string Text);
 public static class Cautions
 {
     /// <summary>Before anything is drilled: what runs behind a panel.</summary>
-    public static Caution WiringBehind { get; } = new("wiring-behind", "Wiring, pipes, fuel lines and airbags are where nobody drew them.");
+    public static Caution WiringBehind { get; } = new("wiring-behind", "Wiring, pipes, fuel lines and airbags may be where no drawing shows them.");
 
     /// <summary>Before a cut: current, and what lies behind.</summary>
     public static Caution CurrentAndFuel { get; } =

@@ -103,7 +103,7 @@ internal static class Problems
     public static ProblemHttpResult NotFound(string message) => Answer(404, "not-found", message);
 
     /// <summary>A panel that somebody took out meanwhile.</summary>
-    public static ProblemHttpResult NoPanel() => NotFound("This panel is not there any more.");
+    public static ProblemHttpResult NoPanel() => NotFound("This panel has been removed.");
 
     public static ProblemHttpResult BadRequest(string code, string message, string? pointer = null) => Answer(400, code, message, pointer);
 
@@ -120,7 +120,7 @@ internal static class Problems
                 written.Row
             ),
             WriteState.Conflict => Answer(409, "conflict", written.Message!),
-            _ => NotFound("It is not there any more."),
+            _ => NotFound("It has been removed."),
         };
 
     public static ProblemHttpResult Answer(

@@ -94,5 +94,5 @@ internal static class RecordEndpoints
             ? Problems.Answer(428, "version-missing", "Say in the header If-Match which version the change was made from, such as \"3\".")
             : Problems.BadRequest("version-unreadable", "The header If-Match takes the number of one version, such as \"3\".");
 
-    private static ProblemHttpResult Gone() => Problems.NotFound("It is not there any more.");
+    private static ProblemHttpResult Gone() => Problems.NotFound("It has been removed.");
 }

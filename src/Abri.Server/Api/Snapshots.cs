@@ -35,7 +35,7 @@ internal sealed class Snapshots(Database database, SnapshotStore store, TimeProv
 internal sealed record OfVehicle(VehicleSnapshot Snapshot)
 {
     /// <summary>What is said where an opening has been removed meanwhile.</summary>
-    public const string OpeningGone = "This opening is not there any more.";
+    public const string OpeningGone = "This opening has been removed.";
 
     /// <summary>One of its openings, or null.</summary>
     public Stored<Opening>? Opening(string id) => Snapshot.Openings.FirstOrDefault(o => o.Id == id);
@@ -63,7 +63,7 @@ internal static class VehicleRoutes
         // Before the data is looked at: what changes meanwhile makes the next question new.
         string tag = snapshots.Tag(id, context.GetEndpoint());
         if (await snapshots.Of(id) is null)
-            return Problems.NotFound("This vehicle is not there any more.");
+            return Problems.NotFound("This vehicle has been removed.");
         if (!HttpMethods.IsGet(context.Request.Method))
             return await next(call);
         if (Has(context.Request.Headers.IfNoneMatch, tag))

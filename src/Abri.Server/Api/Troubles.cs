@@ -64,7 +64,7 @@ internal sealed partial class Troubles(ILogger<Troubles> log) : IExceptionHandle
         return Problems.Answer(
             500,
             "failed",
-            $"Something failed in the program. Look whether your change is there before you try again; the log tells more under {reference}.",
+            $"Something failed in the program. See whether your change is there before you try again; the log tells more under {reference}.",
             more: ("reference", reference)
         );
     }

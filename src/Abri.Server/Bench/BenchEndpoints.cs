@@ -20,7 +20,7 @@ public sealed record HoldReadings([Count(0, 60, "At most {1} readings.")] IReadO
 /// <summary>Jobs step by step: which is next, whether a reading lets it go on, what is done.</summary>
 internal static class BenchEndpoints
 {
-    private const string Gone = "This job is not there any more.";
+    private const string Gone = "This job has been removed.";
 
     public static void MapBench(WebApplication app)
     {

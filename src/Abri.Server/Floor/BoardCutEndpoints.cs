@@ -149,7 +149,7 @@ internal static class BoardCutEndpoints
         CutPlan? plan = group?.Plan.Result;
         BoardPiece[] lie = [.. (plan?.Sheets ?? []).SelectMany(s => s.Places).Select(p => group!.Pieces[p.Piece])];
         if (group is null || !lie.Select(p => p.OwnerId).ToHashSet().SetEquals(value.OwnerIds))
-            return Problems.Of(new Problem("plan-changed", "/ownerIds", "The plan is another one by now: look at it again before you saw."));
+            return Problems.Of(new Problem("plan-changed", "/ownerIds", "The plan has changed: look at it again before you saw."));
         HashSet<string> left = [.. plan!.Left.Select(i => group.Pieces[i].OwnerId)];
         if (lie.FirstOrDefault(p => left.Contains(p.OwnerId)) is { } part)
             return Problems.Of(
@@ -165,6 +165,6 @@ internal static class BoardCutEndpoints
         string[] Owners(BoardFor what) => [.. lie.Where(p => p.For == what).Select(p => p.OwnerId).Distinct()];
         return store.Cut(vehicleId, cut, group.Offcuts(), Owners(BoardFor.Replacement), Owners(BoardFor.Lining)) == WriteState.Done
             ? TypedResults.NoContent()
-            : Problems.Of(new Problem("plan-changed", "/ownerIds", "A board is another one by now: look at the plan again before you saw."));
+            : Problems.Of(new Problem("plan-changed", "/ownerIds", "A board has changed: look at the plan again before you saw."));
     }
 }

@@ -132,5 +132,5 @@ internal static class FloorEndpoints
             : Problems.Of(problem);
     }
 
-    private static ProblemHttpResult Gone() => Problems.NotFound("This replacement is not there any more.");
+    private static ProblemHttpResult Gone() => Problems.NotFound("This replacement has been removed.");
 }

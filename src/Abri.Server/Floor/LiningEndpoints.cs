@@ -102,5 +102,5 @@ internal static class LiningEndpoints
             : Problems.NotFound("This lining has no such board.");
     }
 
-    private static ProblemHttpResult Gone() => Problems.NotFound("This lining is not there any more.");
+    private static ProblemHttpResult Gone() => Problems.NotFound("This lining has been removed.");
 }

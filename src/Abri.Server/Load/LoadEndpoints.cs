@@ -69,7 +69,7 @@ internal static class LoadEndpoints
                 (_, row, value) =>
                     value.Aboard == row.Value.Aboard
                         ? null
-                        : new Problem("weighing-aboard", "/aboard", "What was aboard is kept as it was then. Weigh anew, and remove this one.")
+                        : new Problem("weighing-aboard", "/aboard", "What was aboard is kept as it was then. Weigh again, and remove this one.")
             );
     }
 

@@ -132,5 +132,5 @@ internal static class MetalEndpoints
     private static string Named(OfVehicle of, Stored<Repair> row) =>
         $"{FileNames.Plain(of.Snapshot.Vehicle.Value.Name, "vehicle")}-{FileNames.Plain(row.Value.Name, "repair")}";
 
-    private static ProblemHttpResult Gone() => Problems.NotFound("This repair is not there any more.");
+    private static ProblemHttpResult Gone() => Problems.NotFound("This repair has been removed.");
 }

@@ -65,7 +65,7 @@ internal static class SheetEndpoints
         SheetGroup? group = sheets.Groups.FirstOrDefault(g => g.Metal == value.Metal && Math.Abs(g.ThickMm - value.ThickMm) < 1e-6);
         string[] lie = [.. (group?.Plan.Result.Places ?? []).Select(p => group!.Pieces[p.Piece].RepairId).Distinct()];
         if (group is null || !lie.ToHashSet().SetEquals(value.RepairIds))
-            return Problems.Of(new Problem("plan-changed", "/repairIds", "The plan is another one by now: look at it again before you cut."));
+            return Problems.Of(new Problem("plan-changed", "/repairIds", "The plan has changed: look at it again before you cut."));
         HashSet<string> left = [.. group.Plan.Result.Left.Select(i => group.Pieces[i].RepairId)];
         if (lie.FirstOrDefault(left.Contains) is { } part)
             return Problems.Of(
@@ -79,6 +79,6 @@ internal static class SheetEndpoints
         Stored<StockSheet>[] cut = [.. used.Select(j => sheets.Sheets.Single(s => s.Id == group.SheetIds[j]))];
         return store.Cut(vehicleId, cut, sheets.OffcutsOf(group), lie) == WriteState.Done
             ? TypedResults.NoContent()
-            : Problems.Of(new Problem("plan-changed", "/repairIds", "A sheet is another one by now: look at the plan again before you cut."));
+            : Problems.Of(new Problem("plan-changed", "/repairIds", "A sheet has changed: look at the plan again before you cut."));
     }
 }

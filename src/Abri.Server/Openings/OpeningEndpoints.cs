@@ -120,7 +120,7 @@ internal static class OpeningEndpoints
         {
             OpeningMove move = body.Moves[i];
             if (store.Find(move.Id) is not { } row || row.OwnerId != panelId)
-                return Problems.NotFound("One of these openings is not there any more.");
+                return Problems.NotFound("One of these openings has been removed.");
             Opening value = row.Value with { Centre = move.Centre };
             if (OpeningCheck.Of(panel.Value, value) is { } off)
                 return Problems.Of(off.Under($"/moves/{i}"));

@@ -33,7 +33,7 @@ public sealed record OpeningsTogether(
         foreach (OpeningToPlace wanted in body.Openings)
         {
             if (of.Opening(wanted.Id) is not { } row || row.OwnerId != panelId)
-                return Problems.NotFound("One of these openings is not there any more.");
+                return Problems.NotFound("One of these openings has been removed.");
             chosen.Add((row, wanted.Zone));
         }
         return PlacingTogether

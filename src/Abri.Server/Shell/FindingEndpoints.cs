@@ -62,7 +62,7 @@ internal static class FindingEndpoints
     )
     {
         if (ShellEndpoints.OnOwnPanel(context, findings.Find(id)) is null)
-            return Problems.NotFound("This finding is not there any more.");
+            return Problems.NotFound("This finding has been removed.");
         if (photos.All(id).Count >= MostPhotos)
             return Problems.Answer(422, "photos-too-many", $"A finding has at most {MostPhotos} photos. Remove one first.");
         byte[] content = await RequestFile.Read(context.Request, PhotoFolder.MostBytes);
@@ -74,7 +74,7 @@ internal static class FindingEndpoints
     private static Results<NoContent, ProblemHttpResult> RemovePhoto(string id, HttpContext context, FindingStore findings, PhotoStore photos)
     {
         if (Own(context, findings, photos.Find(id)) is not { } photo)
-            return Problems.NotFound("This photo is not there any more.");
+            return Problems.NotFound("This photo has been removed.");
         Written<Photo> written = photos.Remove(id, photo.Version);
         return written.State == WriteState.Done ? TypedResults.NoContent() : Problems.Of(written);
     }
@@ -88,7 +88,7 @@ internal static class FindingEndpoints
     )
     {
         if (Own(context, findings, photos.Find(id)) is not { } photo)
-            return Problems.NotFound("This photo is not there any more.");
+            return Problems.NotFound("This photo has been removed.");
         if (folder.Photos.Find(photo.Value.Sha256) is not { } content)
             return Problems.NotFound("The file of this photo is not in the data folder. It came in a vehicle file without photos, or was taken out.");
         context.Response.Headers.CacheControl = "private, max-age=31536000, immutable";

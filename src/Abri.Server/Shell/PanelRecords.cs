@@ -53,6 +53,6 @@ internal static class PanelRecords
     public static Problem? KnowsFindings<T>(MendingStore<T> store, string panelId, T value)
         where T : notnull =>
         store.UnknownFinding(panelId, value) is not null
-            ? new Problem("finding-unknown", "/findingIds", "A finding that this mends is not on its panel any more.")
+            ? new Problem("finding-unknown", "/findingIds", "A finding that this fixes is not on its panel any more.")
             : null;
 }

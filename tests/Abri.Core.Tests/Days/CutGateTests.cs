@@ -218,7 +218,7 @@ public class CutGateTests
         Worked<GateAnswer> gate = Ask(Fine(12), 9);
         Assert.Equal(HindranceKind.Unknown, Assert.Single(gate.Result.Reasons).Kind);
         Assert.Empty(gate.Result.Windows);
-        Assert.Contains(gate.Warnings, w => w.Contains("one person from eight to six", StringComparison.Ordinal));
+        Assert.Contains(gate.Warnings, w => w.Contains("one person, every day from eight to six", StringComparison.Ordinal));
     }
 
     [Fact] // Everything that is told is told by the clock at the vehicle, in May an hour ahead of universal time

@@ -101,7 +101,7 @@ public class FloorFiguresTests
         EpoxyPlan brief = EpoxyBatch.Of(new EpoxyQuestion(36, 3)).Result;
         Assert.Equal(0, brief.BatchMl);
         Assert.Contains("too short", brief.Verdict, StringComparison.Ordinal);
-        Assert.Contains(EpoxyBatch.Of(new EpoxyQuestion(35, 30)).Warnings, w => w.StartsWith("Above 30 C", StringComparison.Ordinal));
+        Assert.Contains(EpoxyBatch.Of(new EpoxyQuestion(35, 30)).Warnings, w => w.StartsWith("Above 30 °C", StringComparison.Ordinal));
     }
 
     [Fact] // By hand: the line over the last two falls 5 in 800, so it stands 2.5 above the first; the level one would need 5

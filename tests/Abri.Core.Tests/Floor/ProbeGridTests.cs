@@ -49,7 +49,7 @@ public class ProbeGridTests
     [InlineData("-700 0\n600: s s s", "3 marks, but only 2 places")]
     [InlineData("-700 0\n600: s x", "\"x\": a mark is s, p, o or t")]
     [InlineData("-700 0\n600: s s201", "a mark is s, p, o or t")]
-    [InlineData("-700 0\n600: - .", "Nobody probed anywhere")]
+    [InlineData("-700 0\n600: - .", "Nothing is probed")]
     [InlineData("-700 nought\n600: s s", "Line 1")]
     [InlineData("-700 0\nhere: s s", "Line 2")]
     public void What_cannot_be_read_is_told_with_its_line(string text, string told) => Assert.Contains(told, Wrong(text));

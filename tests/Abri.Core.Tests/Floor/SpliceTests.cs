@@ -46,7 +46,7 @@ public class SpliceTests
         Worked<SplicePlan> worked = Worked(2000, 50, (500, false), (900, true));
         Assert.Equal(2000, worked.Result.CutToMm);
         Assert.True(worked.Result.Unknown);
-        Assert.Contains(worked.Warnings, w => w.StartsWith("Nobody has probed", StringComparison.Ordinal));
+        Assert.Contains(worked.Warnings, w => w.StartsWith("Not probed", StringComparison.Ordinal));
     }
 
     [Fact]

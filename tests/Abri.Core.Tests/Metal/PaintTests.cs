@@ -117,7 +117,7 @@ public class PaintTests
         Assert.Equal(JudgementState.Blocked, no.Rows[0].State);
         Assert.StartsWith("No: the air is too wet. Wait for drier air", no.Verdict);
         Assert.Equal("Yes: paint now.", Now().Verdict);
-        Assert.StartsWith("Not sure yet: nobody measured the metal. Measure it: 12.3 °C", Now(steelC: null).Verdict);
+        Assert.StartsWith("Not sure yet: the metal is not measured. Measure it: 12.3 °C", Now(steelC: null).Verdict);
     }
 
     [Fact]

@@ -249,8 +249,8 @@ public class RustTests
     public void Pits_and_flakes_are_told_apart_and_measured_flakes_are_treated()
     {
         RustSpot unmeasured = Light with { LeftMm = null };
-        Assert.Equal("Pits all over, and nobody measured them", Row(unmeasured with { Grade = RustGrade.ManyPits }, "pits").Title);
-        Assert.Equal("Pits, and nobody measured them", Row(unmeasured with { Grade = RustGrade.FewPits }, "pits").Title);
+        Assert.Equal("Pits all over, not measured", Row(unmeasured with { Grade = RustGrade.ManyPits }, "pits").Title);
+        Assert.Equal("Pits, not measured", Row(unmeasured with { Grade = RustGrade.FewPits }, "pits").Title);
         Assert.Equal("Rust grade D", Row(Light with { Grade = RustGrade.ManyPits }, "grade").Title);
         Assert.Equal(RustMethod.TreatAndWatch, Advice(Light with { Flakes = true }).Method);
         Assert.Contains("every flake off", Row(Light with { Flakes = true }, "flakes").Remedy);

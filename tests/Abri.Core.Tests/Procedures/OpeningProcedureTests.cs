@@ -434,7 +434,7 @@ public class OpeningProcedureTests
     {
         OpeningWork work = Work(FittingKind.RoofSkylight);
         Procedure unknown = Of(work);
-        Assert.Contains("Nobody has measured the wall yet", unknown.Steps.Single(s => s.Key == "dry-fit-halves").Do);
+        Assert.Contains("The wall is not measured yet", unknown.Steps.Single(s => s.Key == "dry-fit-halves").Do);
         Assert.DoesNotContain(unknown.Steps, s => s.Key == "mend-first");
         var dents = new Finding(
             "Hail dents",
@@ -473,7 +473,7 @@ public class OpeningProcedureTests
         Product foam = TypicalProducts.All.Single(x => x.Family == ProductFamily.FoamTape);
         WorkStep hold = Of(Work(FittingKind.BondedWindow) with { Product = foam }).Steps.Single(s => s.Key == "hold");
         Assert.Equal(24, hold.WaitHours);
-        Assert.Contains("Nobody said after how many hours", hold.Do);
+        Assert.Contains("Not known after how many hours", hold.Do);
     }
 
     [Fact]

@@ -97,7 +97,7 @@ public class BoardsToCutTests
         VehicleSnapshot van = Van([Ceiling("Lining", new PanelBox(0, 1000, -300, 300))], [], null, Rust(500));
         BoardsToCut boards = BoardsToCut.Of(van, 3, null);
         Assert.Empty(boards.Groups);
-        Assert.StartsWith("It would hide Rust: Mend it first", boards.NotReady.Single().Why, StringComparison.Ordinal);
+        Assert.StartsWith("It would hide Rust: Fix it first", boards.NotReady.Single().Why, StringComparison.Ordinal);
         LiningLine line = LiningsOfVehicle.Of(van).Linings.Single();
         Assert.Equal(JudgementState.Blocked, line.State);
         // A dent goes on being a dent.

@@ -44,7 +44,7 @@ public class FloorOfVehicleTests
         Assert.Equal((1, JudgementState.NeedsWork), (floor.Replacements[0].Order, floor.Replacements[0].State));
         NextJob next = Assert.Single(WholeShell.Of(planned, Floors.Day).Next);
         Assert.Equal((new Job(JobKind.Replacement, "x0"), "cut out and replace: soft board"), (next.Job, next.What));
-        Assert.Equal("Floor: new wood goes in when what wetted the old one is mended", next.Why);
+        Assert.Equal("Floor: new wood goes in once what made the old wood wet is fixed", next.Why);
 
         Replacement done = spot.Proposal with { State = ReplacementState.Done, DoneOn = new DateOnly(2026, 6, 2) };
         Assert.Null(FloorOfVehicle.Of(Van(new FloorRecord([], [], [done]), Soft(1000))).Replacements[0].Order);
@@ -70,7 +70,7 @@ public class FloorOfVehicleTests
         VehicleSnapshot bare = Vans.Of([], [], panel: Floors.Van([]).Panel, floor: new FloorRecord([], [], [Floors.Area(1000, 1200, 0, 100)]));
         Assert.Equal(JudgementState.Blocked, FloorOfVehicle.Of(bare).Replacements[0].State);
         VehicleSnapshot moved = Van(new FloorRecord([], [], [Floors.Area(9000, 9200, 0, 100)]));
-        Assert.Equal("It lies off its panel now: draw it anew.", FloorOfVehicle.Of(moved).Replacements[0].Verdict);
+        Assert.Equal("It lies off its panel now: draw it again.", FloorOfVehicle.Of(moved).Replacements[0].Verdict);
     }
 
     [Fact]

@@ -140,7 +140,7 @@ public class MetalOfVehicleTests
         };
         IReadOnlyList<OfferedSuspect> offered = OfferedSuspects.Of(WetVehicle.Shell(van));
         Assert.Equal(condition, offered.Single(s => s.Suspect.Name == "Bolt").Suspect.Condition);
-        Assert.Contains("mended on 2026-06-01", offered.Single(s => s.Suspect.Name == "Bolt").Why);
+        Assert.Contains("fixed on 2026-06-01", offered.Single(s => s.Suspect.Name == "Bolt").Why);
         Assert.All(offered.Where(s => s.Suspect.Name is "Neighbour" or "Between"), s => Assert.Equal(Condition.Open, s.Suspect.Condition));
         Assert.Equal(
             Condition.Open,

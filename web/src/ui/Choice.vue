@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends string | number | boolean | null">
+import Explained from './Explained.vue'
 import { Select } from 'ant-design-vue'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, useId, watch } from 'vue'
@@ -41,7 +42,7 @@ watch(native, () => tell(false))
 
 <template>
   <div ref="root" class="named">
-    <label :for="id" :class="{ hidden: hideLabel }">{{ label }}</label>
+    <label :for="id" :class="{ hidden: hideLabel }"><Explained :text="label" within /></label>
     <select
       v-if="native"
       :id="id"

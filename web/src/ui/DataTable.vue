@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="R">
 import { Table } from 'ant-design-vue'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref, useSlots, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 /** A column: what stands in it, and whether it is sorted as a figure or narrowed down to one of its texts. */
@@ -23,12 +23,15 @@ const props = defineProps<{
   /** A class of a row, such as its state. */
   look?: (row: R) => string
 }>()
-const emit = defineEmits<{ open: [row: R] }>()
+const emit = defineEmits<{ open: [row: R]; hover: [row: R | null] }>()
+defineSlots<{ first?: (at: { row: R; index: number }) => unknown; actions?: (at: { row: R }) => unknown }>()
 const { t } = useI18n()
+const slots = useSlots()
 /** Rows on a page; a longer table gets pages. */
 const page = 50
-const shown = computed(() =>
-  props.columns.map((c) => ({
+const actions = 'actions'
+const shown = computed(() => [
+  ...props.columns.map((c) => ({
     key: c.key,
     title: c.title,
     width: c.width,
@@ -44,7 +47,9 @@ const shown = computed(() =>
         }
       : {}),
   })),
-)
+  // What may be done to a row stands at its end.
+  ...(slots.actions ? [{ key: actions, title: '', align: 'right' as const }] : []),
+])
 /** The library names its arrows for readers of the screen as if they were pictures, and leaves its filters out of reach of the keyboard. */
 const table = ref<{ $el: HTMLElement } | null>(null)
 watch(
@@ -75,7 +80,13 @@ const columnOf = (key: unknown) => props.columns.find((c) => c.key === key)!
     :row-key="keyOf as never"
     :row-class-name="(look ?? (() => '')) as never"
     :pagination="rows.length > page ? { pageSize: page, showSizeChanger: false, size: 'small' } : false"
-    :custom-row="((row: R) => ({ onClick: () => emit('open', row) })) as never"
+    :custom-row="
+      ((row: R) => ({
+        onClick: () => emit('open', row),
+        onMouseenter: () => emit('hover', row),
+        onMouseleave: () => emit('hover', null),
+      })) as never
+    "
     :show-sorter-tooltip="false"
     :locale="{ emptyText: t('app.nothingFound'), filterConfirm: t('app.show'), filterReset: t('app.showAll') }"
   >
@@ -83,12 +94,16 @@ const columnOf = (key: unknown) => props.columns.find((c) => c.key === key)!
       <button v-if="column.key === columns[0]!.key" class="open" type="button" @click.stop="emit('open', record as R)">
         <slot name="first" :row="record as R" :index="index">{{ columnOf(column.key).text(record as R) }}</slot>
       </button>
+      <span v-else-if="column.key === actions" class="actions" @click.stop><slot name="actions" :row="record as R" /></span>
       <template v-else>{{ columnOf(column.key).text(record as R) }}</template>
     </template>
   </Table>
 </template>
 
 <style scoped>
+.actions {
+  white-space: nowrap;
+}
 .data :deep(tr) {
   line-height: 1.3;
   cursor: pointer;

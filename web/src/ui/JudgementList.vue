@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Explained from './Explained.vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { amountText } from '@/app/length'
@@ -30,9 +31,9 @@ const value = (row: Schemas['Judgement'], figure: number | null) =>
     >
       <StateMark :state="row.state" />
       <span>
-        <b>{{ row.title }}</b>
-        <small>{{ row.why }}</small>
-        <small v-if="row.remedy" class="remedy">{{ row.remedy }}</small>
+        <b><Explained :text="row.title" within /></b>
+        <small><Explained :text="row.why" within /></small>
+        <small v-if="row.remedy" class="remedy"><Explained :text="row.remedy" within /></small>
       </span>
       <span class="figure">
         {{ value(row, row.measured) }}

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends number | null">
+import Explained from './Explained.vue'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, inject, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -72,7 +73,7 @@ const other = computed(() =>
 
 <template>
   <label class="named">
-    <span :class="{ hidden: hideLabel }">{{ label }}</span>
+    <span :class="{ hidden: hideLabel }"><Explained :text="label" within /></span>
     <span class="metered">
       <input
         v-model="text"

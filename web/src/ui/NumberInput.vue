@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends number | null">
+import Explained from './Explained.vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Bounds } from '@/api/bounds'
@@ -35,7 +36,7 @@ function read() {
 
 <template>
   <label class="named">
-    <span>{{ label }}</span>
+    <span><Explained :text="label" within /></span>
     <span class="metered">
       <input
         v-model="text"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Explained from './Explained.vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
 import { useState } from '@/app/state'
@@ -20,13 +21,13 @@ const { lengths } = useState()
           <span v-if="s.shell !== 'none'" class="shell">{{ t(`steps.${s.shell}`) }}</span>
           <span class="soft">{{ stepNeeds(s) }}</span>
         </div>
-        <p>{{ s.do }}</p>
+        <p><Explained :text="s.do" /></p>
         <ul v-if="s.holds.length > 0" class="holds">
           <li v-for="h in s.holds" :key="h.name">
             {{ h.name }}<b v-if="wantedText(h, lengths)">: {{ wantedText(h, lengths) }}</b>
           </li>
         </ul>
-        <p v-for="c in s.cautions" :key="c.id" class="caution">{{ c.text }}</p>
+        <p v-for="c in s.cautions" :key="c.id" class="caution"><Explained :text="c.text" /></p>
         <p v-if="s.waitHours > 0" class="soft">{{ t('steps.wait', { h: s.waitHours }) }}</p>
       </div>
     </li>

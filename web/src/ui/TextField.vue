@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Explained from './Explained.vue'
 import { Input, Textarea } from 'ant-design-vue'
 import { useId } from 'vue'
 
@@ -10,7 +11,7 @@ const id = useId()
 
 <template>
   <div class="named">
-    <label :for="id">{{ label }}</label>
+    <label :for="id"><Explained :text="label" within /></label>
     <Textarea v-if="lines" :id="id" v-model:value="text" :maxlength="most" :auto-size="{ minRows: 2, maxRows: 8 }" />
     <Input v-else :id="id" v-model:value="text" :maxlength="most" autocomplete="off" />
   </div>

@@ -31,7 +31,7 @@ public static class WorkPlan
                 $"These come each after another, in a circle: {string.Join(", ", circle)}. Give up one of them."
             );
         if (question.On.People.Count > 0 && question.On.People.All(p => p.Hours.Count == 0))
-            return new Problem("nobody-works", "/on/people", "Nobody works: say on which days and when.");
+            return new Problem("nobody-works", "/on/people", "No working hours: enter on which days, and when.");
         PlanGrid grid = PlanGrid.Of(question);
         TaskRuns[] all = [.. question.Tasks.Until(stop).Select(t => TaskRuns.Of(question, grid, t))];
         Dictionary<string, string> never = Never(question, all);
@@ -171,9 +171,9 @@ public static class WorkPlan
             )
         );
         if (question.On.People.Count == 0)
-            sheet.Warn("Nobody's hours are written down: one person from eight to six is taken to work.");
+            sheet.Warn("No working hours entered: one person, every day from eight to six, is assumed.");
         if (question.On.Place is null)
-            sheet.Warn("Nobody said where the vehicle stands: dusk is not looked at.");
+            sheet.Warn("Not known where the vehicle stands: dusk is left out.");
         if (question.On.Forecast.Hours.Count == 0)
             sheet.Warn("There is no forecast: rain, wind and cold are not looked at.");
         else if (tasks.Any(t => !t.IsForeseen))

@@ -30,7 +30,7 @@ internal static class FindingRules
                 null,
                 Unit.Mm,
                 why,
-                "Mend it before the cut, down to sound painted skin.",
+                "Repair it before the cut, down to sound painted skin.",
                 [new Mark(finding.Points, true)]
             );
         }
@@ -52,7 +52,7 @@ internal static class FindingRules
         {
             FindingKind.Dent => "The flange stands off it, and the bedding is too thin beside it.",
             FindingKind.SurfaceRust or FindingKind.Scale or FindingKind.Pitting => "It rusts on below the bedding, and lifts it.",
-            FindingKind.Perforation or FindingKind.OpenHole => "Water comes in below the bedding, where nobody sees it.",
+            FindingKind.Perforation or FindingKind.OpenHole => "Water gets in under the bedding, out of sight.",
             FindingKind.OpenSeam or FindingKind.CrackedSealant or FindingKind.MissingSeal => "It leaks on below the bedding.",
             _ => null,
         };

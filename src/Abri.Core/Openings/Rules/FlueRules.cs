@@ -18,7 +18,7 @@ internal static class FlueRules
             yield return new Judgement(
                 "heat-distance",
                 JudgementState.Blocked,
-                "Nobody said how hot this flue gets",
+                "Not known how hot this flue gets",
                 0,
                 null,
                 Unit.Mm,
@@ -97,7 +97,7 @@ internal static class FlueRules
             wanted,
             Unit.Mm,
             rises ? "Fumes rise: a mouth below or beside what can be open sends carbon monoxide in."
-                : good ? "As far as the sheet asks, or as is taken to be enough where nobody said."
+                : good ? "As far as its sheet asks; without a sheet, a usual distance."
                 : "Carbon monoxide is drawn in where air goes in.",
             good ? null
                 : rises

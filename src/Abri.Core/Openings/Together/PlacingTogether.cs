@@ -96,7 +96,7 @@ public static class PlacingTogether
             );
         IReadOnlyList<(string Label, RegionPart Area)> bays = Bays.Labelled(site.Panel, site.Members);
         TogetherPlace[] places = [.. parts.Select((p, i) => Described(p, centres[i], bays, site, sheet, stop))];
-        double cost = sheet.Step("K", "all wishes missed by", "sum over the fittings", places.Sum(p => p.Cost), "");
+        double cost = sheet.Step("K", "all together off by", "sum over the fittings", places.Sum(p => p.Cost), "");
         sheet.Step("K_0", "if each were alone", "sum of the best places of each", places.Sum(p => p.Alone), "");
         return sheet.Finish(new TogetherPlan(places, cost, proven && model.IsWhole && !narrowed, null));
     }
@@ -151,7 +151,7 @@ public static class PlacingTogether
     {
         double cost = sheet.Step(
             $"K_{part.Given.Name}",
-            $"{part.Given.Name}: wishes missed by",
+            $"{part.Given.Name}: off by",
             "sum(weight * missed by)",
             Math.Round(part.Cost.At(centre), 2),
             ""

@@ -51,7 +51,7 @@ internal static class BondPhase
         double hours = Math.Round(Math.Clamp(bond.HoldsAfterHours ?? HoldsHours, LeastHours, MostHours));
         string rain = x.Product is { Setting: Setting.Moisture, SkinMinutes: { } skin } ? $"Rain does no harm after {2 * skin:0} min. " : "";
         string known = bond.HoldsAfterHours is null
-            ? "Nobody said after how many hours it holds: look at the sheet of the kit, and enter the product. Until then a day. "
+            ? "Not known after how many hours it holds: look at the sheet of the kit and enter the product. Until then, a day. "
             : "The sheet of the kit comes first; a day is the careful habit. ";
         yield return WorkStep.Of(
             "hold",

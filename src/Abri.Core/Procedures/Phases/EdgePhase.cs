@@ -58,7 +58,7 @@ internal static class EdgePhase
                         [
                             HoldPoint.Seen("The edge is 3 K or more above the dew point") with
                             {
-                                IfMore = "Warm it or wait: water that nobody sees lies on it. Quick figures has the dew point.",
+                                IfMore = "Warm it or wait: it has a film of water that you cannot see. Quick figures has the dew point.",
                             },
                         ]
                         : [],

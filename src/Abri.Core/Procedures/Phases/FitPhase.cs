@@ -39,7 +39,7 @@ internal static class FitPhase
             [
                 HoldPoint.Seen("It runs, and the right way round") with
                 {
-                    IfMore = "Swap plus and minus, look for the fuse: once it is bedded nobody gets at it.",
+                    IfMore = "Swap plus and minus, look for the fuse: once it is bedded you cannot reach it.",
                 },
             ],
         };
@@ -80,7 +80,7 @@ internal static class FitPhase
         string wood = PreparePhase.FrameIsMade(x) ? "The inner frame below the skin, then both" : "Both";
         string corner = x.Fitting.Halves?.CornerScrewMm is null ? "" : " Drill the pilot holes of the inner frame's corner screws now.";
         string wall = x.Asked.Site.WallMm is null
-            ? " Nobody has measured the wall yet: measure skin, frame and lining together at all four sides now and enter it with the "
+            ? " The wall is not measured yet: measure skin, frame and lining together at all four sides now and enter it with the "
                 + "opening. A spacer ring or "
                 + "another screw may be needed, and the steps say so then."
             : "";

@@ -6,7 +6,7 @@ namespace Abri.Core.Procedures.Phases;
 internal static class MarkPhase
 {
     private const string Askew =
-        "Not square, or a corner is wrong: measure the four from their datums again, and mark anew before anything is drilled.";
+        "Not square, or a corner is wrong: measure the four from their datums again, and mark again before anything is drilled.";
 
     public static WorkStep Of(OpeningPlan x) =>
         WorkStep.Of(

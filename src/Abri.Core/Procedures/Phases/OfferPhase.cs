@@ -9,7 +9,7 @@ namespace Abri.Core.Procedures.Phases;
 internal static class OfferPhase
 {
     private const string OtherFitting =
-        "This is not what the catalogue says: write its measures into the fitting before anything is marked; all is worked out anew.";
+        "This is not what the catalogue says: write its measures into the fitting before anything is marked; everything is worked out again.";
 
     public static IEnumerable<WorkStep> Of(OpeningPlan x)
     {
@@ -64,8 +64,8 @@ internal static class OfferPhase
         if (below.Length > 0)
             yield return WorkStep.Of(
                 "mend-first",
-                "Mend what lies below the flange",
-                $"{string.Join(" ", below)} Mend it now, down to sound painted skin: nobody gets at it afterwards. Metal has its steps.",
+                "Fix what lies under the flange",
+                $"{string.Join(" ", below)} Fix it now, down to sound painted skin: you cannot reach it later. Metal has its steps.",
                 x.Out,
                 below.Length,
                 "Straight-edge"

@@ -232,7 +232,7 @@ public sealed record LeakHunt(
         ];
         var ranking = new LeakRanking(
             LeakState.NothingWet,
-            "Nothing was looked at yet. Write down where water shows, or that a place stayed dry in the rain.",
+            "Nothing is checked yet. Record where water shows, or that a place stayed dry in the rain.",
             ranked,
             1,
             0,

@@ -104,7 +104,7 @@ public sealed record LeakQuestion(
             ? new Problem(
                 "leak-wet-too-many",
                 "/evidence",
-                $"At most {MostWet} wet results are weighed at once, since the reckoning doubles with each. Leave out repeats of "
+                $"At most {MostWet} wet results are weighed at once, since each one doubles the work of the computation. Leave out repeats of "
                     + "the same mark, or ask about one mark at a time."
             )
             : null;

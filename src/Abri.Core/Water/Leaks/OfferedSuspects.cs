@@ -52,7 +52,7 @@ public static class OfferedSuspects
     private static IEnumerable<OfferedSuspect> OfPanel(WetPanel panel)
     {
         var offered = Shell(panel)
-            .Select(s => new OfferedSuspect(panel.Id, s, SuspectOrigin.Shell, s.Condition == Condition.Unknown ? "Nobody has looked at it yet." : ""))
+            .Select(s => new OfferedSuspect(panel.Id, s, SuspectOrigin.Shell, s.Condition == Condition.Unknown ? "Not checked yet." : ""))
             .ToList();
         offered = [.. offered.Select(o => WithSealReadings(panel, o))];
         foreach ((string key, Finding finding) in panel.Findings.Where(f => f.Value.State != FindingState.Done))
@@ -124,7 +124,7 @@ public static class OfferedSuspects
                 Condition = last.TestedDry ? Condition.Sound : Condition.Unknown,
                 SinceAt = MendedPlace.Midnight(last.On.AddDays(1)),
             },
-            Why = $"{last.Name}, mended on {last.On:yyyy-MM-dd}" + (last.TestedDry ? ", dry when it was tested." : ": test it."),
+            Why = $"{last.Name}, fixed on {last.On:yyyy-MM-dd}" + (last.TestedDry ? ", dry when it was tested." : ": test it."),
         };
     }
 

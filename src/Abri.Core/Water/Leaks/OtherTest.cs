@@ -37,7 +37,7 @@ public sealed record OtherTest(string Id, string Name, string When, string Do)
             "meter",
             "Moisture meter",
             "Wood or lining that is wet already, where a look sees no more.",
-            "Readings on a grid, written down with place and time, before and after rain or spray. What rises tells, not what is high. "
+            "Readings on a grid, written down with place and time, before and after rain or spray. What matters is what rises, not what is high. "
                 + "Meters for wood read too high "
                 + "near metal and foil."
         ),

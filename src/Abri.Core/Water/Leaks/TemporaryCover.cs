@@ -47,7 +47,7 @@ public sealed record TemporaryCover(int Number, string What, IReadOnlyList<strin
             _ => (
                 "Wipe it dry and press removable sealing tape along it, from the low end up.",
                 ["removable sealing tape or butyl tape", "dry cloths", "seam roller"],
-                "No silicone: nothing that is to mend it will hold on what silicone leaves."
+                "No silicone: no later repair sticks to what silicone leaves behind."
             ),
         };
         string? fall = onRoof ? "A wet roof is slippery: work from a ladder or a board, and not in wind." : null;

@@ -6,7 +6,7 @@ export const logbookTexts = {
     state: {
       overdue: 'Late',
       soon: 'Soon',
-      unknown: 'Never written down',
+      unknown: 'Never recorded',
       later: 'Later',
       over: 'Over',
     },
@@ -33,7 +33,7 @@ export const logbookTexts = {
     everybody: 'Everybody',
     find: 'Find',
     ofAll: 'Of the whole vehicle',
-    nothing: 'Nothing written down',
+    nothing: 'Nothing recorded',
     removed: 'removed',
     added: 'added',
     andMore: 'and {n} more',

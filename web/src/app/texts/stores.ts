@@ -47,7 +47,7 @@ export const storesTexts = {
     notThere: 'not on the shelf',
     notThereAll: 'Not on the shelf, or too old: {what}.',
     tool: 'A borrowed tool',
-    toolMore: 'Call it as the steps call it: then it is told when one needs it after it went back.',
+    toolMore: 'Name it as the steps do: then you are told when a step needs it after it went back.',
     toolName: 'Tool',
     toolDraft: 'tool:',
     lender: 'Lent by',

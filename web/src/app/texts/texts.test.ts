@@ -69,6 +69,26 @@ describe('the catalogue of texts', () => {
     expect(found.filter((f) => typeof at(f.group) !== 'object')).toEqual([])
   })
 
+  it('has no text that nothing shows', () => {
+    const all = sources.map((s) => s.text).join('\n')
+    const written = new Set([...all.matchAll(/['"`]([A-Za-z][\w-]*(?:\.[\w-]+)+)['"`]/g)].map((m) => m[1]!))
+    const begun = new Set(
+      [...all.matchAll(/(?:`([A-Za-z][\w-]*(?:\.[\w-]+)*)\.\$\{|'([A-Za-z][\w-]*(?:\.[\w-]+)*)\.' \+)/g)].map(
+        (m) => m[1] ?? m[2]!,
+      ),
+    )
+    const texts = (part: unknown, key: string): string[] =>
+      typeof part === 'object' && part !== null && !Array.isArray(part)
+        ? Object.entries(part).flatMap(([word, below]) => texts(below, key ? `${key}.${word}` : word))
+        : [key]
+    const shown = (key: string) =>
+      key.split('.').some((_, i, words) => {
+        const first = words.slice(0, i + 1).join('.')
+        return written.has(first) || (i + 1 < words.length && begun.has(first))
+      })
+    expect(texts(en, '').filter((key) => !shown(key))).toEqual([])
+  })
+
   it.each(Object.entries(groups))('%s has every word of %s', (group, name) => {
     const words = enumOf(name)
     expect(words.length).toBeGreaterThan(0)

@@ -3,7 +3,7 @@ export const waterTexts = {
   condensation: {
     open: 'Leak or condensation? Other tests',
     title: 'Leak or condensation',
-    why: 'Settle this before anything is opened or sealed: water of the air looks like a leak.',
+    why: 'Settle this before you open or seal anything: condensation looks like a leak.',
     ask: {
       wetWithoutRain: 'It got wet in days without rain',
       dryInRain: 'It stayed dry in heavy rain',
@@ -75,7 +75,7 @@ export const waterTexts = {
     priorsMore:
       'How likely each leaks, in %, before anything else is known. These are assumptions: change what you know better. An empty field goes back to the assumption.',
     model:
-      'Ways are read off the members as the vehicle is parked. Their chances, the priors and what rain and spray hit are assumptions.',
+      'Water follows the members, with the vehicle as it is parked. The chances, and what rain and spray hit, are assumptions.',
     after: 'Checked after or with',
     observationKinds: { rain: 'Rain', waterTest: 'Water test', moisture: 'Moisture meter' },
     result: 'It was',
@@ -91,7 +91,7 @@ export const waterTexts = {
     when: 'When',
     stoodOtherwise: 'The vehicle was parked differently then',
     condition: 'State',
-    since: 'As it is since',
+    since: 'In this state since',
     kinds: {
       seam: 'Seam',
       gutter: 'Gutter',
@@ -126,9 +126,9 @@ export const waterTexts = {
   },
   waysOut: {
     title: 'What keeps water in',
-    nothing: 'Nothing that is written down keeps water in.',
+    nothing: 'Nothing in the record keeps water in.',
     drains: 'Drains',
-    noDrain: 'No drain is written down yet. Look along the sills and at the foot of each door.',
+    noDrain: 'No drains yet. Look along the sills and at the foot of each door.',
     addDrain: 'Add a drain',
     pick: 'Tap the place of the drain',
     drainName: 'Drain {n}',
@@ -207,6 +207,6 @@ export const waterTexts = {
     gutter: '{name} takes {n} % and spills at its low end, {at} from the front.',
     gutterLevel: '{name} takes {n} %; it is level and spills over all along.',
     model:
-      'Flanges and lids are taken to stand 30 mm above the skin, the roof as it is drawn or measured under Surface; wind and drying are left out.',
+      'Assumed: flanges and lids stand 30 mm above the skin. The roof is as drawn, or as measured under Surface. Wind and drying are left out.',
   },
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
+import Explained from '@/ui/Explained.vue'
 import { Skeleton } from 'ant-design-vue'
 import { useNow, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -109,7 +111,7 @@ async function finish() {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen">
     <header>
       <RouterLink class="btn" :to="{ name: 'bench', params: { vehicleId: shell.vehicle.id } }">{{ t('bench.all') }}</RouterLink>
@@ -127,8 +129,8 @@ async function finish() {
           <b v-if="shown.step.shell !== 'none'" class="change">{{ t(`steps.${shown.step.shell}`) }}</b>
         </p>
         <h2>{{ shown.step.title }}</h2>
-        <p class="do">{{ shown.step.do }}</p>
-        <p v-for="c in shown.step.cautions" :key="c.id" class="careful">{{ c.text }}</p>
+        <p class="do"><Explained :text="shown.step.do" /></p>
+        <p v-for="c in shown.step.cautions" :key="c.id" class="careful"><Explained :text="c.text" /></p>
         <section v-if="shown.lessons.length > 0" class="learned" data-testid="lessons">
           <b>{{ t('bench.lessons') }}</b>
           <p v-for="(l, i) in shown.lessons" :key="i">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, Skeleton } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -19,7 +20,7 @@ const jobs = computed(() => list.answer.value)
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen whole">
     <header>
       <h1 class="of-stage">{{ t('bench.title') }}</h1>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, Skeleton } from 'ant-design-vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -35,7 +36,7 @@ const choose = (text: string) => router.replace({ query: text ? { date: text } :
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen">
     <header>
       <h1 class="of-stage">{{ t('days.title') }}</h1>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, Skeleton } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -43,7 +44,7 @@ const moment = (at: string) => momentText(at, answer.value!.now)
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="days.wrong.value && !answer" class="empty" role="alert">
     <h2>{{ days.wrong.value }}</h2>
     <Action look="main" @click="days.again()">{{ t('app.tryAgain') }}</Action>

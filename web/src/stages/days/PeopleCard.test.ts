@@ -27,14 +27,14 @@ test('days with the same hours are told together, from Monday on', () => {
 })
 
 test('where nobody is written down it says who is taken to work', () => {
-  expect(shown([]).text()).toContain('one person is taken to work every day from eight to six')
+  expect(shown([]).text()).toContain('one person, every day from eight to six')
 })
 
 test('care is changed one part at a time', async () => {
   const card = shown([])
   const press = (text: string) => card.findAll('button').find((b) => b.text() === text)!
   expect(press('20 %').attributes('aria-pressed')).toBe('true')
-  await press('As a rule').trigger('click')
+  await press('Usual').trigger('click')
   expect(setCare).toHaveBeenLastCalledWith({ slow: false, mostRainPercent: 20 })
   await press('10 %').trigger('click')
   expect(setCare).toHaveBeenLastCalledWith({ slow: true, mostRainPercent: 10 })

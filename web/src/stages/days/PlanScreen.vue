@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Alert, Empty, Skeleton } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -62,7 +63,7 @@ const base = computed(() => `/api/vehicles/${shell.value!.vehicle.id}/plan`)
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="plan.plan.wrong.value && !of" class="empty" role="alert">
     <h2>{{ plan.plan.wrong.value }}</h2>
     <Action look="main" @click="plan.plan.again()">{{ t('app.tryAgain') }}</Action>

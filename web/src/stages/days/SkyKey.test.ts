@@ -6,7 +6,7 @@ import SkyKey from './SkyKey.vue'
 
 test('nothing is dry until somebody says so, and what is over need not be said', async () => {
   const key = mount(SkyKey, { props: { part: 'Morning', day: 'Mon', modelValue: null }, global: { plugins: [i18n] } })
-  expect(key.get('button').attributes('aria-label')).toBe('Mon morning: Not said')
+  expect(key.get('button').attributes('aria-label')).toBe('Mon morning: Not set')
   await key.get('button').trigger('click')
   expect(key.emitted('update:modelValue')).toEqual([['dry']])
   await key.setProps({ over: true })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, Modal, Popconfirm, Skeleton } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -79,7 +80,7 @@ async function keep() {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen">
     <header>
       <h1 class="of-stage">{{ t('floor.title') }}</h1>

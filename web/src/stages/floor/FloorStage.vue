@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, message, Skeleton } from 'ant-design-vue'
 import { computed, reactive, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -124,7 +125,7 @@ async function addBoard() {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="floor.wrong.value && !floor.answer.value" class="empty" role="alert">
     <h2>{{ floor.wrong.value }}</h2>
     <Action look="main" @click="floor.again()">{{ t('app.tryAgain') }}</Action>

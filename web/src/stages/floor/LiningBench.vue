@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Skeleton } from 'ant-design-vue'
+import Waiting from '@/ui/Waiting.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -45,7 +45,7 @@ const print = (what: string) => `/api/vehicles/${shell.value!.vehicle.id}/lining
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="!row || !panel || !draft" class="empty">
     <h2>{{ t('lining.gone') }}</h2>
     <RouterLink class="btn" :to="toList">{{ t('lining.title') }}</RouterLink>
@@ -100,6 +100,6 @@ const print = (what: string) => `/api/vehicles/${shell.value!.vehicle.id}/lining
         </div>
       </div>
     </ProcedurePage>
-    <div v-else class="empty" role="alert">{{ job.wrong.value || t('app.loading') }}</div>
+    <Waiting v-else :wrong="job.wrong.value" />
   </div>
 </template>

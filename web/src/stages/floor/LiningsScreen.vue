@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, Skeleton } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -52,7 +53,7 @@ async function begin() {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="linings.wrong.value && !linings.answer.value" class="empty" role="alert">
     <h2>{{ linings.wrong.value }}</h2>
     <Action look="main" @click="linings.again()">{{ t('app.tryAgain') }}</Action>

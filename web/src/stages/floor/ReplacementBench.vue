@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Skeleton } from 'ant-design-vue'
+import Waiting from '@/ui/Waiting.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -42,7 +42,7 @@ async function drop() {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="!row || !panel || !draft" class="empty">
     <h2>{{ t('floor.gone') }}</h2>
     <RouterLink class="btn" :to="toFloor">{{ t('floor.title') }}</RouterLink>
@@ -71,6 +71,6 @@ async function drop() {
     />
     <PiecesTab v-else-if="tab === 'pieces' && job.answer.value" :row="row" :job="job.answer.value" :changed="isChanged" />
     <ReplacementSteps v-else-if="tab === 'steps' && job.answer.value" :row="row" :job="job.answer.value" :changed="isChanged" />
-    <div v-else class="empty" role="alert">{{ job.wrong.value || t('app.loading') }}</div>
+    <Waiting v-else :wrong="job.wrong.value" />
   </div>
 </template>

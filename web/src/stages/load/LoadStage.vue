@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Popconfirm, Skeleton } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -135,7 +136,7 @@ const weighed = (w: NonNullable<typeof kept.value>['weighings'][number]['value']
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen load-screen">
     <header>
       <h1 class="of-stage">{{ t('load.title') }}</h1>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Empty, Skeleton } from 'ant-design-vue'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -65,7 +66,7 @@ const air = (w: Schemas['WeatherHour']) =>
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen">
     <header>
       <h1 class="of-stage">{{ t('logbook.title') }}</h1>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Empty, message, Skeleton } from 'ant-design-vue'
+import Waiting from '@/ui/Waiting.vue'
+import { Empty, message } from 'ant-design-vue'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -94,7 +95,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="metal.wrong.value && !metal.answer.value" class="empty" role="alert">
     <h2>{{ metal.wrong.value }}</h2>
     <Action look="main" @click="metal.again()">{{ t('app.tryAgain') }}</Action>

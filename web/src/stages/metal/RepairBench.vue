@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Skeleton } from 'ant-design-vue'
+import Waiting from '@/ui/Waiting.vue'
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -52,7 +52,7 @@ async function drop() {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="!row || !panel || !draft" class="empty">
     <h2>{{ t('metal.gone') }}</h2>
     <RouterLink class="btn" :to="{ name: 'metal', params: { vehicleId: shell.vehicle.id } }">{{ t('metal.title') }}</RouterLink>
@@ -94,6 +94,6 @@ async function drop() {
     />
     <FinishTab v-else-if="tab === 'finish' && plan.answer.value" :plan="plan.answer.value.result" />
     <RepairSteps v-else-if="tab === 'steps' && plan.answer.value" :row="row" :plan="plan.answer.value" :changed="isChanged" />
-    <div v-else class="empty" role="alert">{{ plan.wrong.value || t('app.loading') }}</div>
+    <Waiting v-else :wrong="plan.wrong.value" />
   </div>
 </template>

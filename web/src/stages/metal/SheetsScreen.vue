@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Empty, Modal, Popconfirm, Skeleton } from 'ant-design-vue'
+import Waiting from '@/ui/Waiting.vue'
+import { Empty, Modal, Popconfirm } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { bounds } from '@/api/bounds'
@@ -85,7 +86,7 @@ const size = (s: Sheet) => {
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else class="screen">
     <header>
       <RouterLink class="btn plain" :to="toMetal" :aria-label="t('metal.title')">←</RouterLink>

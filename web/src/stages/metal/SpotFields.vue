@@ -66,16 +66,21 @@ function setNear(what: (typeof enums.Nearby)[number], on: boolean) {
     :choices="flags.map((f) => ({ key: f, text: t(`figures.${f}`) }))"
     @tick="(f, on) => (spot[f] = on)"
   />
-  <h3 class="wide">{{ t('figures.near') }}</h3>
-  <Ticks
-    class="wide"
-    :of="nearby"
-    :choices="enums.Nearby.map((n) => ({ key: n, text: t(`figures.nearby.${n}`) }))"
-    @tick="setNear"
-  />
+  <fieldset class="wide near">
+    <legend>{{ t('figures.near') }}</legend>
+    <Ticks :of="nearby" :choices="enums.Nearby.map((n) => ({ key: n, text: t(`figures.nearby.${n}`) }))" @tick="setNear" />
+  </fieldset>
 </template>
 
 <style scoped>
+.near {
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+.near legend {
+  font-weight: 600;
+}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(84px, 1fr));

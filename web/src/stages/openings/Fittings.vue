@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Wrong from '@/ui/Wrong.vue'
-import { Modal, Popconfirm } from 'ant-design-vue'
+import { Modal, Popconfirm, Skeleton } from 'ant-design-vue'
 import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, ifMatch, type Fitting, type Stored } from '@/api/client'
@@ -10,6 +10,7 @@ import { useDraft } from '@/app/drafts'
 import { leaving } from '@/app/leaving'
 import { lengthsRead } from '@/app/parseLength'
 import { said, saidBeside, useState } from '@/app/state'
+import DataTable, { type Column } from '@/ui/DataTable.vue'
 import FittingForm from './FittingForm.vue'
 
 /** The catalogue that all vehicles share. */
@@ -83,6 +84,17 @@ async function takeBack() {
     trouble.value = said(problem)
   }
 }
+const columns = computed<Column<Stored<Fitting>>[]>(() => [
+  { key: 'name', title: t('app.name'), text: (row) => row.value.name },
+  { key: 'kind', title: t('app.kind'), text: (row) => t(`fittings.kinds.${row.value.kind}`), narrows: true },
+  {
+    key: 'cutOut',
+    title: t('fittings.cutOut'),
+    text: (row) => size(row.value),
+    figure: (row) => row.value.cutOut.widthMm * row.value.cutOut.heightMm,
+  },
+  { key: 'mass', title: t('fittings.mass'), text: (row) => `${row.value.massKg}`, figure: (row) => row.value.massKg },
+])
 const size = (f: Fitting) =>
   `${lengthNumber(f.cutOut.widthMm, lengths.value)} x ${lengthNumber(f.cutOut.heightMm, lengths.value)}`
 </script>
@@ -95,7 +107,7 @@ const size = (f: Fitting) =>
       <button class="btn plain" type="button" @click="takeBack">{{ t('vehicles.takeBack') }}</button>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <p v-if="!ready" class="soft">{{ t('app.loading') }}</p>
+    <Skeleton v-if="!ready" active :title="false" />
     <div v-else-if="fittings.length === 0 && !trouble" class="empty">
       <h2>{{ t('fittings.none') }}</h2>
       <p>{{ t('fittings.noneMore') }}</p>
@@ -109,38 +121,19 @@ const size = (f: Fitting) =>
         :placeholder="t('fittings.find')"
         :aria-label="t('fittings.find')"
       />
-      <table class="figures list">
-        <thead>
-          <tr>
-            <th>{{ t('app.name') }}</th>
-            <th>{{ t('app.kind') }}</th>
-            <th class="n">{{ t('fittings.cutOut') }}</th>
-            <th class="n">{{ t('fittings.mass') }}</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in shown" :key="row.id">
-            <td>
-              <button class="btn plain name" type="button" @click="begin(row)">{{ row.value.name }}</button>
-            </td>
-            <td>{{ t(`fittings.kinds.${row.value.kind}`) }}</td>
-            <td class="n">{{ size(row.value) }}</td>
-            <td class="n">{{ row.value.massKg }}</td>
-            <td class="n">
-              <button class="btn plain" type="button" @click="begin(row, true)">{{ t('fittings.copy') }}</button>
-              <Popconfirm
-                :title="t('fittings.removeSure', { name: row.value.name })"
-                :ok-text="t('app.remove')"
-                :cancel-text="t('app.cancel')"
-                @confirm="remove(row)"
-              >
-                <button class="btn plain" type="button">{{ t('app.remove') }}</button>
-              </Popconfirm>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable class="list" :columns="columns" :rows="shown" :key-of="(row) => row.id" @open="begin">
+        <template #actions="{ row }">
+          <button class="btn plain" type="button" @click="begin(row, true)">{{ t('fittings.copy') }}</button>
+          <Popconfirm
+            :title="t('fittings.removeSure', { name: row.value.name })"
+            :ok-text="t('app.remove')"
+            :cancel-text="t('app.cancel')"
+            @confirm="remove(row)"
+          >
+            <button class="btn plain" type="button">{{ t('app.remove') }}</button>
+          </Popconfirm>
+        </template>
+      </DataTable>
     </template>
     <Modal
       :open="edited !== null"
@@ -169,9 +162,5 @@ const size = (f: Fitting) =>
 }
 .list {
   max-width: 980px;
-}
-.name {
-  padding-left: 0;
-  font-weight: 600;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, ApiProblem, got, type Schemas } from '@/api/client'
@@ -67,10 +68,9 @@ const file = (ending: string) =>
     :lengths="lengths"
     :panel="work.panel!.value"
   />
-  <div v-else class="empty" role="alert">
-    {{ trouble ? said(trouble) : t('app.loading') }}
-    <button v-if="trouble" class="btn" type="button" @click="setOut">{{ t('app.tryAgain') }}</button>
-  </div>
+  <Waiting v-else :wrong="trouble ? said(trouble) : undefined">
+    <button class="btn" type="button" @click="setOut">{{ t('app.tryAgain') }}</button>
+  </Waiting>
   <aside>
     <p v-if="work.moved" class="warn">{{ t('markOut.unsaved') }}</p>
     <div class="card">

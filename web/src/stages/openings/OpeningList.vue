@@ -104,7 +104,7 @@ const next = (r: Row): RouteLocationRaw =>
       <Choice
         v-model="sort"
         class="sort"
-        :label="t('findings.sort')"
+        :label="t('openings.sort')"
         :options="(['order', 'name', 'panel'] as const).map((s) => ({ value: s, text: t(`openings.sorts.${s}`) }))"
       />
     </div>

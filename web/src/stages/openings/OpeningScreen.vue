@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Popconfirm } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -43,7 +44,7 @@ async function remove() {
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Waiting v-if="!shell" />
   <div v-else-if="!work.row || !work.panel || !work.fitting" class="empty">
     <h2>{{ t('openings.gone') }}</h2>
     <RouterLink class="btn" :to="{ name: 'openings', params: { vehicleId: shell.vehicle.id } }">{{

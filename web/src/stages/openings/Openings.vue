@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Modal } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -94,7 +95,7 @@ function centreOf() {
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Waiting v-if="!shell" />
   <div v-else-if="panels.length === 0" class="empty">
     <h2>{{ t('openings.none') }}</h2>
     <p>{{ t('openings.noRoof') }}</p>

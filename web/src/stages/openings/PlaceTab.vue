@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Explained from '@/ui/Explained.vue'
 import { Checkbox, message } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -220,7 +221,7 @@ useKeys((event) => {
     <div v-if="verdict" class="card">
       <h2>{{ t('openings.cautions') }}</h2>
       <ul class="cautions">
-        <li v-for="caution in verdict.cautions" :key="caution">{{ caution }}</li>
+        <li v-for="caution in verdict.cautions" :key="caution"><Explained :text="caution" /></li>
       </ul>
     </div>
     <div class="soft keys">

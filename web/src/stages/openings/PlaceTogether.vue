@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Checkbox, message } from 'ant-design-vue'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -106,7 +107,7 @@ const n = (x: number) => Math.round(x * 10) / 10
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Waiting v-if="!shell" />
   <div v-else-if="!panel" class="empty">
     <h2>{{ t('together.title') }}</h2>
     <p>{{ t('together.fewer') }}</p>

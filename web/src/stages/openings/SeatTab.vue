@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
@@ -72,7 +73,7 @@ const layers = computed(() => [...new Set(s.value?.strips.map((x) => x.layer) ??
 </script>
 
 <template>
-  <div v-if="!s" class="empty" role="alert">{{ trouble || t('app.loading') }}</div>
+  <Waiting v-if="!s" :wrong="trouble" />
   <div v-else class="page sections">
     <p class="soft">{{ t('seat.sections') }}</p>
     <SeatSection

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { api, got, type Schemas } from '@/api/client'
@@ -37,7 +38,7 @@ const range = (m: Schemas['Minutes']) =>
 </script>
 
 <template>
-  <div v-if="!p" class="empty" role="alert">{{ trouble || t('app.loading') }}</div>
+  <Waiting v-if="!p" :wrong="trouble" />
   <!-- Nothing in it takes the focus, so it takes it itself to be scrolled by keyboard. -->
   <div v-else class="page" tabindex="0">
     <StepList :steps="p.steps" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Empty, Input, Skeleton } from 'ant-design-vue'
+import Waiting from '@/ui/Waiting.vue'
+import { Empty, Input } from 'ant-design-vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
@@ -131,7 +132,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 </script>
 
 <template>
-  <Skeleton v-if="!shell" class="empty" active :title="false" />
+  <Waiting v-if="!shell" />
   <div v-else-if="trouble && !sealing.answer.value" class="empty" role="alert">
     <h2>{{ trouble }}</h2>
     <Action look="main" @click="sealing.load()">{{ t('app.tryAgain') }}</Action>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Wrong from '@/ui/Wrong.vue'
-import { Modal, Popconfirm } from 'ant-design-vue'
+import { Modal, Popconfirm, Skeleton } from 'ant-design-vue'
 import { computed, onMounted, provide, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
@@ -151,7 +151,7 @@ async function takeBack() {
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }} <button class="btn plain" @click="list">{{ t('app.tryAgain') }}</button>
     </p>
-    <p v-if="!ready" class="soft">{{ t('app.loading') }}</p>
+    <Skeleton v-if="!ready" active :title="false" />
     <div v-else-if="vehicles.length === 0 && !trouble" class="empty">
       <h2>{{ t('vehicles.none') }}</h2>
       <p>{{ t('vehicles.noneMore') }}</p>
@@ -214,6 +214,7 @@ async function takeBack() {
 }
 .list li {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
   padding: 8px 12px;
@@ -221,7 +222,7 @@ async function takeBack() {
   border-left: 4px solid var(--rust);
 }
 .open {
-  flex: 1;
+  flex: 1 1 240px;
   display: flex;
   flex-direction: column;
   color: inherit;

@@ -2,7 +2,9 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
+import { dateText } from '@/app/moment'
 import Choice from '@/ui/Choice.vue'
+import DataTable, { type Column } from '@/ui/DataTable.vue'
 import { panelName } from '@/drawing/facing'
 
 /** All findings, to be searched, filtered and sorted; the whole list goes out as CSV. */
@@ -11,7 +13,6 @@ const emit = defineEmits<{ open: [id: string]; hover: [id: string | null] }>()
 const { t } = useI18n()
 const find = ref('')
 const state = ref<'waiting' | 'all' | Schemas['FindingState']>('waiting')
-const sort = ref<'order' | 'severity' | 'newest' | 'name'>('order')
 const weight = { severe: 0, moderate: 1, minor: 2 }
 
 const rows = computed(() => {
@@ -29,65 +30,67 @@ const rows = computed(() => {
         (state.value === 'waiting' && (f.state === 'open' || f.state === 'planned')),
     )
     .filter(({ f, panel, kind }) => [f.name, f.notes, f.seenBy, panel, kind].some((text) => text.toLowerCase().includes(word)))
-    .sort((a, b) =>
-      sort.value === 'name'
-        ? a.f.name.localeCompare(b.f.name)
-        : sort.value === 'newest'
-          ? b.f.seenAt.localeCompare(a.f.seenAt)
-          : sort.value === 'severity'
-            ? weight[a.f.severity] - weight[b.f.severity]
-            : (props.numbers[a.row.id] ?? 999) - (props.numbers[b.row.id] ?? 999),
-    )
+    .sort((a, b) => order(a.row.id) - order(b.row.id))
 })
+const order = (id: string) => props.numbers[id] ?? Infinity
+const columns = computed<Column<(typeof rows.value)[number]>[]>(() => [
+  { key: 'name', title: t('findings.one'), text: (r) => r.f.name },
+  {
+    key: 'order',
+    title: t('findings.turn'),
+    text: (r) => (props.numbers[r.row.id] ? `${props.numbers[r.row.id]}` : ''),
+    figure: (r) => order(r.row.id),
+  },
+  {
+    key: 'severity',
+    title: t('findings.severity'),
+    text: (r) => t(`findings.severities.${r.f.severity}`).split(':')[0]!,
+    figure: (r) => weight[r.f.severity],
+  },
+  { key: 'state', title: t('findings.state'), text: (r) => t(`findings.states.${r.f.state}`) },
+  {
+    key: 'seen',
+    title: t('findings.seenOn'),
+    text: (r) => dateText(r.f.seenAt.slice(0, 10)),
+    figure: (r) => Date.parse(r.f.seenAt),
+  },
+])
 </script>
 
 <template>
   <div class="card">
     <input v-model="find" class="field" type="search" :placeholder="t('findings.find')" :aria-label="t('findings.find')" />
-    <div class="two">
-      <Choice
-        v-model="state"
-        :label="t('findings.show')"
-        :options="
-          (['waiting', 'all', 'open', 'planned', 'done', 'watch'] as const).map((s) => ({
-            value: s,
-            text: t(`findings.filter.${s}`),
-          }))
-        "
-      />
-      <Choice
-        v-model="sort"
-        :label="t('findings.sort')"
-        :options="(['order', 'severity', 'newest', 'name'] as const).map((s) => ({ value: s, text: t(`findings.sorts.${s}`) }))"
-      />
-    </div>
+    <Choice
+      v-model="state"
+      :label="t('findings.show')"
+      :options="
+        (['waiting', 'all', 'open', 'planned', 'done', 'watch'] as const).map((s) => ({
+          value: s,
+          text: t(`findings.filter.${s}`),
+        }))
+      "
+    />
     <p v-if="rows.length === 0" class="soft">{{ t('findings.none') }}</p>
-    <table v-else class="figures">
-      <tbody>
-        <tr v-for="r in rows" :key="r.row.id" @mouseenter="emit('hover', r.row.id)" @mouseleave="emit('hover', null)">
-          <td class="n soft">{{ numbers[r.row.id] ?? '' }}</td>
-          <td>
-            <button class="btn plain name" type="button" @click="emit('open', r.row.id)">{{ r.f.name }}</button>
-            <div class="soft">{{ r.kind }}, {{ r.panel.toLowerCase() }}</div>
-          </td>
-          <td class="n">{{ t(`findings.states.${r.f.state}`) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-else
+      :columns="columns"
+      :rows="rows"
+      :key-of="(r) => r.row.id"
+      @open="(r) => emit('open', r.row.id)"
+      @hover="(r) => emit('hover', r?.row.id ?? null)"
+    >
+      <template #first="{ row: r }">
+        {{ r.f.name }}
+        <small class="soft">{{ r.kind }}, {{ r.panel.toLowerCase() }}</small>
+      </template>
+    </DataTable>
     <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/findings.csv`" download>{{ t('findings.csv') }}</a>
   </div>
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-.name {
-  padding: 0;
-  min-height: 26px;
-  white-space: normal;
-  text-align: left;
+small {
+  display: block;
+  font-weight: 400;
 }
 </style>

@@ -13,6 +13,7 @@ import { lengthsRead } from '@/app/parseLength'
 import { facingOf } from '@/drawing/facing'
 import { boxOf, footprintOutline } from '@/drawing/geometry'
 import { newName } from '@/app/newName'
+import DataTable, { type Column } from '@/ui/DataTable.vue'
 import MemberForm from './MemberForm.vue'
 import { useMemberRoles, usualKind } from './memberKinds'
 import TapeForm from './TapeForm.vue'
@@ -39,6 +40,13 @@ const place = (box: ReturnType<typeof boxOf>) =>
   box.t2 - box.t1 > box.s2 - box.s1
     ? `${lengthNumber(box.s1, lengths.value)} – ${lengthNumber(box.s2, lengths.value)}`
     : `${lengthNumber(box.t1, lengths.value)} – ${lengthNumber(box.t2, lengths.value)}`
+
+const lies = (box: ReturnType<typeof boxOf>) => (box.t2 - box.t1 > box.s2 - box.s1 ? box.s1 : box.t1)
+const columns = computed<Column<(typeof rows.value)[number]>[]>(() => [
+  { key: 'name', title: t('app.name'), text: ({ row }) => row.value.name },
+  { key: 'kind', title: t('app.kind'), text: ({ row }) => t(`walkaround.memberKinds.${row.value.kind}`), narrows: true },
+  { key: 'place', title: t('walkaround.lies'), text: ({ box }) => place(box), figure: ({ box }) => lies(box) },
+])
 
 const isTyped = useDraft({
   kind: () => `member ${props.panel.id}`,
@@ -144,16 +152,13 @@ async function run(call: () => Promise<unknown>) {
       :placeholder="t('walkaround.find')"
       :aria-label="t('walkaround.find')"
     />
-    <table class="figures">
-      <tbody>
-        <tr v-for="{ row, box } in rows" :key="row.id">
-          <td>
-            <button class="btn plain name" type="button" @click="begin(row)">{{ row.value.name }}</button>
-          </td>
-          <td class="n">{{ place(box) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="members.length > 0"
+      :columns="columns"
+      :rows="rows"
+      :key-of="({ row }) => row.id"
+      @open="({ row }) => begin(row)"
+    />
   </div>
   <Modal
     :open="edited !== null"
@@ -171,10 +176,3 @@ async function run(call: () => Promise<unknown>) {
     </template>
   </Modal>
 </template>
-
-<style scoped>
-.name {
-  padding-left: 0;
-  min-height: 28px;
-}
-</style>

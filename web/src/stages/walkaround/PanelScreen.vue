@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
@@ -94,7 +95,7 @@ useKeys((event) => {
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Waiting v-if="!shell" />
   <div v-else-if="!panel" class="empty">
     <h2>{{ t('walkaround.panelGone') }}</h2>
     <RouterLink class="btn" :to="{ name: 'walkaround', params: { vehicleId: shell.vehicle.id } }">{{

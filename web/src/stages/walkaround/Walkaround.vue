@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { Checkbox, message } from 'ant-design-vue'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, reactive, ref, watch } from 'vue'
@@ -87,7 +88,7 @@ useKeys((event) => {
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Waiting v-if="!shell" />
   <div v-else-if="shell.panels.length === 0" class="empty wide-form">
     <h2>{{ t('walkaround.noPanels') }}</h2>
     <p>{{ t('walkaround.noPanelsMore') }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { StorageSerializers, useStorage } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -137,7 +138,7 @@ useKeys((event) => {
 <template>
   <div v-if="!hunt" class="empty">
     <WaterTabs />
-    <p>{{ trouble || t('app.loading') }}</p>
+    <Waiting :wrong="trouble" />
   </div>
   <div v-else class="screen">
     <header>

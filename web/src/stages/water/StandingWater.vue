@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { message } from 'ant-design-vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -85,7 +86,7 @@ useKeys((event) => drawingKey(event, from, drawing.value))
 <template>
   <div v-if="!roof" class="empty">
     <WaterTabs />
-    <p>{{ trouble || t('app.loading') }}</p>
+    <Waiting :wrong="trouble" />
     <RouterLink v-if="trouble" class="btn" :to="{ name: 'walkaround', params: { vehicleId: shell!.vehicle.id } }">{{
       t('stages.walkaround')
     }}</RouterLink>

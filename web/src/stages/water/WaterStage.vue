@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import Waiting from '@/ui/Waiting.vue'
 import { computed } from 'vue'
-import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { useState } from '@/app/state'
 import Leaks from './Leaks.vue'
@@ -8,14 +8,13 @@ import StandingWater from './StandingWater.vue'
 import WaysOut from './WaysOut.vue'
 
 /** The stage once its vehicle is there: where water gets in, where it stands, how it gets out. */
-const { t } = useI18n()
 const route = useRoute()
 const { shell } = useState()
 const tab = computed(() => (route.params.tab as string) || 'leaks')
 </script>
 
 <template>
-  <div v-if="!shell" class="empty">{{ t('app.loading') }}</div>
+  <Waiting v-if="!shell" />
   <StandingWater v-else-if="tab === 'standing'" :key="'s' + shell.vehicle.id" />
   <WaysOut v-else-if="tab === 'out'" :key="'o' + shell.vehicle.id" />
   <Leaks v-else :key="'l' + shell.vehicle.id" />

@@ -8,6 +8,7 @@ const route = useRoute()
 </script>
 
 <template>
+  <h1 class="of-stage">{{ t('stages.water') }}</h1>
   <nav class="tabs" :aria-label="t('stages.water')">
     <RouterLink
       v-for="tab in ['leaks', 'standing', 'out'] as const"

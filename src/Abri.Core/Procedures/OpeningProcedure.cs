@@ -44,7 +44,11 @@ public static class OpeningProcedure
             return InWork(problem);
         // No steps for cutting where nothing may be cut.
         if (verdict.Result.State == JudgementState.Blocked)
-            return new Problem("place-blocked", "/centre", $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would make it fit.");
+            return new Problem(
+                "place-blocked",
+                "/centre",
+                $"Nothing is cut at this place: {verdict.Result.Reason}. Place says what would make it fit."
+            );
         (Product? product, string? refused) = Allowed(work);
         var procedure = Procedure.Of(
             work.Name,

@@ -54,7 +54,13 @@ public static class OpeningProgress
     public static OpeningStanding Of(Opening opening, Site site, Joint? joint)
     {
         if (!OpeningVerdict.Of(site, opening.Centre).IsOk(out Worked<Verdict>? judged, out Problem? problem))
-            return new OpeningStanding(JudgementState.Blocked, "Cannot be judged", problem.Message, "Correct what contradicts itself", NextPlace.Place);
+            return new OpeningStanding(
+                JudgementState.Blocked,
+                "Cannot be judged",
+                problem.Message,
+                "Correct what contradicts itself",
+                NextPlace.Place
+            );
         Verdict verdict = judged.Result;
         (string next, NextPlace where) = opening.State switch
         {

@@ -133,7 +133,8 @@ public static class Drying
         double k = falling.Length < 2 || since < 1 ? 0 : Math.Min(Pace(falling, restingPercent), Pace(lately, restingPercent));
         if (fell < ErrorPercent || !(k > SlowestPerHour))
         {
-            string told = falling.Length < 2 ? "It has not fallen yet" : $"It fell by {fell:0.#} % in {Span(since)}, less than a meter can tell apart";
+            string told =
+                falling.Length < 2 ? "It has not fallen yet" : $"It fell by {fell:0.#} % in {Span(since)}, less than a meter can tell apart";
             return sheet.Finish(
                 new DryingOutlook(
                     DryingState.TooEarly,

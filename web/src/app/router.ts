@@ -3,6 +3,8 @@ import { stages } from './stages'
 
 export const router = createRouter({
   history: createWebHistory(),
+  // Another screen begins at its top; the one that one comes back to, where it was left.
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
   routes: [
     { path: '/', name: 'home', component: () => import('@/stages/vehicles/Home.vue') },
     { path: '/vehicles', name: 'vehicles', component: () => import('@/stages/vehicles/Vehicles.vue') },

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Fitting, Point, Schemas } from '@/api/client'
 import { turnedShape } from './geometry'
+import { formWithin } from './labels'
 import type { Viewport } from './viewport'
 
 /** A fitting where it lies: cut-out and flange to scale, its name, and its state by fill. */
@@ -41,6 +42,8 @@ const lines = computed(() => {
   }
   return wrapped.length * 15 < flange.value.heightMm * props.view.scale.value ? wrapped : null
 })
+/** Beside a small opening a long name would cover what lies next to it: it says what it is, the rest is left to the pointer. */
+const short = computed(() => formWithin(props.name, Math.max(60, 2.6 * flange.value.widthMm * props.view.scale.value), 6.6))
 </script>
 
 <template>
@@ -65,7 +68,7 @@ const lines = computed(() => {
         >{{ line }}</text
       >
     </template>
-    <text v-else :x="view.x(centre.sMm)" :y="rect(flange).y - 5">{{ name }}</text>
+    <text v-else :x="view.x(centre.sMm)" :y="rect(flange).y - 5">{{ short }}</text>
   </g>
 </template>
 

@@ -5,6 +5,7 @@ import type { LengthFormat, Member, Panel, Point, Schemas, Zone } from '@/api/cl
 import { lengthNumber } from '@/app/length'
 import DimensionLine from './DimensionLine.vue'
 import { boxOf, footprintOutline, type Box } from './geometry'
+import { firstFree } from './labels'
 import { rulerMarks } from './ruler'
 import { facingOf, isLevel, seenFrom, viewSigns, type ViewedFrom } from './facing'
 import { useViewport } from './viewport'
@@ -63,6 +64,8 @@ function placed(event: MouseEvent) {
   const p = toPanel(event.clientX - box.left, event.clientY - box.top)
   emit('place', { sMm: Math.round(p.sMm), tMm: Math.round(p.tMm) })
 }
+/** Width of a letter of a name, px. */
+const letter = 6.6
 const outlines = computed(() => props.members.map((m) => footprintOutline(m.footprint)))
 const swages = computed(() => props.members.flatMap((m, i) => (m.role === 'pressed' && !props.hide?.swages ? [i] : [])))
 const solid = computed(() => props.members.flatMap((m, i) => (m.role === 'pressed' ? [] : [i])))
@@ -85,20 +88,31 @@ const across = computed(() =>
   ),
 )
 
-/** Names of upright members stand below the panel; those of other members beside their middle. */
-const names = computed(() =>
-  solid.value.map((i, k) => {
+/**
+ * Names of upright members stand below the panel; those of other members beside their middle, further along where one stands already.
+ * A name for which there is no room is left to the pointer.
+ */
+const names = computed(() => {
+  const edge = boxOf(props.panel.outline)
+  const foot = Math.min(Math.max(y(edge.t1), y(edge.t2)), height.value - 46) + 15
+  const all = solid.value.map((i) => {
     const box = boxOf(outlines.value[i]!)
+    const half = (props.members[i]!.name.length * letter) / 2
     const upright = box.t2 - box.t1 > box.s2 - box.s1
-    const middle = { s: (box.s1 + box.s2) / 2, t: (box.t1 + box.t2) / 2 }
-    const edge = boxOf(props.panel.outline)
-    const foot = Math.min(Math.max(y(edge.t1), y(edge.t2)), height.value - 46)
-    const atEnd = x(middle.s) > width.value - 40 && x(box.s1) < width.value
-    return upright
-      ? { i, x: atEnd ? width.value - 4 : x(middle.s), y: foot + 15, anchor: atEnd ? ('end' as const) : ('middle' as const) }
-      : { i, x: Math.max(Math.min(x(box.s1), x(box.s2)), 290) + 46 + (k % 3) * 110, y: y(middle.t) + 4, anchor: 'start' as const }
-  }),
-)
+    const [left, right] = [Math.min(x(box.s1), x(box.s2)), Math.max(x(box.s1), x(box.s2))]
+    // What lies partly outside the drawing is named within it.
+    const within = (at: number) => Math.min(Math.max(at, 40 + half), width.value - half - 4)
+    const middle = upright ? foot : y((box.t1 + box.t2) / 2) + 4
+    const at = upright
+      ? right < 36 || left > width.value
+        ? []
+        : [within((left + right) / 2)]
+      : [0, 1, 2, 3, 4].map((k) => within(Math.max(left, narrow.value ? 40 : 290) + 46 + half + k * 110))
+    return { i, y: middle, half, at }
+  })
+  const places = firstFree(all.map((n) => n.at.map((at) => ({ x1: at - n.half, x2: at + n.half, y1: n.y - 11, y2: n.y + 3 }))))
+  return all.flatMap((n, k) => (places[k] == null ? [] : [{ i: n.i, x: n.at[places[k]!]!, y: n.y }]))
+})
 const areas = computed(() =>
   (props.hide?.zones ? [] : (props.zones ?? [])).flatMap((zone) => {
     const box = zoneBox(zone, facing.value)
@@ -214,7 +228,7 @@ const bayLabels = computed(() =>
         :d="mark.isArea ? path(mark.points) : path(mark.points).slice(0, -1)"
       />
       <g class="names">
-        <text v-for="n in names" :key="n.i" :x="n.x" :y="n.y" :text-anchor="n.anchor">{{ members[n.i]!.name }}</text>
+        <text v-for="n in names" :key="n.i" :x="n.x" :y="n.y" text-anchor="middle">{{ members[n.i]!.name }}</text>
       </g>
       <g class="ruler">
         <rect x="0" y="0" :width="width" height="24" />

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { overlap, placeLabels, shortForms, type Named, type Rect } from './labels'
+import { firstFree, formWithin, overlap, placeLabels, shortForms, type Named, type Rect } from './labels'
 
 const type = { letter: 6, line: 14 }
 const page = { x1: 0, x2: 800, y1: 0, y2: 600 }
@@ -72,4 +72,14 @@ describe('names on a drawing', () => {
     const labels = placeLabels([named('Vent', box(10, 10, 10, 10))], [page], page, type)
     expect(labels[0]!.text).not.toBe('')
   })
+})
+
+it('a name is as long as there is room for, and at least its first word', () => {
+  const form = (px: number) => formWithin('Vent over the glaze bench', px, 6)
+  expect([form(150), form(149), form(24), form(5)]).toEqual(['Vent over the glaze bench', 'Vent', 'Vent', 'Vent'])
+})
+
+it('names in a row take the first place that is free, or none', () => {
+  const at = (x: number) => ({ x1: x, x2: x + 10, y1: 0, y2: 5 })
+  expect(firstFree([[at(0)], [at(5), at(10)], [at(12)], [], [at(20)]])).toEqual([0, 1, null, null, 0])
 })

@@ -96,3 +96,21 @@ export function placeLabels(all: readonly Named[], taken: readonly Rect[], withi
     return { id: one.id, text: best.text, x: best.x, y: best.y + type.line * 0.32 }
   })
 }
+
+/** The longest form of a name that is no wider than this, px; the shortest where none is. */
+export const formWithin = (name: string, widthPx: number, letter: number): string =>
+  shortForms(name).find((form) => form.length * letter <= widthPx) ?? shortForms(name).at(-1)!
+
+/**
+ * Gives names one after the other the first of their places that covers no other name; one that finds none is left out.
+ * @returns the number of the place of each, null where it is left out
+ */
+export function firstFree(places: readonly (readonly Rect[])[]): (number | null)[] {
+  const covered: Rect[] = []
+  return places.map((of) => {
+    const free = of.findIndex((r) => covered.every((c) => overlap(r, c) === 0))
+    if (free < 0) return null
+    covered.push(of[free]!)
+    return free
+  })
+}

@@ -27,7 +27,7 @@ export const glossary = {
   scribe: 'Mark and cut an edge to the exact shape of what it meets.',
   sill: 'The closed beam along the foot of the body, below the doors.',
   'start hole': 'A hole inside the line that lets the blade in and rounds the corner.',
-  swage: 'A groove or bead pressed into the sheet to stiffen it.',
+  swage: 'A groove or a raised rib pressed into the sheet to stiffen it.',
   'tack free': 'Dry to the touch, not yet cured through.',
   'waste side': 'The side of the line that is cut out and thrown away.',
 } as const

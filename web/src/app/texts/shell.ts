@@ -79,7 +79,6 @@ export const shellTexts = {
     photoTooLarge: '{name} is no photo that can be read here, or has more than 8 MB and cannot be made smaller.',
     find: 'Find a finding',
     show: 'Show',
-    turn: 'Order',
     seenOn: 'Seen',
     filter: { waiting: 'to do', all: 'all', open: 'open', planned: 'planned', done: 'done', watch: 'watched' },
     csv: 'All findings as CSV',

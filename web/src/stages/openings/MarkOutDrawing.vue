@@ -56,6 +56,11 @@ const edges = computed(() => {
     : [sideWord(facing.value, 'top'), sideWord(facing.value, 'bottom')]
   return view.sign.value.t > 0 ? names : names.toReversed()
 })
+/** A name whose middle is here stays on the drawing, px. */
+const within = (at: number, name: string) => {
+  const half = name.length * 3.2 + 4
+  return Math.min(Math.max(at, half), width.value - half)
+}
 const middle = (a: Point, b: Point) => ({ sMm: (a.sMm + b.sMm) / 2, tMm: (a.tMm + b.tMm) / 2 })
 const lines = computed(() =>
   props.sheet.cutLines.map((line) => {
@@ -128,7 +133,7 @@ const lines = computed(() =>
         <DimensionLine :x1="x(l.to.sMm)" :y1="y(l.to.tMm)" :x2="x(l.from.sMm)" :y2="y(l.from.tMm)" :text="l.text" />
         <text
           class="datum-name"
-          :x="x(l.to.sMm)"
+          :x="within(x(l.to.sMm), l.line.datum)"
           :y="y(l.to.tMm) + (l.line.side === 'front' || l.line.side === 'rear' ? 22 : y(l.to.tMm) > y(l.from.tMm) ? 16 : -8)"
           text-anchor="middle"
         >

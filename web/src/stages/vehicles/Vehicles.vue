@@ -201,6 +201,7 @@ async function takeBack() {
 }
 .hidden {
   position: absolute;
+  width: 1px;
   clip-path: inset(50%);
 }
 .list {

@@ -36,23 +36,18 @@ const order = (id: string) => props.numbers[id] ?? Infinity
 const columns = computed<Column<(typeof rows.value)[number]>[]>(() => [
   { key: 'name', title: t('findings.one'), text: (r) => r.f.name },
   {
-    key: 'order',
-    title: t('findings.turn'),
-    text: (r) => (props.numbers[r.row.id] ? `${props.numbers[r.row.id]}` : ''),
-    figure: (r) => order(r.row.id),
-  },
-  {
     key: 'severity',
     title: t('findings.severity'),
     text: (r) => t(`findings.severities.${r.f.severity}`).split(':')[0]!,
     figure: (r) => weight[r.f.severity],
+    width: 92,
   },
-  { key: 'state', title: t('findings.state'), text: (r) => t(`findings.states.${r.f.state}`) },
   {
     key: 'seen',
     title: t('findings.seenOn'),
     text: (r) => dateText(r.f.seenAt.slice(0, 10)),
     figure: (r) => Date.parse(r.f.seenAt),
+    width: 76,
   },
 ])
 </script>
@@ -80,8 +75,9 @@ const columns = computed<Column<(typeof rows.value)[number]>[]>(() => [
       @hover="(r) => emit('hover', r?.row.id ?? null)"
     >
       <template #first="{ row: r }">
+        <span v-if="numbers[r.row.id]" class="soft">{{ `${numbers[r.row.id]} ` }}</span>
         {{ r.f.name }}
-        <small class="soft">{{ r.kind }}, {{ r.panel.toLowerCase() }}</small>
+        <small class="soft">{{ `${r.kind}, ${r.panel.toLowerCase()}, ${t(`findings.states.${r.f.state}`)}` }}</small>
       </template>
     </DataTable>
     <a class="btn" :href="`/api/vehicles/${shell.vehicle.id}/findings.csv`" download>{{ t('findings.csv') }}</a>

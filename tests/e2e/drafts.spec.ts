@@ -89,7 +89,7 @@ test('somebody who was quicker is named, and what was typed is saved on top when
   await expect(both.getByRole('row')).toHaveCount(2)
   await expect(both.getByRole('row', { name: /Notes mine theirs/ })).toBeVisible()
   await page.getByRole('button', { name: 'Not now' }).click()
-  await expect(form.getByRole('alert')).toContainText('Somebody has changed this meanwhile')
+  await expect(form.getByRole('alert')).toContainText('Somebody else has changed this')
   await expect(form.getByLabel('Notes')).toHaveValue('mine')
   await form.getByRole('button', { name: 'Save' }).click()
   await page.getByRole('button', { name: 'Save this' }).click()

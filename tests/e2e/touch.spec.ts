@@ -62,6 +62,18 @@ test('two fingers make the drawing larger, and one moves it', async ({ page }) =
   await expect.poll(async () => (await roof.boundingBox())!.x - wide.x).toBeCloseTo(40, -1)
 })
 
+test('layers are chosen from a sheet, and the shell changes above it', async ({ page }) => {
+  await open(page)
+  const opening = page.locator('svg.drawing').getByText('Glass')
+  await expect(opening).toBeVisible()
+  await page.getByRole('button', { name: 'Layers' }).tap()
+  const sheet = page.getByRole('group', { name: 'Layers' })
+  await sheet.getByText('Openings').tap()
+  await expect(opening).toBeHidden()
+  await page.getByRole('button', { name: 'Close' }).tap()
+  await expect(sheet).toBeHidden()
+})
+
 test('a finding is tapped onto the shell and stretched by its dots', async ({ page }) => {
   await open(page)
   // The camera comes first on a phone; here a picture stands in for what it takes.

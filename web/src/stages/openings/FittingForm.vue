@@ -10,7 +10,8 @@ import NumberInput from '@/ui/NumberInput.vue'
 import HalvesFields from './HalvesFields.vue'
 import TextField from '@/ui/TextField.vue'
 import Choice from '@/ui/Choice.vue'
-import RectangleFields from './RectangleFields.vue'
+import FittingPlan from './FittingPlan.vue'
+import FittingSection from './FittingSection.vue'
 
 /** A fitting of the catalogue, in the order of the sheet that comes with the part: what it is, its sizes, how it sits, how it is held, what it does. */
 const fitting = defineModel<Fitting>({ required: true })
@@ -28,7 +29,6 @@ const props = defineProps<{
 }>()
 const { t } = useI18n()
 const kinds = enums.FittingKind
-const shapes = ['cutOut', 'neck', 'flange'] as const
 const perSides = ['clearance', 'sweep'] as const
 const sides = enums.Side
 
@@ -99,21 +99,11 @@ const setScrews = (on: boolean) =>
     <section class="card">
       <h2>{{ t('fittings.sizes') }}</h2>
       <p class="soft">{{ t('fittings.figures') }}</p>
-      <template v-for="shape in shapes" :key="shape">
-        <h3>{{ t(`fittings.${shape}`) }}</h3>
-        <RectangleFields v-model="fitting[shape]" />
-      </template>
+      <FittingPlan v-model="fitting" />
     </section>
     <section class="card">
       <h2>{{ t('fittings.seat') }}</h2>
-      <h3>{{ t('fittings.tolerance') }}</h3>
-      <div class="form">
-        <LengthInput v-model="fitting.toleranceMinusMm" :label="t('fittings.minus')" />
-        <LengthInput v-model="fitting.tolerancePlusMm" :label="t('fittings.plus')" />
-        <LengthInput v-model="fitting.leastLapMm" :label="t('fittings.leastLap')" />
-        <LengthInput v-model="fitting.flatnessMm" :label="t('fittings.flatness')" />
-        <LengthInput v-model="fitting.beddingMostMm" :label="t('fittings.bedding')" />
-      </div>
+      <FittingSection v-model="fitting" />
       <template v-for="per in perSides" :key="per">
         <h3>{{ t(`fittings.${per}`) }}</h3>
         <div class="form">

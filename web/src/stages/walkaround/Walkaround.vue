@@ -24,6 +24,7 @@ import { useFindings } from './useFindings'
 // What holds forms comes when it is opened: the first screen is the drawing and what comes next.
 const AddPanel = defineAsyncComponent(() => import('./AddPanel.vue'))
 const FindingEditor = defineAsyncComponent(() => import('./FindingEditor.vue'))
+const LayerSheet = defineAsyncComponent(() => import('./LayerSheet.vue'))
 const FindingList = defineAsyncComponent(() => import('./FindingList.vue'))
 const ZoneList = defineAsyncComponent(() => import('./ZoneList.vue'))
 
@@ -42,7 +43,10 @@ watch(
   },
   { immediate: true },
 )
-const layers = reactive({ members: true, findings: true, openings: true, zones: false, bays: false, water: false, repairs: true })
+const layerNames = ['findings', 'repairs', 'openings', 'members', 'bays', 'zones', 'water'] as const
+const layers = ref({ members: true, findings: true, openings: true, zones: false, bays: false, water: false, repairs: true })
+/** On a phone the layers are chosen from a sheet. */
+const choosing = ref(false)
 const drawing = ref<InstanceType<typeof UnfoldedShell> | null>(null)
 const shown = ref<string | null>(null)
 const work = reactive(useFindings())
@@ -97,12 +101,10 @@ useKeys((event) => {
   <div v-else class="screen" :class="{ noting: work.edited }">
     <header>
       <h1 class="of-stage">{{ t('walkaround.title') }}</h1>
-      <div class="tabs" role="group" :aria-label="t('walkaround.layers')">
-        <Checkbox
-          v-for="layer in ['findings', 'repairs', 'openings', 'members', 'bays', 'zones', 'water'] as const"
-          :key="layer"
-          v-model:checked="layers[layer]"
-        >
+      <button v-if="phone" class="btn" type="button" @click="choosing = true">{{ t('walkaround.layers') }}</button>
+      <LayerSheet v-if="phone" v-model="layers" v-model:open="choosing" :names="layerNames" />
+      <div v-else class="tabs" role="group" :aria-label="t('walkaround.layers')">
+        <Checkbox v-for="layer in layerNames" :key="layer" v-model:checked="layers[layer]">
           {{ t(`walkaround.layer.${layer}`) }}
         </Checkbox>
       </div>

@@ -173,6 +173,6 @@ test('a build-up is drawn layer by layer, and says where it gets damp', async ({
   await page.getByLabel('Humidity inside, %').fill('20')
   await page.getByLabel('Humidity inside, %').blur()
   await expect(verdict).toContainText('No damp within it')
-  await page.getByRole('button', { name: 'Take layer 1 out' }).click()
+  await page.getByRole('button', { name: 'Remove layer 1' }).click()
   await expect(verdict).toContainText('69 mm')
 })

@@ -67,7 +67,7 @@ test('paint says how much, when the next coat goes on, and whether now', async (
   await figure(page, 'Paint')
   await expect(page.getByTestId('paint-now')).toContainText('Not sure yet: the metal is not measured')
   await page.getByLabel('Metal, °C').fill('16')
-  await expect(page.getByTestId('paint-now')).toContainText('Not sure yet: nobody looked at the forecast')
+  await expect(page.getByTestId('paint-now')).toContainText('Not sure yet: the forecast was not looked at')
   await page.getByLabel('Dry for, h').fill('24')
   await expect(page.getByTestId('paint-now')).toContainText('Yes: paint now.')
   await page.getByLabel('Dry for, h').fill('1')

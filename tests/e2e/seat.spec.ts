@@ -52,7 +52,7 @@ test('lugs, order, gasket, bead, bond and air are worked out without a vehicle',
   await expect(page.getByTestId('bead')).toContainText('have a second gun loaded')
   await expect(page.getByTestId('bond')).toContainText('at least 3.2 mm thick')
   await page.getByRole('tab', { name: 'Air and pot life' }).click()
-  await expect(page.getByTestId('air')).toContainText('10.3 g/m³ of 20.5; dew point 12.0 °C. Coat and bond nothing colder than 15 C.')
+  await expect(page.getByTestId('air')).toContainText('10.3 g/m³ of 20.5; dew point 12.0 °C. Coat and bond nothing colder than 15 °C.')
   await page.getByLabel('Surface, °C').fill('11')
   await expect(page.getByTestId('air')).toContainText('water settles on it')
   // Ten kelvin warmer halves the pot life; a large batch heats itself.

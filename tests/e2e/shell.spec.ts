@@ -60,10 +60,10 @@ test('a bus is surveyed from a blank box with a tape and a straight-edge', async
 
   // The third pillar is carried 100 mm to the rear by hand, and put back.
   await drag(page, 'Pillar 3', 100)
-  await expect(page.getByRole('row', { name: /Pillar 3 2[67]\d\d – 2[78]\d\d/ })).toBeVisible()
-  await expect(page.getByRole('row', { name: /Pillar 3 2600 – 2680/ })).toBeHidden()
+  await expect(page.getByRole('row', { name: /Pillar 3 Pillar 2[67]\d\d – 2[78]\d\d/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /Pillar 3 Pillar 2600 – 2680/ })).toBeHidden()
   await page.keyboard.press('Control+z')
-  await expect(page.getByRole('row', { name: /Pillar 3 2600 – 2680/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /Pillar 3 Pillar 2600 – 2680/ })).toBeVisible()
 
   // The roof's curve by straight-edge and gap, then a section by its depths, held against it.
   await page.getByRole('link', { name: '‹ Walkaround' }).click()

@@ -22,6 +22,8 @@ const props = defineProps<{
   keyOf: (row: R) => string
   /** A class of a row, such as its state. */
   look?: (row: R) => string
+  /** Whether a row is named by its first text alone, with more standing in its button. */
+  named?: boolean
 }>()
 const emit = defineEmits<{ open: [row: R]; hover: [row: R | null] }>()
 defineSlots<{ first?: (at: { row: R; index: number }) => unknown; actions?: (at: { row: R }) => unknown }>()
@@ -91,7 +93,13 @@ const columnOf = (key: unknown) => props.columns.find((c) => c.key === key)!
     :locale="{ emptyText: t('app.nothingFound'), filterConfirm: t('app.show'), filterReset: t('app.showAll') }"
   >
     <template #bodyCell="{ column, record, index }">
-      <button v-if="column.key === columns[0]!.key" class="open" type="button" @click.stop="emit('open', record as R)">
+      <button
+        v-if="column.key === columns[0]!.key"
+        class="open"
+        type="button"
+        :aria-label="named ? columnOf(column.key).text(record as R) : undefined"
+        @click.stop="emit('open', record as R)"
+      >
         <slot name="first" :row="record as R" :index="index">{{ columnOf(column.key).text(record as R) }}</slot>
       </button>
       <span v-else-if="column.key === actions" class="actions" @click.stop><slot name="actions" :row="record as R" /></span>

@@ -68,6 +68,7 @@ const columns = computed<Column<(typeof rows.value)[number]>[]>(() => [
     <p v-if="rows.length === 0" class="soft">{{ t('findings.none') }}</p>
     <DataTable
       v-else
+      named
       :columns="columns"
       :rows="rows"
       :key-of="(r) => r.row.id"

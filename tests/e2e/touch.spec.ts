@@ -64,13 +64,13 @@ test('two fingers make the drawing larger, and one moves it', async ({ page }) =
 
 test('layers are chosen from a sheet, and the shell changes above it', async ({ page }) => {
   await open(page)
-  const opening = page.locator('svg.drawing').getByText('Glass')
+  const opening = page.locator('svg.drawing text', { hasText: 'Glass' })
   await expect(opening).toBeVisible()
   await page.getByRole('button', { name: 'Layers' }).tap()
   const sheet = page.getByRole('group', { name: 'Layers' })
   await sheet.getByText('Openings').tap()
   await expect(opening).toBeHidden()
-  await page.getByRole('button', { name: 'Close' }).tap()
+  await page.getByRole('button', { name: 'Close', exact: true }).tap()
   await expect(sheet).toBeHidden()
 })
 
@@ -86,7 +86,9 @@ test('a finding is tapped onto the shell and stretched by its dots', async ({ pa
   await move(page, [dot], [{ x: dot.x + 24, y: dot.y }])
   await expect(form).toContainText(/Drawn: \d+ x 12\d/)
   await expect(form).not.toContainText('Drawn: 120 x')
-  await form.getByRole('radio', { name: 'Dent' }).tap()
+  const dent = form.getByRole('radio', { name: 'Dent' })
+  await dent.tap()
+  await expect(dent).toHaveAttribute('aria-checked', 'true')
   await page.getByRole('button', { name: 'Save', exact: true }).tap()
   await expect(form).toBeHidden()
   await expect(page.getByRole('button', { name: /Dent.*Roof/ })).toBeVisible()

@@ -9,10 +9,10 @@ public enum ChangeState
     /// <summary>It stands.</summary>
     Done,
 
-    /// <summary>It was taken back and can be done again.</summary>
+    /// <summary>It was undone and can be redone.</summary>
     Undone,
 
-    /// <summary>It was taken back, and something else was done since.</summary>
+    /// <summary>It was undone, and something else was done since.</summary>
     Dropped,
 }
 

@@ -7,7 +7,7 @@ namespace Abri.Core.Stages;
 /// <param name="Job">What it belongs to.</param>
 /// <param name="Name">Its name.</param>
 /// <param name="State">How long it stays dry, in a sentence.</param>
-/// <param name="IsUrgent">Whether it may rain within <see cref="UrgentHours"/> hours, or nobody knows.</param>
+/// <param name="IsUrgent">Whether it may rain within <see cref="UrgentHours"/> hours, or it is not known.</param>
 /// <param name="Cover">The cover, and the ways to shut the hole, quickest first; null where its size is not known.</param>
 public sealed record OpenNow(Job Job, string Name, string State, bool IsUrgent, Worked<CoverPlan>? Cover)
 {
@@ -18,7 +18,7 @@ public sealed record OpenNow(Job Job, string Name, string State, bool IsUrgent, 
     internal static IReadOnlyList<OpenNow> All(VehicleNow at)
     {
         DateTimeOffset soon = at.Now.AddHours(UrgentHours);
-        // What nobody knows of is as urgent as rain.
+        // What is not known is as urgent as rain.
         bool urgent = !at.IsForeseen || at.Forecast!.TrustedUntil < soon || at.WetAt < soon;
         return
         [

@@ -46,7 +46,7 @@ public enum StockState
 
 /// <summary>Something in stock.</summary>
 /// <param name="Row">Its row.</param>
-/// <param name="LastDay">Last day on which it can be used; null where it keeps, or nobody knows.</param>
+/// <param name="LastDay">Last day on which it can be used; null where it keeps, or it is not known.</param>
 /// <param name="State">How it stands today.</param>
 /// <param name="ForJobs">Names of the jobs that it is kept for.</param>
 public sealed record StockLine(Stored<StockItem> Row, DateOnly? LastDay, StockState State, IReadOnlyList<string> ForJobs);

@@ -11,7 +11,7 @@ namespace Abri.Core.Stores;
 /// <param name="Pack">What one pack holds, in that unit; null where it is not sold by the pack.</param>
 /// <param name="Amount">How much is there, in that unit; 0 once it is used up: its batch is still known.</param>
 /// <param name="Place">Where it lies.</param>
-/// <param name="BoughtOn">When it was bought; null where nobody knows.</param>
+/// <param name="BoughtOn">When it was bought; null where it is not known.</param>
 /// <param name="ExpiresOn">Last day that is printed on it, as long as it is closed; null where none is.</param>
 /// <param name="OpenedOn">When it was opened; null while it is closed.</param>
 /// <param name="Batch">Its batch.</param>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from './ArrowHead.vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { LengthFormat, Member, Panel, Point, Schemas, Zone } from '@/api/client'
@@ -161,9 +162,7 @@ const bayLabels = computed(() =>
           <rect width="8" height="8" fill="var(--stop-soft)" />
           <line x1="0" x2="0" y1="0" y2="8" stroke="var(--stop)" stroke-width="2" />
         </pattern>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <path class="skin" :d="path(panel.outline)" @dblclick="(event) => !picking && placed(event)" />
       <g v-if="!hide?.swages">

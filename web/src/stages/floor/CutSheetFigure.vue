@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
@@ -47,9 +48,7 @@ const title = computed(() => t('cuts.sheet', { n: props.number, name: props.stoc
     </figcaption>
     <svg :viewBox="`0 0 ${left + 640} ${high + 52}`" role="img" :aria-label="t('cuts.drawing', { n: number })">
       <defs>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <rect class="stock" v-bind="rect({ alongMm: 0, acrossMm: 0, lengthMm: stock.lengthMm, widthMm: stock.widthMm })" />
       <rect v-for="(r, i) in sheet.offcuts" :key="`r${i}`" class="offcut" v-bind="rect(r)" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Panel, Point, Schemas } from '@/api/client'
@@ -53,9 +54,7 @@ const level = computed(() => ['up', 'down', 'left', 'right'].includes(facingOf(p
     </figcaption>
     <svg :viewBox="`0 0 ${left + 640} ${high + top + 50}`" role="img" :aria-label="t('lining.board', { name: board.name })">
       <defs>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <path class="board" :d="outline" />
       <g v-for="h in holes" :key="h.n">

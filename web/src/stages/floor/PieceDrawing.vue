@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Schemas } from '@/api/client'
@@ -58,9 +59,7 @@ const grain = computed(() =>
     </figcaption>
     <svg :viewBox="`0 0 ${left + 560} ${high + 56}`" role="img" :aria-label="t('floor.pieceDrawing', { name: piece.name })">
       <defs>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <path class="board" :d="d" />
       <line v-for="(g, i) in grain" :key="i" class="grain" v-bind="g" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Schemas } from '@/api/client'
@@ -52,9 +53,7 @@ const at = (p: Point) => `translate(${x(p.sMm)} ${y(p.tMm)})`
   <div class="board">
     <svg ref="svg" class="drawing" role="img" :aria-label="t('metal.blankDrawing')">
       <defs>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <path class="sheet" :d="path(blank.outline)" />
       <text class="up" :x="(ends.left + ends.right) / 2" :y="(ends.top + ends.bottom) / 2">{{ t('metal.outsideUp') }}</text>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Point, Schemas } from '@/api/client'
@@ -43,9 +44,7 @@ const wide = computed(() => (box.value.s2 - box.value.s1) * scale.value)
     </figcaption>
     <svg :viewBox="`0 0 ${width + left + 20} ${high + 56}`" role="img" :aria-label="t('metal.sheetDrawing', { name })">
       <defs>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <path class="sheet" :d="path(outline)" />
       <path v-for="(o, i) in offcuts" :key="`o${i}`" class="offcut" :d="path(o.outline)">

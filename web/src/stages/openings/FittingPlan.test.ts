@@ -87,4 +87,14 @@ describe('the edge of a fitting, cut through', () => {
       expect(figure(bedding, 'y')).toBeGreaterThan(30)
     }
   })
+
+  it('draws a small tolerance as a line, since the heads of an arrow would cross', async () => {
+    const fitting = vent()
+    const section = shown(FittingSection, fitting)
+    const short = () => section.findAll('.dimension').map((d) => d.classes('short'))
+    expect(short()).toEqual([false, false, true, false])
+    fitting.tolerancePlusMm = 0.5
+    await section.vm.$nextTick()
+    expect(short()).toEqual([false, false, true, true])
+  })
 })

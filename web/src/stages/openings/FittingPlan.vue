@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Fitting, Schemas } from '@/api/client'
@@ -54,18 +55,7 @@ const drawn = computed(() =>
     </div>
     <svg :viewBox="`0 0 ${side} ${side}`" role="img" :aria-label="t('fittings.plan')">
       <defs>
-        <marker
-          id="fitting-arrow"
-          viewBox="0 0 8 8"
-          refX="7"
-          refY="4"
-          markerUnits="userSpaceOnUse"
-          markerWidth="8"
-          markerHeight="8"
-          orient="auto-start-reverse"
-        >
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <g v-for="d in drawn" :key="d.part" :class="[d.part, { on: typed === d.part }]">
         <rect :x="d.x" :y="d.y" :width="d.width" :height="d.height" :rx="d.r" />
@@ -167,8 +157,8 @@ rect {
 .dimension {
   stroke: currentColor;
   stroke-width: 1.2;
-  marker-start: url(#fitting-arrow);
-  marker-end: url(#fitting-arrow);
+  marker-start: url(#arrow);
+  marker-end: url(#arrow);
 }
 .on .dimension {
   stroke-width: 2.2;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Fitting } from '@/api/client'
@@ -40,30 +41,25 @@ const drawn = computed(() => {
     larger: skin.edge - f.tolerancePlusMm * k,
   }
 })
+/** Upper face of the skin, hollow by what the fitting takes. */
+const face = computed(() => `Q${skin.edge / 2} ${skin.y + 2 * drawn.value.low} ${skin.edge} ${skin.y}`)
+/** Shorter than its two heads an arrow is a line. */
+const isShort = (px: number) => Math.abs(px) < 16
 </script>
 
 <template>
   <div class="seat">
     <svg viewBox="0 0 330 190" role="img" :aria-label="t('fittings.section')">
       <defs>
-        <marker
-          id="seat-arrow"
-          viewBox="0 0 8 8"
-          refX="7"
-          refY="4"
-          markerUnits="userSpaceOnUse"
-          markerWidth="8"
-          markerHeight="8"
-          orient="auto-start-reverse"
-        >
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <path
         class="skin"
         :class="{ on: typed === 'flatnessMm' }"
-        :d="`M8 ${skin.y}Q${skin.edge / 2} ${skin.y + 2 * drawn.low} ${skin.edge} ${skin.y}v${skin.thick}Q${skin.edge / 2} ${skin.y + 2 * drawn.low + skin.thick} 8 ${skin.y + skin.thick}Z`"
+        :d="`M8 ${skin.y}${face}v${skin.thick}Q${skin.edge / 2} ${skin.y + 2 * drawn.low + skin.thick} 8 ${skin.y + skin.thick}Z`"
       />
+      <clipPath id="seat-lap"><rect :x="drawn.lap" y="0" :width="skin.edge - drawn.lap" height="190" /></clipPath>
+      <path class="hollow" clip-path="url(#seat-lap)" :d="`M8 ${skin.y}${face}Z`" />
       <rect
         class="bedding"
         :class="{ on: typed === 'beddingMostMm' }"
@@ -87,10 +83,24 @@ const drawn = computed(() => {
         <line class="dimension" :x1="drawn.lap - 16" :x2="drawn.lap - 16" :y1="drawn.under" :y2="skin.y" />
       </g>
       <g :class="{ on: typed === 'toleranceMinusMm' }">
-        <line class="dimension" :x1="skin.edge" :x2="drawn.smaller" :y1="skin.y + 34" :y2="skin.y + 34" />
+        <line
+          class="dimension"
+          :class="{ short: isShort(drawn.smaller - skin.edge) }"
+          :x1="skin.edge"
+          :x2="drawn.smaller"
+          :y1="skin.y + 34"
+          :y2="skin.y + 34"
+        />
       </g>
       <g :class="{ on: typed === 'tolerancePlusMm' }">
-        <line class="dimension" :x1="skin.edge" :x2="drawn.larger" :y1="skin.y + 48" :y2="skin.y + 48" />
+        <line
+          class="dimension"
+          :class="{ short: isShort(drawn.larger - skin.edge) }"
+          :x1="skin.edge"
+          :x2="drawn.larger"
+          :y1="skin.y + 48"
+          :y2="skin.y + 48"
+        />
       </g>
       <path class="cut" :d="`M${skin.edge} ${skin.y - 6}V${skin.y + 60}`" />
     </svg>
@@ -120,6 +130,14 @@ svg {
   fill: var(--amber-soft);
   stroke: var(--amber);
 }
+.hollow {
+  fill: var(--amber-soft);
+}
+.dimension.short {
+  marker-start: none;
+  marker-end: none;
+  stroke-width: 3;
+}
 .frame {
   fill: var(--metal-1);
   stroke: var(--ink);
@@ -132,8 +150,8 @@ svg {
 .dimension {
   stroke: var(--ink);
   stroke-width: 1.2;
-  marker-start: url(#seat-arrow);
-  marker-end: url(#seat-arrow);
+  marker-start: url(#arrow);
+  marker-end: url(#arrow);
 }
 .reach {
   stroke: var(--ink);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import ArrowHead from '@/drawing/ArrowHead.vue'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Fitting, LengthFormat, Panel, Point, Schemas } from '@/api/client'
@@ -92,9 +93,7 @@ const lines = computed(() =>
   <div class="board">
     <svg ref="svg" class="drawing" role="img" :aria-label="t('openings.tab.mark-out')">
       <defs>
-        <marker id="arrow" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto-start-reverse">
-          <path d="M0 1L7 4L0 7" fill="none" stroke="context-stroke" stroke-width="1.3" />
-        </marker>
+        <ArrowHead />
       </defs>
       <rect class="flange" v-bind="rect(turnedShape(fitting.flange, turnDeg))" />
       <rect class="cut" v-bind="rect(sheet.cutOut)" />
